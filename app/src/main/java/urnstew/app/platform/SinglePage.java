@@ -1,0 +1,18 @@
+package urnstew.app.platform;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Paths of the single page all give its one document; names with a dot are files. */
+@Controller
+class SinglePage {
+  @GetMapping({
+    "/",
+    "/{path:(?!api|actuator)[^.]+}",
+    "/{path:(?!api|actuator)[^.]+}/{rest:[^.]+}",
+    "/{path:(?!api|actuator)[^.]+}/{rest:[^.]+}/{more:[^.]+}"
+  })
+  String page() {
+    return "forward:/index.html";
+  }
+}

@@ -1,0 +1,29 @@
+package urnstew.core.pantry;
+
+import java.util.Map;
+import urnstew.units.InvalidInput;
+
+/**
+ * The ingredients that formulas can be resolved against.
+ *
+ * @param byId ingredients by their id
+ */
+public record Pantry(Map<String, Ingredient> byId) {
+  public Pantry {
+    byId = Map.copyOf(byId);
+  }
+
+  /** The ingredient of that id. */
+  public Ingredient ingredient(String id) {
+    Ingredient found = byId.get(id);
+    if (found == null) {
+      throw new InvalidInput(
+          "ingredient",
+          "unknown",
+          "There is no ingredient '" + id + "'.",
+          "an ingredient of the pantry",
+          "Choose one of the pantry's ingredients.");
+    }
+    return found;
+  }
+}

@@ -1,0 +1,10 @@
+/**
+ * Ingredients and what they are made of.
+ *
+ * <p>Purpose: composition, spoon densities and packs, each row with its source. Assumption: rows of
+ * food tables that do not close exactly are scaled to a whole. Neighbours: knows thermo.
+ */
+@NullMarked
+package urnstew.core.pantry;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,158 @@
+package urnstew.core.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.RoundShape;
+import urnstew.core.kitchen.Surroundings;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.sizing.Need;
+import urnstew.core.thermo.Composition;
+import urnstew.units.Length;
+import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
+
+/** Answers 'what moves this figure most?' by moving each input by its own uncertainty. */
+public final class Influences {
+  private Influences() {}
+
+  /**
+   * How one input moves a figure.
+   *
+   * @param input in a cook's words, with the step taken
+   * @param lower change of the figure when the input is lower
+   * @param higher change of the figure when the input is higher
+   * @param unit of the changes
+   */
+  public record Influence(String input, double lower, double higher, String unit) {
+    double size() {
+      return Math.max(Math.abs(lower), Math.abs(higher));
+    }
+  }
+
+  private record Step(
+      String input, UnaryOperator<PlanInputs> lower, UnaryOperator<PlanInputs> higher) {}
+
+  /** All inputs that move the figure, the strongest first. */
+  public static List<Influence> on(PlanFigure figure, PlanInputs inputs) {
+    double now = figure.of(inputs, Planner.plan(inputs));
+    return steps()
+        .map(
+            step ->
+                new Influence(
+                    step.input(),
+                    moved(figure, step.lower().apply(inputs)) - now,
+                    moved(figure, step.higher().apply(inputs)) - now,
+                    figure.unit()))
+        .filter(influence -> influence.size() > 1e-6)
+        .sorted(Comparator.comparing(Influence::size).reversed())
+        .toList();
+  }
+
+  private static double moved(PlanFigure figure, PlanInputs inputs) {
+    return figure.of(inputs, Planner.plan(inputs));
+  }
+
+  private static Stream<Step> steps() {
+    return Stream.of(
+        new Step("sauce for each, 10 %", in -> serving(in, 0.9), in -> serving(in, 1.1)),
+        new Step("thickness wanted, a twentieth", in -> target(in, 0.95), in -> target(in, 1.05)),
+        new Step("solids in the cans, a tenth", in -> solids(in, 0.9), in -> solids(in, 1.1)),
+        new Step("width of the pot, 1 cm", in -> wider(in, -0.01), in -> wider(in, 0.01)),
+        new Step("power of the burner, a fifth", in -> power(in, 0.8), in -> power(in, 1.2)),
+        new Step("warmth of the room, 5 K", in -> room(in, -5), in -> room(in, 5)));
+  }
+
+  private static PlanInputs serving(PlanInputs in, double factor) {
+    Need need = new Need(in.need().covers(), in.need().serving().times(factor));
+    return with(in, in.formula(), need, in.target(), in.setting());
+  }
+
+  private static PlanInputs target(PlanInputs in, double factor) {
+    MassFraction target = new MassFraction(in.target().value() * factor);
+    return with(in, in.formula(), in.need(), target, in.setting());
+  }
+
+  private static PlanInputs solids(PlanInputs in, double factor) {
+    List<Portion> portions =
+        in.formula().portions().stream().map(portion -> solids(portion, factor)).toList();
+    ResolvedFormula formula = new ResolvedFormula(in.formula().formula(), portions);
+    return with(in, formula, in.need(), in.target(), in.setting());
+  }
+
+  private static Portion solids(Portion portion, double factor) {
+    Ingredient was = portion.ingredient();
+    if (was.packs().isEmpty()) {
+      return portion;
+    }
+    Composition richer = was.perKilogram().times(factor);
+    double water = was.perKilogram().total().kilograms() - richer.withWater(0).total().kilograms();
+    Ingredient now =
+        new Ingredient(
+            was.id(),
+            was.name(),
+            richer.withWater(water),
+            was.spoonDensity(),
+            was.piece(),
+            was.packs(),
+            was.source());
+    return new Portion(now, portion.mass(), portion.role(), portion.stageTitle(), portion.note());
+  }
+
+  private static PlanInputs wider(PlanInputs in, double meters) {
+    RoundShape was = in.setting().shape();
+    RoundShape shape =
+        new RoundShape(
+            new Length(was.baseDiameter().meters() + meters),
+            new Length(was.topDiameter().meters() + meters),
+            was.depth());
+    SimmerSetting s = in.setting();
+    return with(
+        in,
+        in.formula(),
+        in.need(),
+        in.target(),
+        new SimmerSetting(shape, s.heatSource(), s.level(), s.lid(), s.surroundings()));
+  }
+
+  private static PlanInputs power(PlanInputs in, double factor) {
+    SimmerSetting s = in.setting();
+    HeatSource was = s.heatSource();
+    HeatSource source =
+        new HeatSource(was.id(), was.name(), was.kind(), was.labelPower().times(factor));
+    return with(
+        in,
+        in.formula(),
+        in.need(),
+        in.target(),
+        new SimmerSetting(s.shape(), source, s.level(), s.lid(), s.surroundings()));
+  }
+
+  private static PlanInputs room(PlanInputs in, double kelvins) {
+    SimmerSetting s = in.setting();
+    Surroundings was = s.surroundings();
+    Temperature room = Temperature.ofCelsius(was.room().celsius() + kelvins);
+    Surroundings air = new Surroundings(was.altitude(), room, was.relativeHumidity());
+    return with(
+        in,
+        in.formula(),
+        in.need(),
+        in.target(),
+        new SimmerSetting(s.shape(), s.heatSource(), s.level(), s.lid(), air));
+  }
+
+  private static PlanInputs with(
+      PlanInputs in,
+      ResolvedFormula formula,
+      Need need,
+      MassFraction target,
+      SimmerSetting setting) {
+    return new PlanInputs(
+        formula, need, in.wholePacks(), target, in.vessel(), setting, in.now(), in.readyBy());
+  }
+}

@@ -1,0 +1,30 @@
+package urnstew.core.plan;
+
+import java.util.List;
+import urnstew.core.explain.Caution;
+import urnstew.core.explain.Working;
+import urnstew.core.reduction.Prediction;
+import urnstew.core.sizing.BatchSize;
+
+/**
+ * One batch, computed.
+ *
+ * @param size what goes in and what comes out
+ * @param fit how it stands in the pot
+ * @param prediction the fall of the pot
+ * @param timing the hours
+ * @param cautions warnings that matter
+ * @param workings how the figures came about
+ */
+public record Plan(
+    BatchSize size,
+    PotFit fit,
+    Prediction prediction,
+    Timing timing,
+    List<Caution> cautions,
+    List<Working> workings) {
+  public Plan {
+    cautions = List.copyOf(cautions);
+    workings = List.copyOf(workings);
+  }
+}

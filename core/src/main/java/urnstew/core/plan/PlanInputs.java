@@ -1,0 +1,53 @@
+package urnstew.core.plan;
+
+import java.time.Duration;
+import java.time.Instant;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.sizing.Need;
+import urnstew.units.InvalidInput;
+import urnstew.units.MassFraction;
+
+/**
+ * Everything that a plan is computed from.
+ *
+ * @param formula what is made
+ * @param need who eats
+ * @param wholePacks whether the batch is rounded up to whole packs
+ * @param target solids share at which it is thick enough
+ * @param vessel the pot
+ * @param setting how it simmers, in that pot
+ * @param now when the plan is made
+ * @param readyBy when it must be on the table; after {@code now}, within a week
+ */
+public record PlanInputs(
+    ResolvedFormula formula,
+    Need need,
+    boolean wholePacks,
+    MassFraction target,
+    Vessel vessel,
+    SimmerSetting setting,
+    Instant now,
+    Instant readyBy) {
+  private static final Duration FURTHEST = Duration.ofDays(7);
+
+  public PlanInputs {
+    if (!readyBy.isAfter(now)) {
+      throw new InvalidInput(
+          "readyBy",
+          "in-the-past",
+          "That hour has passed.",
+          "an hour still to come",
+          "Choose a later hour, or leave the date out to mean the next one.");
+    }
+    if (readyBy.isAfter(now.plus(FURTHEST))) {
+      throw new InvalidInput(
+          "readyBy",
+          "too-far",
+          "That is more than a week from now.",
+          "within a week",
+          "Plan it nearer to the day.");
+    }
+  }
+}

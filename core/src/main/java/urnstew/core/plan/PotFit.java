@@ -1,0 +1,73 @@
+package urnstew.core.plan;
+
+import java.util.Locale;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.sizing.BatchSize;
+import urnstew.core.thermo.FoodProperties;
+import urnstew.units.InvalidInput;
+import urnstew.units.Length;
+import urnstew.units.Temperature;
+import urnstew.units.Volume;
+
+/**
+ * How a batch stands in its pot.
+ *
+ * @param startVolume when everything is in, hot
+ * @param endVolume when it is thick enough, hot
+ * @param startDepth depth of the first
+ * @param endDepth depth of the second
+ * @param headroomDepth level that the start should not pass
+ * @param withinHeadroom whether it does not
+ */
+public record PotFit(
+    Volume startVolume,
+    Volume endVolume,
+    Length startDepth,
+    Length endDepth,
+    Length headroomDepth,
+    boolean withinHeadroom) {
+  /**
+   * Share of the pot to leave free for bubbles and spatter (common practice: a fifth to a quarter).
+   */
+  public static final double HEADROOM_SHARE = 0.22;
+
+  /**
+   * Fits a batch into a pot.
+   *
+   * @throws InvalidInput if it would not go in at all
+   */
+  static PotFit of(BatchSize size, Vessel vessel, Temperature hot) {
+    Volume capacity = vessel.shape().capacity();
+    Volume start = volume(size.start(), hot);
+    if (start.compareTo(capacity) > 0) {
+      throw new InvalidInput(
+          "vessel",
+          "does-not-fit",
+          String.format(
+              Locale.ROOT,
+              "%.1f kg of sauce, %.1f l, do not go into '%s', which holds %.1f l.",
+              size.start().total().kilograms(),
+              start.liters(),
+              vessel.name(),
+              capacity.liters()),
+          String.format(Locale.ROOT, "%.1f l", capacity.liters()),
+          String.format(
+              Locale.ROOT,
+              "Choose a pot of %.0f l or more, or make less.",
+              Math.ceil(start.liters() / (1 - HEADROOM_SHARE))));
+    }
+    Volume end = volume(size.end(), hot);
+    Volume usable = capacity.times(1 - HEADROOM_SHARE);
+    return new PotFit(
+        start,
+        end,
+        vessel.shape().depthAt(start),
+        vessel.shape().depthAt(end),
+        vessel.shape().depthAt(usable),
+        start.compareTo(usable) <= 0);
+  }
+
+  private static Volume volume(urnstew.core.thermo.Composition of, Temperature hot) {
+    return of.total().at(FoodProperties.density(of, hot));
+  }
+}

@@ -1,0 +1,20 @@
+package urnstew.core.reduction;
+
+import java.time.Duration;
+
+/** Whether and when a pot gets thick enough. */
+public sealed interface Outcome {
+  /**
+   * It gets there.
+   *
+   * @param after time from the start of the simmer
+   */
+  record Reaches(Duration after) implements Outcome {}
+
+  /**
+   * It does not.
+   *
+   * @param why the reason
+   */
+  record NeverReaches(Never why) implements Outcome {}
+}

@@ -1,0 +1,33 @@
+package urnstew.core.sizing;
+
+import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
+import urnstew.units.Require;
+
+/**
+ * Who eats and how much sauce each gets.
+ *
+ * @param covers people to serve, 1 to 5,000
+ * @param serving sauce for each, 10 g to 2 kg
+ */
+public record Need(int covers, Mass serving) {
+  /** Sauce that stays on pot and ladle, as a share of what is served (assumption). */
+  public static final double CLING_SHARE = 0.03;
+
+  public Need {
+    if (covers < 1 || covers > 5000) {
+      throw new InvalidInput(
+          "covers",
+          covers < 1 ? "not-positive" : "too-large",
+          covers + " covers cannot be planned.",
+          "1 to 5000 covers",
+          "Type how many people eat, at least 1.");
+    }
+    Require.within("serving", serving.grams(), 10, 2000, "g");
+  }
+
+  /** Sauce that must be in the pot at the end. */
+  public Mass mass() {
+    return serving.times(covers * (1 + CLING_SHARE));
+  }
+}

@@ -1,0 +1,141 @@
+package urnstew.core.sizing;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import urnstew.core.explain.Confidence;
+import urnstew.core.explain.Term;
+import urnstew.core.explain.Working;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.thermo.Composition;
+import urnstew.units.InvalidInput;
+import urnstew.units.MassFraction;
+
+/**
+ * Works back from portions on the plate to what goes into the pot.
+ *
+ * <p>Solids S and fat F stay, water is what is left: m = S/s + F + m_finish, where s is the wanted
+ * solids share of the fat-free phase; scale = need/m. Worked number: 2 kg at 6 % reduced to 9 %
+ * gives 1.333 kg.
+ */
+public final class Sizing {
+  /** Above this a tomato sauce is a paste: top of the thickest band (assumption). */
+  public static final MassFraction THICKEST = new MassFraction(0.27);
+
+  private Sizing() {}
+
+  /**
+   * Sizes a batch.
+   *
+   * @param formula what is made
+   * @param need how much must come out
+   * @param target solids share at which it is thick enough; above the start's, 27 % at most
+   * @param wholePacks whether the batch is raised until the last pack is used up
+   */
+  public static BatchSize size(
+      ResolvedFormula formula, Need need, MassFraction target, boolean wholePacks) {
+    Composition into = formula.intoThePot();
+    requireReachable(into, target);
+    Composition reduced = into.withWater(into.waterAtSolidsFraction(target));
+    Composition end = reduced.plus(formula.atTheFinish());
+    double exact = need.mass().kilograms() / end.total().kilograms();
+    double scale = wholePacks ? roundedToPacks(formula, exact) : exact;
+    return new BatchSize(
+        scale,
+        formula.portions().stream().map(portion -> amount(portion, scale)).toList(),
+        into.times(scale),
+        reduced.times(scale),
+        end.times(scale),
+        need.covers() * scale / exact,
+        List.of(finalMass(need, end.times(scale), scale), startMass(into, target, scale)));
+  }
+
+  private static void requireReachable(Composition into, MassFraction target) {
+    MassFraction start = into.solidsFraction();
+    if (target.compareTo(start) <= 0) {
+      throw new InvalidInput(
+          "target",
+          "thinner-than-start",
+          String.format(
+              Locale.ROOT,
+              "%.1f %% solids is thinner than the sauce at the start, which has %.1f %%.",
+              target.percent(),
+              start.percent()),
+          String.format(Locale.ROOT, "more than %.1f %%", start.percent()),
+          String.format(
+              Locale.ROOT, "Choose %.1f %% or more.", Math.ceil(start.percent() * 10 + 1) / 10));
+    }
+    if (target.compareTo(THICKEST) > 0) {
+      throw new InvalidInput(
+          "target",
+          "past-thickest",
+          String.format(Locale.ROOT, "%.1f %% solids is past the thickest band.", target.percent()),
+          "27 %",
+          "Choose 27 % or less.");
+    }
+  }
+
+  /** The scale at which the ingredient with the most in packs uses its packs up. */
+  private static double roundedToPacks(ResolvedFormula formula, double exact) {
+    Optional<Portion> main =
+        formula.portions().stream()
+            .filter(portion -> !portion.ingredient().packs().isEmpty())
+            .max(Comparator.comparing(Portion::mass));
+    return main.map(portion -> wholePackScale(portion, exact)).orElse(exact);
+  }
+
+  private static double wholePackScale(Portion portion, double exact) {
+    double pack = portion.ingredient().packs().get(0).net().kilograms();
+    double packs = Math.ceil(portion.mass().kilograms() * exact / pack - 1e-9);
+    return packs * pack / portion.mass().kilograms();
+  }
+
+  private static Amount amount(Portion portion, double scale) {
+    var mass = portion.mass().times(scale);
+    return new Amount(
+        portion,
+        mass,
+        portion.ingredient().packs().stream()
+            .findFirst()
+            .map(pack -> Amount.WholePacks.holding(mass, pack)));
+  }
+
+  private static Working finalMass(Need need, Composition end, double scale) {
+    return new Working(
+        "finalMass",
+        "Servings for everyone, and a little more for what clings to pot and ladle; rounded up to"
+            + " whole cans where that was asked.",
+        "m = n · m₁ · (1 + c)",
+        List.of(
+            new Term("covers", "n", need.covers(), ""),
+            new Term("sauce for each", "m₁", need.serving().kilograms(), "kg"),
+            new Term("clings to the pot", "c", Need.CLING_SHARE, ""),
+            new Term("size, times the formula", "k", scale, ""),
+            new Term("sauce at the end", "m", end.total().kilograms(), "kg")),
+        List.of("3 % clings to pot and ladle (assumption)"),
+        List.of("Conservation of mass"),
+        Confidence.EXACT);
+  }
+
+  private static Working startMass(Composition into, MassFraction target, double scale) {
+    Composition start = into.times(scale);
+    return new Working(
+        "startMass",
+        "Solids and fat stay in the pot while water leaves, so the start follows from the end.",
+        "m₀ = S + F + W,  m = S / s + F + m_f",
+        List.of(
+            new Term("non-fat solids", "S", start.solids().kilograms(), "kg"),
+            new Term("fat", "F", start.fatKilograms(), "kg"),
+            new Term("water at the start", "W", start.waterKilograms(), "kg"),
+            new Term("solids at the start", "s₀", start.solidsFraction().percent(), "%"),
+            new Term("solids wanted", "s", target.percent(), "%"),
+            new Term("mass at the start", "m₀", start.total().kilograms(), "kg")),
+        List.of(
+            "Everything in the pot counts as sauce: no pieces are left out",
+            "Composition of the canned tomatoes from a food table; cans differ by about a tenth"),
+        List.of("Conservation of mass", "Food composition table, from memory"),
+        Confidence.PUBLISHED);
+  }
+}

@@ -1,0 +1,103 @@
+package urnstew.core.batch;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import urnstew.core.Samples;
+import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingStruckOut;
+import urnstew.core.batch.BatchEvent.ReadingTaken;
+import urnstew.core.batch.BatchEvent.SimmerStarted;
+import urnstew.core.batch.Measurement.Dipped;
+import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.kitchen.Instruments;
+import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.SimmerLevel;
+import urnstew.units.InvalidInput;
+import urnstew.units.Length;
+import urnstew.units.Mass;
+
+class BatchHistoryTest {
+  private static final Instant LIT = Samples.NOON;
+  private static final Instant HOUR = LIT.plus(Duration.ofMinutes(60));
+  private static final Instant LATER = LIT.plus(Duration.ofHours(5));
+
+  private static BatchHistory fresh(int timeScale) {
+    return new BatchHistory(
+        new BatchSnapshot(
+            Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.GENTLE, Lid.OFF),
+            new Instruments(Mass.ofGrams(20), Length.ofMillimeters(2)),
+            new BatchClock(LIT, timeScale),
+            BatchSnapshot.MODEL_VERSION),
+        List.of());
+  }
+
+  private static ReadingTaken weighed(long id, Instant at, double gross, double tare) {
+    return new ReadingTaken(
+        new UUID(9, id), at, new Weighed(Mass.ofKilograms(gross), Mass.ofKilograms(tare)));
+  }
+
+  private static Duration simmer(Forecast forecast) {
+    return ((Reaches) forecast.prediction().likely().outcome()).after();
+  }
+
+  @Test
+  void aSlowPotIsSeenAndAStruckOutReadingForgotten() {
+    BatchHistory plain = fresh(1);
+    Duration planned = simmer(Forecaster.forecast(plain));
+    double start = Forecaster.forecast(plain).prediction().likely().massAt(0).kilograms();
+    BatchHistory read = plain.with(weighed(1, HOUR, start - 0.25 + 2.4, 2.4), LATER);
+    assertTrue(simmer(Forecaster.forecast(read)).compareTo(planned) > 0, "slower than planned");
+    BatchHistory struck =
+        read.with(new ReadingStruckOut(new UUID(9, 2), HOUR, new UUID(9, 1), ""), LATER);
+    assertEquals(planned, simmer(Forecaster.forecast(struck)));
+    assertEquals(2, struck.events().size(), "the history is kept");
+    assertEquals(0, Forecaster.forecast(struck).readings());
+  }
+
+  @Test
+  void aTickMovesTheStartOfTheSimmer() {
+    BatchHistory late =
+        fresh(1).with(new SimmerStarted(new UUID(9, 1), LIT.plusSeconds(1200)), LATER);
+    assertEquals(LIT.plusSeconds(1200), Forecaster.forecast(late).simmerStartedAt());
+    assertEquals(LIT.plusSeconds(240), Forecaster.forecast(fresh(1)).simmerStartedAt());
+  }
+
+  @Test
+  void aPracticeBatchRunsFaster() {
+    assertEquals(LIT.plusSeconds(4), fresh(60).simmerStartedAt());
+    assertEquals(3600, fresh(60).snapshot().clock().secondsAt(LIT.plusSeconds(60)), 1e-9);
+  }
+
+  @Test
+  void whatCannotBeMeantIsRefused() {
+    BatchHistory batch = fresh(1);
+    refused(batch, weighed(1, LATER.plusSeconds(3600), 5, 0), "in-the-future");
+    refused(batch, weighed(1, LIT.minusSeconds(5), 5, 0), "before-start");
+    refused(batch, weighed(1, LIT.plusSeconds(60), 5, 0), "before-simmer");
+    refused(batch, weighed(1, HOUR, 40, 0), "more-than-vessel-holds");
+    refused(batch, weighed(1, HOUR, 2, 2.4), "lighter-than-pot");
+    refused(
+        batch,
+        new ReadingTaken(new UUID(9, 1), HOUR, new Dipped(Length.ofMillimeters(300))),
+        "deeper-than-vessel");
+    refused(
+        batch, new ReadingStruckOut(new UUID(9, 1), HOUR, new UUID(9, 7), ""), "no-such-reading");
+    refused(
+        batch,
+        new Finished(new UUID(9, 1), HOUR, Optional.of(Mass.ofKilograms(90)), ""),
+        "more-than-vessel-holds");
+  }
+
+  private static void refused(BatchHistory batch, BatchEvent event, String code) {
+    assertEquals(code, assertThrows(InvalidInput.class, () -> batch.with(event, LATER)).code());
+  }
+}

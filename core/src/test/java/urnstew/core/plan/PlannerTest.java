@@ -1,0 +1,111 @@
+package urnstew.core.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import urnstew.core.Samples;
+import urnstew.core.explain.Caution;
+import urnstew.core.plan.Influences.Influence;
+import urnstew.core.plan.Timing.NotReached;
+import urnstew.core.plan.Timing.Scheduled;
+import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.SimmerLevel;
+import urnstew.core.sizing.Need;
+import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
+
+class PlannerTest {
+  private static final PlanInputs CANTEEN =
+      Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.GENTLE, Lid.OFF);
+
+  @Test
+  void isOnTheTableInTimeEvenAtTheSlowEdge() {
+    Scheduled hours = assertInstanceOf(Scheduled.class, Planner.plan(CANTEEN).timing());
+    assertEquals(0, hours.lightAt().getEpochSecond() % 300, "on a five-minute mark");
+    assertTrue(!hours.spareAtWorst().isNegative());
+    assertTrue(hours.spareAtWorst().compareTo(Duration.ofMinutes(5)) < 0);
+    assertTrue(hours.earliest().isBefore(hours.thickAt()));
+    assertTrue(hours.thickAt().isBefore(hours.latest()));
+    assertEquals(
+        CANTEEN.readyBy(),
+        hours.latest().plus(CANTEEN.formula().finishTime()).plus(hours.spareAtWorst()));
+  }
+
+  @Test
+  void tooLateAHourIsSaidNotHidden() {
+    PlanInputs soon = at(CANTEEN, Duration.ofMinutes(20));
+    Plan plan = Planner.plan(soon);
+    Scheduled hours = assertInstanceOf(Scheduled.class, plan.timing());
+    assertEquals(soon.now(), hours.lightAt());
+    assertTrue(hours.spareAtWorst().isNegative());
+    assertTrue(codes(plan).contains("late"));
+  }
+
+  @Test
+  void aLidThatKeepsTheWaterInIsAnAnswerNotAnError() {
+    Plan plan =
+        Planner.plan(Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.BARE, Lid.ON));
+    assertInstanceOf(NotReached.class, plan.timing());
+    assertTrue(codes(plan).contains("never-thick"));
+  }
+
+  @Test
+  void thePotMustHoldItWithRoomForBubbles() {
+    Plan tight =
+        Planner.plan(Samples.planInputs(34, Samples.pot(0.25, 0.14), SimmerLevel.GENTLE, Lid.OFF));
+    assertTrue(codes(tight).contains("over-headroom"));
+    InvalidInput fault =
+        assertThrows(
+            InvalidInput.class,
+            () ->
+                Planner.plan(
+                    Samples.planInputs(250, Samples.pot(0.20, 0.13), SimmerLevel.GENTLE, Lid.OFF)));
+    assertEquals("vessel", fault.parameter());
+    assertTrue(codes(Planner.plan(CANTEEN)).isEmpty());
+  }
+
+  @Test
+  void anHourThatHasPassedIsRefused() {
+    assertEquals(
+        "in-the-past",
+        assertThrows(InvalidInput.class, () -> at(CANTEEN, Duration.ofMinutes(-1))).code());
+    assertEquals(
+        "too-far", assertThrows(InvalidInput.class, () -> at(CANTEEN, Duration.ofDays(8))).code());
+  }
+
+  @Test
+  void everyInfluenceGoesTheWayThatPhysicsSays() {
+    List<Influence> onTime = Influences.on(PlanFigure.SIMMER_TIME, CANTEEN);
+    assertTrue(named(onTime, "thickness").higher() > 0, "thicker is later");
+    assertTrue(named(onTime, "width").higher() < 0, "wider is sooner");
+    assertTrue(named(onTime, "solids").higher() < 0, "richer cans are sooner");
+    List<Influence> onMass = Influences.on(PlanFigure.FINAL_MASS, CANTEEN);
+    assertEquals("sauce for each, 10 %", onMass.get(0).input());
+    assertEquals(34 * 0.011 * 1.03, onMass.get(0).higher(), 1e-9);
+  }
+
+  private static Influence named(List<Influence> influences, String start) {
+    return influences.stream().filter(i -> i.input().startsWith(start)).findFirst().orElseThrow();
+  }
+
+  private static List<String> codes(Plan plan) {
+    return plan.cautions().stream().map(Caution::code).toList();
+  }
+
+  private static PlanInputs at(PlanInputs in, Duration ahead) {
+    return new PlanInputs(
+        in.formula(),
+        new Need(34, Mass.ofGrams(110)),
+        in.wholePacks(),
+        in.target(),
+        in.vessel(),
+        in.setting(),
+        in.now(),
+        in.now().plus(ahead));
+  }
+}

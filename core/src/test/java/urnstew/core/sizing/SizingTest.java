@@ -1,0 +1,80 @@
+package urnstew.core.sizing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import urnstew.core.Samples;
+import urnstew.core.thermo.Composition;
+import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+class SizingTest {
+  private static BatchSize size(int covers, double grams, double percent, boolean wholePacks) {
+    return Sizing.size(
+        Samples.marinara(),
+        new Need(covers, Mass.ofGrams(grams)),
+        MassFraction.ofPercent(percent),
+        wholePacks);
+  }
+
+  @Test
+  void enoughComesOutForEveryoneAndThePot() {
+    BatchSize size = size(34, 110, 10.5, false);
+    assertEquals(34 * 0.110 * 1.03, size.end().total().kilograms(), 1e-9);
+    assertEquals(34, size.portions(), 1e-9);
+    assertEquals(10.5, size.reduced().solidsFraction().percent(), 1e-9);
+  }
+
+  @Test
+  void solidsAndFatAreKeptWhateverTheSize() {
+    Random random = new Random(5);
+    for (int i = 0; i < 300; i++) {
+      BatchSize size =
+          size(
+              1 + random.nextInt(400),
+              50 + random.nextInt(300),
+              7.5 + 19 * random.nextDouble(),
+              random.nextBoolean());
+      Composition start = size.start();
+      assertEquals(start.solids().kilograms(), size.reduced().solids().kilograms(), 1e-9);
+      assertEquals(start.fatKilograms(), size.reduced().fatKilograms(), 1e-9);
+      double amounts = size.amounts().stream().mapToDouble(a -> a.mass().kilograms()).sum();
+      assertEquals(amounts, size.end().total().plus(size.waterToLose()).kilograms(), 1e-9);
+    }
+  }
+
+  @Test
+  void wholeCansAreUsedUpAndNobodyGetsLess() {
+    BatchSize exact = size(34, 110, 10.5, false);
+    BatchSize whole = size(34, 110, 10.5, true);
+    var cans = whole.amounts().stream().flatMap(a -> a.packs().stream()).findFirst().orElseThrow();
+    assertEquals(0, cans.left().grams(), 1e-6);
+    assertTrue(whole.portions() >= exact.portions());
+    assertTrue(whole.scale() - exact.scale() < 1, "never a whole can too many");
+    var open = exact.amounts().stream().flatMap(a -> a.packs().stream()).findFirst().orElseThrow();
+    assertEquals(cans.count(), open.count());
+    assertTrue(open.left().grams() > 0 && open.left().grams() < 794);
+  }
+
+  @Test
+  void aTargetMustBeThickerThanTheStartAndThinnerThanPaste() {
+    assertEquals(
+        "thinner-than-start",
+        assertThrows(InvalidInput.class, () -> size(10, 100, 5, false)).code());
+    InvalidInput fault = assertThrows(InvalidInput.class, () -> size(10, 100, 45, false));
+    assertEquals("Choose 27 % or less.", fault.remedy());
+  }
+
+  @Test
+  void coversMustBeAtLeastOne() {
+    for (int covers : new int[] {0, -4, 6000}) {
+      assertEquals(
+          "covers",
+          assertThrows(InvalidInput.class, () -> size(covers, 100, 10, false)).parameter());
+    }
+  }
+}

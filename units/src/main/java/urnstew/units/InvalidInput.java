@@ -1,0 +1,55 @@
+package urnstew.units;
+
+/**
+ * A value that cannot be meant: it names the parameter, the value, the limit that it breaks and the
+ * way out. The one exception for bad arguments in the core; the edge turns it into problem+json.
+ */
+public final class InvalidInput extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  private final String parameter;
+  private final String code;
+  private final String limit;
+  private final String remedy;
+
+  /**
+   * @param parameter name of the argument as the caller knows it
+   * @param code short stable word for the kind of fault, such as {@code not-positive}
+   * @param message what is wrong, with the value
+   * @param limit the limit that was broken
+   * @param remedy what to do instead
+   */
+  public InvalidInput(String parameter, String code, String message, String limit, String remedy) {
+    super(message);
+    this.parameter = parameter;
+    this.code = code;
+    this.limit = limit;
+    this.remedy = remedy;
+  }
+
+  public String parameter() {
+    return parameter;
+  }
+
+  public String code() {
+    return code;
+  }
+
+  public String limit() {
+    return limit;
+  }
+
+  public String remedy() {
+    return remedy;
+  }
+
+  /** The same fault under the name that the caller's caller uses. */
+  public InvalidInput named(String outerParameter) {
+    return new InvalidInput(outerParameter, code, messageText(), limit, remedy);
+  }
+
+  private String messageText() {
+    String message = getMessage();
+    return message == null ? code : message;
+  }
+}

@@ -1,0 +1,75 @@
+package urnstew.units;
+
+import java.util.Locale;
+
+/** Range checks that say the value, the limit and the way out. */
+public final class Require {
+  private Require() {}
+
+  /** Returns {@code value} if it is a finite number. */
+  public static double finite(String parameter, double value) {
+    if (Double.isFinite(value)) {
+      return value;
+    }
+    throw new InvalidInput(
+        parameter,
+        "not-a-number",
+        parameter + " is not a number.",
+        "any finite number",
+        "Type a number, such as 2.5.");
+  }
+
+  /** Returns {@code value} if it is finite and within {@code least..most}, ends included. */
+  public static double within(
+      String parameter, double value, double least, double most, String unit) {
+    finite(parameter, value);
+    if (value >= least && value <= most) {
+      return value;
+    }
+    String range = number(least) + " to " + number(most) + unitSuffix(unit);
+    throw new InvalidInput(
+        parameter,
+        value < least ? "too-small" : "too-large",
+        parameter + " cannot be " + number(value) + unitSuffix(unit) + ".",
+        range,
+        "Choose a value from " + range + ".");
+  }
+
+  /** Returns {@code value} if it is finite and greater than zero. */
+  public static double positive(String parameter, double value, String unit) {
+    finite(parameter, value);
+    if (value > 0) {
+      return value;
+    }
+    throw new InvalidInput(
+        parameter,
+        "not-positive",
+        parameter + " cannot be " + number(value) + unitSuffix(unit) + ".",
+        "more than 0" + unitSuffix(unit),
+        "Choose a value above zero.");
+  }
+
+  /** Returns {@code value} if it is finite and not below zero. */
+  public static double notNegative(String parameter, double value, String unit) {
+    finite(parameter, value);
+    if (value >= 0) {
+      return value;
+    }
+    throw new InvalidInput(
+        parameter,
+        "negative",
+        parameter + " cannot be " + number(value) + unitSuffix(unit) + ".",
+        "0" + unitSuffix(unit) + " or more",
+        "Leave the minus sign out.");
+  }
+
+  private static String unitSuffix(String unit) {
+    return unit.isEmpty() ? "" : " " + unit;
+  }
+
+  private static String number(double value) {
+    return value == Math.rint(value) && Math.abs(value) < 1e15
+        ? Long.toString((long) value)
+        : String.format(Locale.ROOT, "%.4g", value);
+  }
+}

@@ -1,0 +1,125 @@
+package urnstew.units.text;
+
+import java.util.Map;
+import urnstew.units.Mass;
+import urnstew.units.Volume;
+
+/** What a text is expected to be a quantity of, with the units that cooks write for it. */
+public enum QuantityKind {
+  /** Canonical unit: kilogram. */
+  MASS("g, kg, oz or lb"),
+  /** Canonical unit: cubic metre. US customary measures (NIST Handbook 44, Appendix C). */
+  VOLUME("ml, l, cup, tbsp or tsp"),
+  /** Canonical unit: metre. */
+  LENGTH("mm, cm, m, in or ft"),
+  /** Canonical unit: watt. A Btu on a burner's label is a Btu an hour. */
+  POWER("W, kW or Btu/h"),
+  /** Canonical unit: share from 0 to 1; a bare number is per cent. */
+  SHARE("%"),
+  /** A plain number. */
+  COUNT("a plain number");
+
+  private static final double CUP = Volume.CUBIC_METERS_PER_US_GALLON / 16;
+  private static final double IMPERIAL_PINT = 0.56826125e-3;
+  private static final double BTU_PER_HOUR = 1055.05585262 / 3600;
+
+  private static final Map<String, Double> MASSES =
+      Map.ofEntries(
+          Map.entry("kg", 1.0),
+          Map.entry("kilo", 1.0),
+          Map.entry("kilos", 1.0),
+          Map.entry("g", 1e-3),
+          Map.entry("gr", 1e-3),
+          Map.entry("gram", 1e-3),
+          Map.entry("grams", 1e-3),
+          Map.entry("mg", 1e-6),
+          Map.entry("lb", Mass.KILOGRAMS_PER_POUND),
+          Map.entry("lbs", Mass.KILOGRAMS_PER_POUND),
+          Map.entry("pound", Mass.KILOGRAMS_PER_POUND),
+          Map.entry("pounds", Mass.KILOGRAMS_PER_POUND),
+          Map.entry("oz", Mass.KILOGRAMS_PER_POUND / 16),
+          Map.entry("ounce", Mass.KILOGRAMS_PER_POUND / 16),
+          Map.entry("ounces", Mass.KILOGRAMS_PER_POUND / 16));
+
+  private static final Map<String, Double> VOLUMES =
+      Map.ofEntries(
+          Map.entry("l", 1e-3),
+          Map.entry("liter", 1e-3),
+          Map.entry("liters", 1e-3),
+          Map.entry("litre", 1e-3),
+          Map.entry("litres", 1e-3),
+          Map.entry("dl", 1e-4),
+          Map.entry("cl", 1e-5),
+          Map.entry("ml", 1e-6),
+          Map.entry("cup", CUP),
+          Map.entry("cups", CUP),
+          Map.entry("tbsp", CUP / 16),
+          Map.entry("tsp", CUP / 48),
+          Map.entry("floz", CUP / 8),
+          Map.entry("fl oz", CUP / 8),
+          Map.entry("qt", CUP * 4),
+          Map.entry("quart", CUP * 4),
+          Map.entry("quarts", CUP * 4),
+          Map.entry("gal", CUP * 16),
+          Map.entry("gallon", CUP * 16),
+          Map.entry("gallons", CUP * 16));
+
+  private static final Map<String, Double> LENGTHS =
+      Map.ofEntries(
+          Map.entry("m", 1.0),
+          Map.entry("cm", 1e-2),
+          Map.entry("mm", 1e-3),
+          Map.entry("in", 0.0254),
+          Map.entry("inch", 0.0254),
+          Map.entry("inches", 0.0254),
+          Map.entry("\"", 0.0254),
+          Map.entry("ft", 0.3048),
+          Map.entry("foot", 0.3048),
+          Map.entry("feet", 0.3048));
+
+  private static final Map<String, Double> POWERS =
+      Map.of(
+          "w",
+          1.0,
+          "watt",
+          1.0,
+          "watts",
+          1.0,
+          "kw",
+          1e3,
+          "btu",
+          BTU_PER_HOUR,
+          "btu/h",
+          BTU_PER_HOUR);
+
+  private final String unitsInWords;
+
+  QuantityKind(String unitsInWords) {
+    this.unitsInWords = unitsInWords;
+  }
+
+  /** The units that are understood, as a cook would list them. */
+  public String unitsInWords() {
+    return unitsInWords;
+  }
+
+  /** Canonical units in one {@code unit}, or 0 where the unit does not belong to this kind. */
+  double factor(String unit, Pint pint) {
+    return switch (this) {
+      case MASS -> MASSES.getOrDefault(unit, 0.0);
+      case VOLUME -> isPint(unit) ? pintVolume(pint) : VOLUMES.getOrDefault(unit, 0.0);
+      case LENGTH -> LENGTHS.getOrDefault(unit, 0.0);
+      case POWER -> POWERS.getOrDefault(unit, 0.0);
+      case SHARE -> unit.equals("%") ? 0.01 : 0;
+      case COUNT -> 0;
+    };
+  }
+
+  private static boolean isPint(String unit) {
+    return unit.equals("pt") || unit.equals("pint") || unit.equals("pints");
+  }
+
+  private static double pintVolume(Pint pint) {
+    return pint == Pint.US ? CUP * 2 : IMPERIAL_PINT;
+  }
+}
