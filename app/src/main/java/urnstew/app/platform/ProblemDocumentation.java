@@ -30,6 +30,7 @@ class ProblemDocumentation implements OpenApiCustomizer {
         .forEach(
             path ->
                 path.readOperations()
-                    .forEach(operation -> operation.getResponses().addApiResponse("default", problem)));
+                    .forEach(
+                        operation -> operation.getResponses().addApiResponse("default", problem)));
   }
 }

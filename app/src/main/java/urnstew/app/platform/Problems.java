@@ -112,7 +112,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static String path(DatabindException cause) {
     return cause.getPath().stream()
-        .map(step -> "/" + (step.getPropertyName() == null ? step.getIndex() : step.getPropertyName()))
+        .map(
+            step ->
+                "/" + (step.getPropertyName() == null ? step.getIndex() : step.getPropertyName()))
         .collect(Collectors.joining());
   }
 
@@ -130,7 +132,8 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     problem.setProperty("errors", errors);
     return ResponseEntity.status(status)
-        .contentType(new MediaType("application", "problem+json", java.nio.charset.StandardCharsets.UTF_8))
+        .contentType(
+            new MediaType("application", "problem+json", java.nio.charset.StandardCharsets.UTF_8))
         .body(problem);
   }
 }

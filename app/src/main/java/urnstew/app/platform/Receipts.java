@@ -56,7 +56,8 @@ public class Receipts {
 
   private String fingerprint(String scope, Object body) {
     try {
-      byte[] bytes = (scope + '\n' + json.writeValueAsString(body)).getBytes(StandardCharsets.UTF_8);
+      byte[] bytes =
+          (scope + '\n' + json.writeValueAsString(body)).getBytes(StandardCharsets.UTF_8);
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException("Every Java has SHA-256.", e);

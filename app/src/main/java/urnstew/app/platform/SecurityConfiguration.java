@@ -9,10 +9,12 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
-/** One filter chain from the first day: strict headers, no sign-in yet, see {@link LoopbackGuard}. */
+/**
+ * One filter chain from the first day: strict headers, no sign-in yet, see {@link LoopbackGuard}.
+ */
 @Configuration
 class SecurityConfiguration {
   private static final String CONTENT_POLICY =
@@ -36,7 +38,9 @@ class SecurityConfiguration {
         .build();
   }
 
-  /** Nobody can sign in yet; without this the framework would invent a user and print a password. */
+  /**
+   * Nobody can sign in yet; without this the framework would invent a user and print a password.
+   */
   @Bean
   UserDetailsService nobody() {
     return new InMemoryUserDetailsManager();

@@ -1,0 +1,77 @@
+package urnstew.app.batch;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface BatchMapper {
+  @Insert(
+      """
+      insert into batch (id, name, vessel_name, status, started_at, time_scale, next_sequence,
+        model_version, snapshot, planned, forecast, started_by, planned_end,
+        planned_mass_kilograms)
+      values (#{id}, #{name}, #{vesselName}, #{status}, #{startedAt}, #{timeScale},
+        #{nextSequence}, #{modelVersion}, #{snapshot}::jsonb, #{planned}::jsonb,
+        #{forecast}::jsonb, #{startedBy}, #{plannedEnd}, #{plannedMassKilograms})
+      """)
+  void start(BatchRow batch);
+
+  @Select("select * from batch where id = #{id}")
+  Optional<BatchRow> find(UUID id);
+
+  /** Locks the row: whoever appends next waits. */
+  @Select("select * from batch where id = #{id} for update")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Optional<BatchRow> lock(UUID id);
+
+  @Select(
+      """
+      select * from batch where status = #{status}
+      order by started_at desc, id limit 200
+      """)
+  List<BatchRow> byStatus(Status status);
+
+  @Update(
+      """
+      update batch set next_sequence = next_sequence + 1, forecast = #{forecast}::jsonb
+      where id = #{id}
+      """)
+  void appended(UUID id, String forecast);
+
+  @Update(
+      """
+      update batch set status = 'FINISHED', ended_at = #{endedAt},
+        final_mass_kilograms = #{finalMassKilograms}, evaporation_factor = #{evaporationFactor},
+        note = #{note}
+      where id = #{id}
+      """)
+  void finished(
+      UUID id,
+      Instant endedAt,
+      @Nullable Double finalMassKilograms,
+      double evaporationFactor,
+      String note);
+
+  @Insert(
+      """
+      insert into batch_event (batch_id, sequence, id, kind, happened_at, typed_at, sent_at,
+        received_at, actor, entered_text, gross_kilograms, tare_kilograms, depth_meters,
+        struck_reading_id, final_mass_kilograms, note)
+      values (#{batchId}, #{sequence}, #{id}, #{kind}, #{happenedAt}, #{typedAt}, #{sentAt},
+        #{receivedAt}, #{actor}, #{enteredText}, #{grossKilograms}, #{tareKilograms},
+        #{depthMeters}, #{struckReadingId}, #{finalMassKilograms}, #{note})
+      """)
+  void append(EventRow event);
+
+  @Select("select * from batch_event where batch_id = #{batchId} order by sequence")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<EventRow> events(UUID batchId);
+}

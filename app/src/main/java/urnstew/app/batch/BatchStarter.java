@@ -1,0 +1,105 @@
+package urnstew.app.batch;
+
+import static urnstew.app.platform.Fields.at;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.batch.BatchService.Recorded;
+import urnstew.app.batch.BatchView.ForecastView;
+import urnstew.app.batch.Writes.StartBatch;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.plan.KitchenTime;
+import urnstew.app.plan.PlanService;
+import urnstew.app.plan.PlanView;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.Receipts;
+import urnstew.app.platform.StoveTime;
+import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.batch.Forecaster;
+import urnstew.core.plan.Plan;
+import urnstew.core.plan.PlanInputs;
+
+/** Lights the burner: freezes everything the batch was planned from. */
+@Service
+public class BatchStarter {
+  private final BatchMapper batches;
+  private final BatchJson json;
+  private final PlanService plans;
+  private final KitchenService kitchens;
+  private final Receipts receipts;
+  private final Clock clock;
+
+  BatchStarter(
+      BatchMapper batches,
+      BatchJson json,
+      PlanService plans,
+      KitchenService kitchens,
+      Receipts receipts,
+      Clock clock) {
+    this.batches = batches;
+    this.json = json;
+    this.plans = plans;
+    this.kitchens = kitchens;
+    this.receipts = receipts;
+    this.clock = clock;
+  }
+
+  /** Starts a batch, once. */
+  @Transactional
+  public Recorded start(StartBatch write, Actor actor) {
+    return receipts.once(
+        write.id(), "batch", Resent.body(write), Recorded.class, () -> started(write, actor));
+  }
+
+  private Recorded started(StartBatch write, Actor actor) {
+    KitchenSettings kitchen = kitchens.settings();
+    Instant received = clock.instant();
+    Instant typed = new StoveTime(write.typedAt(), write.sentAt()).typedByServerClock(received);
+    Instant lit =
+        Optional.ofNullable(write.happenedLocalTime())
+            .map(hour -> KitchenTime.gone(hour, kitchen.zoneId(), typed))
+            .orElse(typed);
+    PlanInputs inputs = plans.inputs(write.plan());
+    Plan plan = PlanService.plan(inputs);
+    BatchSnapshot snapshot =
+        new BatchSnapshot(
+            inputs,
+            kitchen.instruments(),
+            at("timeScale", () -> new BatchClock(lit, write.timeScale())),
+            BatchSnapshot.MODEL_VERSION);
+    batches.start(row(write, actor, snapshot, inputs, plan));
+    return new Recorded(write.id(), write.id(), 0, lit);
+  }
+
+  private BatchRow row(
+      StartBatch write, Actor actor, BatchSnapshot snapshot, PlanInputs inputs, Plan plan) {
+    ForecastView forecast =
+        ForecastView.of(
+            Forecaster.forecast(new BatchHistory(snapshot, java.util.List.of())), snapshot.clock());
+    return new BatchRow(
+        write.id(),
+        inputs.formula().formula().name(),
+        inputs.vessel().name(),
+        Status.SIMMERING,
+        snapshot.clock().startedAt(),
+        snapshot.clock().timeScale(),
+        1,
+        snapshot.modelVersion(),
+        json.write(snapshot),
+        json.write(new BatchJson.Planned(PlanView.of(inputs, plan), forecast)),
+        json.write(forecast),
+        actor.name(),
+        forecast.thickAt(),
+        plan.size().end().total().kilograms(),
+        null,
+        null,
+        null,
+        null);
+  }
+}

@@ -1,0 +1,7 @@
+package urnstew.app.batch;
+
+/** Where a batch stands. */
+public enum Status {
+  SIMMERING,
+  FINISHED
+}

@@ -1,0 +1,75 @@
+package urnstew.app.batch;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.plan.PlanRequest;
+
+/** What is written at the stove. Every write says when it was typed and when it was sent. */
+public interface Writes {
+  /** When it was typed and sent, by the device's clock, and when it happened, if that differs. */
+  interface Timed {
+    Instant typedAt();
+
+    Instant sentAt();
+
+    /** Hour on the kitchen's clock at which it happened; absent means when it was typed. */
+    @Nullable LocalTime happenedLocalTime();
+  }
+
+  /** Light the burner. */
+  record StartBatch(
+      @NotNull UUID id,
+      @NotNull @Valid PlanRequest plan,
+      int timeScale,
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      implements Timed {}
+
+  /** Everything for the simmer is in the pot. */
+  record SimmerStart(
+      @NotNull UUID id,
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      implements Timed {}
+
+  /** A weighing or a dip; exactly one of the two is given. */
+  record TakeReading(
+      @NotNull UUID id,
+      @Nullable Double grossKilograms,
+      @Nullable Double tareKilograms,
+      @Nullable Double depthMeters,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      implements Timed {}
+
+  /** That reading was wrong. */
+  record StrikeOut(
+      @NotNull UUID id,
+      @NotNull UUID readingId,
+      @NotNull @Size(max = 500) String reason,
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      implements Timed {}
+
+  /** Off the heat. */
+  record Finish(
+      @NotNull UUID id,
+      @Nullable Double finalMassKilograms,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Size(max = 2000) String note,
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      implements Timed {}
+}

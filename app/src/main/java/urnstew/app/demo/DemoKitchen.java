@@ -1,0 +1,128 @@
+package urnstew.app.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchService;
+import urnstew.app.batch.BatchStarter;
+import urnstew.app.batch.Writes.Finish;
+import urnstew.app.batch.Writes.StartBatch;
+import urnstew.app.batch.Writes.TakeReading;
+import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.kitchen.HeatSourceEdit;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.VesselEdit;
+import urnstew.app.plan.PlanRequest;
+import urnstew.app.platform.Actor;
+import urnstew.core.kitchen.HeatKind;
+import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.SimmerLevel;
+
+/**
+ * The canteen of 'Hollow Lantern', a mountain observatory. All of it is made up: 34 people before
+ * the night watch, 12 at two in the morning.
+ */
+@Component
+class DemoKitchen {
+  private static final Actor DEMO = new Actor("demo data");
+  private static final UUID RONDEAU = id(0x11);
+  private static final UUID BIG_BURNER = id(0x22);
+
+  private final EquipmentService equipment;
+  private final KitchenService kitchens;
+  private final BatchStarter starter;
+  private final BatchService batches;
+  private final Clock clock;
+
+  DemoKitchen(
+      EquipmentService equipment,
+      KitchenService kitchens,
+      BatchStarter starter,
+      BatchService batches,
+      Clock clock) {
+    this.equipment = equipment;
+    this.kitchens = kitchens;
+    this.starter = starter;
+    this.batches = batches;
+    this.clock = clock;
+  }
+
+  void equip() {
+    equipment.add(new VesselEdit(id(0x10), "Small pot", 0.22, 0.22, 0.16, 1.6));
+    equipment.add(new VesselEdit(RONDEAU, "Rondeau", 0.36, 0.36, 0.20, 4.1));
+    equipment.add(new VesselEdit(id(0x12), "Stockpot", 0.32, 0.32, 0.28, 4.4));
+    equipment.add(new VesselEdit(id(0x13), "Slope-sided pan", 0.30, 0.40, 0.14, 3.2));
+    equipment.add(new HeatSourceEdit(id(0x21), "Gas ring", HeatKind.GAS, 5000));
+    equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500));
+    yesterdaysBatch();
+    batchOnTheStove();
+  }
+
+  private void yesterdaysBatch() {
+    Instant lit = clock.instant().minus(Duration.ofHours(26));
+    UUID batch = id(0x31);
+    start(batch, 30, lit);
+    weigh(id(0x32), batch, lit.plus(Duration.ofMinutes(50)), 8.26);
+    weigh(id(0x33), batch, lit.plus(Duration.ofMinutes(95)), 7.61);
+    Instant off = lit.plus(Duration.ofMinutes(150));
+    batches.finish(
+        batch,
+        new Finish(
+            id(0x34),
+            3.02,
+            "3.02 kg",
+            "A little too tight. The pot boiled off more than planned.",
+            off,
+            clock.instant(),
+            hour(off)),
+        DEMO);
+  }
+
+  private void batchOnTheStove() {
+    Instant lit = clock.instant().minus(Duration.ofMinutes(75));
+    UUID batch = id(0x41);
+    start(batch, 34, lit);
+    weigh(id(0x42), batch, lit.plus(Duration.ofMinutes(40)), 9.02);
+  }
+
+  private void start(UUID batch, int covers, Instant lit) {
+    Instant now = clock.instant();
+    LocalTime ready = hour(now.plus(Duration.ofHours(5)));
+    PlanRequest plan =
+        new PlanRequest(
+            "plain-marinara",
+            covers,
+            0.11,
+            "110 g",
+            0.105,
+            RONDEAU,
+            BIG_BURNER,
+            SimmerLevel.GENTLE,
+            Lid.OFF,
+            false,
+            ready == null ? LocalTime.NOON : ready,
+            null);
+    starter.start(new StartBatch(batch, plan, 1, lit, now, null), DEMO);
+  }
+
+  private void weigh(UUID id, UUID batch, Instant at, double grossKilograms) {
+    batches.read(
+        batch,
+        new TakeReading(
+            id, grossKilograms, 4.1, null, grossKilograms + " kg", at, clock.instant(), null),
+        DEMO);
+  }
+
+  private @Nullable LocalTime hour(Instant at) {
+    return at.atZone(ZoneId.of(kitchens.settings().zone())).toLocalTime();
+  }
+
+  private static UUID id(int last) {
+    return new UUID(0x0d3f1c5200004000L, 0x8000000000000000L | last);
+  }
+}

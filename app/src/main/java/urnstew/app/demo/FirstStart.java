@@ -1,0 +1,62 @@
+package urnstew.app.demo;
+
+import java.time.ZoneId;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.kitchen.Units;
+import urnstew.units.text.Pint;
+
+/** Founds the kitchen once; later starts change nothing. */
+@Component
+class FirstStart implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(FirstStart.class);
+  private static final UUID KITCHEN = UUID.fromString("0d3f1c52-0001-4000-8000-000000000001");
+
+  private final KitchenService kitchens;
+  private final DemoKitchen demo;
+  private final boolean withDemo;
+
+  FirstStart(
+      KitchenService kitchens, DemoKitchen demo, @Value("${urnstew.demo}") boolean withDemo) {
+    this.kitchens = kitchens;
+    this.demo = demo;
+    this.withDemo = withDemo;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    KitchenSettings settings =
+        withDemo
+            ? settings("Hollow Lantern", 2350, "Europe/Zurich", "EUR", true)
+            : settings("Our kitchen", 0, ZoneId.systemDefault().getId(), "EUR", false);
+    if (kitchens.found(settings) && withDemo) {
+      demo.equip();
+      LOG.info("Loaded the made-up demo kitchen 'Hollow Lantern'.");
+    }
+  }
+
+  private static KitchenSettings settings(
+      String name, double altitudeMeters, String zone, String currency, boolean demo) {
+    return new KitchenSettings(
+        KITCHEN,
+        name,
+        altitudeMeters,
+        20,
+        0.5,
+        zone,
+        currency,
+        Units.METRIC,
+        Pint.US,
+        0.02,
+        0.002,
+        demo,
+        1);
+  }
+}

@@ -1,0 +1,67 @@
+package urnstew.app.kitchen;
+
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.kitchen.KitchenView.VesselView;
+
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class EquipmentController {
+  private final EquipmentService equipment;
+
+  EquipmentController(EquipmentService equipment) {
+    this.equipment = equipment;
+  }
+
+  @PostMapping("/vessels")
+  @ResponseStatus(HttpStatus.CREATED)
+  VesselView addVessel(@Valid @RequestBody VesselEdit vessel) {
+    return equipment.add(vessel);
+  }
+
+  @PutMapping("/vessels")
+  VesselView changeVessel(
+      @Valid @RequestBody VesselEdit vessel, @RequestHeader("If-Match") int version) {
+    return equipment.change(vessel, version);
+  }
+
+  @PutMapping("/vessels/{id}/retired")
+  VesselView retireVessel(
+      @PathVariable UUID id,
+      @RequestParam boolean retired,
+      @RequestHeader("If-Match") int version) {
+    return equipment.retireVessel(id, version, retired);
+  }
+
+  @PostMapping("/heat-sources")
+  @ResponseStatus(HttpStatus.CREATED)
+  HeatSourceView addHeatSource(@Valid @RequestBody HeatSourceEdit source) {
+    return equipment.add(source);
+  }
+
+  @PutMapping("/heat-sources")
+  HeatSourceView changeHeatSource(
+      @Valid @RequestBody HeatSourceEdit source, @RequestHeader("If-Match") int version) {
+    return equipment.change(source, version);
+  }
+
+  @PutMapping("/heat-sources/{id}/retired")
+  HeatSourceView retireHeatSource(
+      @PathVariable UUID id,
+      @RequestParam boolean retired,
+      @RequestHeader("If-Match") int version) {
+    return equipment.retireHeatSource(id, version, retired);
+  }
+}

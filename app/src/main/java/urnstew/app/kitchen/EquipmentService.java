@@ -1,0 +1,92 @@
+package urnstew.app.kitchen;
+
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.kitchen.KitchenView.VesselView;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
+
+/** Vessels and burners. */
+@Service
+public class EquipmentService {
+  private final KitchenMapper kitchens;
+  private final Receipts receipts;
+
+  EquipmentService(KitchenMapper kitchens, Receipts receipts) {
+    this.kitchens = kitchens;
+    this.receipts = receipts;
+  }
+
+  /** A vessel, retired or not. */
+  @Transactional(readOnly = true)
+  public VesselView vessel(UUID id) {
+    return kitchens.vessel(id).orElseThrow(() -> new NotThere("vessel", id));
+  }
+
+  /** A burner, retired or not. */
+  @Transactional(readOnly = true)
+  public HeatSourceView heatSource(UUID id) {
+    return kitchens.heatSource(id).orElseThrow(() -> new NotThere("burner", id));
+  }
+
+  /** Adds a vessel, once. */
+  @Transactional
+  public VesselView add(VesselEdit vessel) {
+    return receipts.once(
+        vessel.id(), "vessel", vessel.checked(), VesselView.class, () -> added(vessel));
+  }
+
+  /** Changes the version of a vessel that the cook saw. */
+  @Transactional
+  public VesselView change(VesselEdit to, int version) {
+    return changed(kitchens.changeVessel(to.checked(), version), () -> vessel(to.id()));
+  }
+
+  /** Takes a vessel out of the lists, or back into them. */
+  @Transactional
+  public VesselView retireVessel(UUID id, int version, boolean retired) {
+    return changed(kitchens.retireVessel(id, version, retired), () -> vessel(id));
+  }
+
+  /** Adds a burner, once. */
+  @Transactional
+  public HeatSourceView add(HeatSourceEdit source) {
+    return receipts.once(
+        source.id(), "heat-source", source.checked(), HeatSourceView.class, () -> added(source));
+  }
+
+  /** Changes the version of a burner that the cook saw. */
+  @Transactional
+  public HeatSourceView change(HeatSourceEdit to, int version) {
+    return changed(kitchens.changeHeatSource(to.checked(), version), () -> heatSource(to.id()));
+  }
+
+  /** Takes a burner out of the lists, or back into them. */
+  @Transactional
+  public HeatSourceView retireHeatSource(UUID id, int version, boolean retired) {
+    return changed(kitchens.retireHeatSource(id, version, retired), () -> heatSource(id));
+  }
+
+  private VesselView added(VesselEdit vessel) {
+    kitchens.addVessel(vessel);
+    return vessel(vessel.id());
+  }
+
+  private HeatSourceView added(HeatSourceEdit source) {
+    kitchens.addHeatSource(source);
+    return heatSource(source.id());
+  }
+
+  /** Where no row was changed, the thing is not there or has moved on. */
+  private static <T> T changed(int rows, Supplier<T> now) {
+    T current = now.get();
+    if (rows == 0) {
+      throw new Clash("Somebody else changed this meanwhile.", "Load it again, then change it.");
+    }
+    return current;
+  }
+}

@@ -1,0 +1,31 @@
+package urnstew.app.kitchen;
+
+import jakarta.validation.Valid;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping(path = "/api/kitchen", produces = MediaType.APPLICATION_JSON_VALUE)
+class KitchenController {
+  private final KitchenService kitchens;
+
+  KitchenController(KitchenService kitchens) {
+    this.kitchens = kitchens;
+  }
+
+  @GetMapping
+  KitchenView kitchen() {
+    return kitchens.view();
+  }
+
+  @PutMapping
+  KitchenView changeKitchen(
+      @Valid @RequestBody KitchenEdit edit, @RequestHeader("If-Match") int version) {
+    return kitchens.change(edit, version);
+  }
+}

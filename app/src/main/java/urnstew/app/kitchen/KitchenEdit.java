@@ -1,0 +1,66 @@
+package urnstew.app.kitchen;
+
+import static urnstew.app.platform.Fields.at;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.Currency;
+import urnstew.core.thermo.Altitude;
+import urnstew.units.InvalidInput;
+import urnstew.units.Require;
+import urnstew.units.text.Pint;
+
+/** New settings of the kitchen. */
+public record KitchenEdit(
+    @NotBlank String name,
+    double altitudeMeters,
+    double roomCelsius,
+    double relativeHumidity,
+    @NotBlank String zone,
+    @NotBlank String currency,
+    @NotNull Units units,
+    @NotNull Pint pint,
+    double scaleErrorKilograms,
+    double dipErrorMeters) {
+
+  /** Says which field cannot be meant. */
+  KitchenEdit checked() {
+    Names.check("name", name);
+    at("altitudeMeters", () -> new Altitude(altitudeMeters));
+    Require.within("roomCelsius", roomCelsius, -20, 60, "°C");
+    Require.within("relativeHumidity", relativeHumidity, 0, 1, "");
+    Require.within("scaleErrorKilograms", scaleErrorKilograms, 0.0001, 1, "kg");
+    Require.within("dipErrorMeters", dipErrorMeters, 0.0002, 0.05, "m");
+    checkZone();
+    checkCurrency();
+    return this;
+  }
+
+  private void checkZone() {
+    try {
+      ZoneId.of(zone);
+    } catch (DateTimeException e) {
+      throw new InvalidInput(
+          "zone",
+          "unknown",
+          "'" + zone + "' is not a time zone.",
+          "an IANA zone",
+          "Type it as region/city, such as Europe/Zurich.");
+    }
+  }
+
+  private void checkCurrency() {
+    try {
+      Currency.getInstance(currency);
+    } catch (IllegalArgumentException e) {
+      throw new InvalidInput(
+          "currency",
+          "unknown",
+          "'" + currency + "' is not a currency.",
+          "an ISO 4217 code",
+          "Type three letters, such as EUR.");
+    }
+  }
+}

@@ -1,0 +1,95 @@
+package urnstew.app.kitchen;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.kitchen.KitchenView.VesselView;
+
+@Mapper
+interface KitchenMapper {
+  @Select("select * from kitchen")
+  Optional<KitchenSettings> settings();
+
+  @Insert(
+      """
+      insert into kitchen values (#{id}, #{name}, #{altitudeMeters}, #{roomCelsius},
+        #{relativeHumidity}, #{zone}, #{currency}, #{units}, #{pint}, #{scaleErrorKilograms},
+        #{dipErrorMeters}, #{demo}, #{version}) on conflict do nothing
+      """)
+  int found(KitchenSettings settings);
+
+  @Update(
+      """
+      update kitchen set name = #{to.name}, altitude_meters = #{to.altitudeMeters},
+        room_celsius = #{to.roomCelsius}, relative_humidity = #{to.relativeHumidity},
+        zone = #{to.zone}, currency = #{to.currency}, units = #{to.units}, pint = #{to.pint},
+        scale_error_kilograms = #{to.scaleErrorKilograms}, dip_error_meters = #{to.dipErrorMeters},
+        version = version + 1
+      where version = #{version}
+      """)
+  int change(KitchenEdit to, int version);
+
+  @Select("select * from vessel where not retired order by base_diameter_meters, name")
+  List<VesselView> vessels();
+
+  @Select("select * from vessel where id = #{id}")
+  Optional<VesselView> vessel(UUID id);
+
+  @Insert(
+      """
+      insert into vessel (id, name, base_diameter_meters, top_diameter_meters, depth_meters,
+        empty_mass_kilograms, version)
+      values (#{id}, #{name}, #{baseDiameterMeters}, #{topDiameterMeters}, #{depthMeters},
+        #{emptyMassKilograms}, 1)
+      """)
+  void addVessel(VesselEdit vessel);
+
+  @Update(
+      """
+      update vessel set name = #{to.name}, base_diameter_meters = #{to.baseDiameterMeters},
+        top_diameter_meters = #{to.topDiameterMeters}, depth_meters = #{to.depthMeters},
+        empty_mass_kilograms = #{to.emptyMassKilograms}, version = version + 1
+      where id = #{to.id} and version = #{version} and not retired
+      """)
+  int changeVessel(VesselEdit to, int version);
+
+  @Update(
+      """
+      update vessel set retired = #{retired}, version = version + 1
+      where id = #{id} and version = #{version}
+      """)
+  int retireVessel(UUID id, int version, boolean retired);
+
+  @Select("select * from heat_source where not retired order by label_power_watts, name")
+  List<HeatSourceView> heatSources();
+
+  @Select("select * from heat_source where id = #{id}")
+  Optional<HeatSourceView> heatSource(UUID id);
+
+  @Insert(
+      """
+      insert into heat_source (id, name, kind, label_power_watts, version)
+      values (#{id}, #{name}, #{kind}, #{labelPowerWatts}, 1)
+      """)
+  void addHeatSource(HeatSourceEdit source);
+
+  @Update(
+      """
+      update heat_source set name = #{to.name}, kind = #{to.kind},
+        label_power_watts = #{to.labelPowerWatts}, version = version + 1
+      where id = #{to.id} and version = #{version} and not retired
+      """)
+  int changeHeatSource(HeatSourceEdit to, int version);
+
+  @Update(
+      """
+      update heat_source set retired = #{retired}, version = version + 1
+      where id = #{id} and version = #{version}
+      """)
+  int retireHeatSource(UUID id, int version, boolean retired);
+}

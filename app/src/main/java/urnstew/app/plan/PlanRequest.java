@@ -1,0 +1,40 @@
+package urnstew.app.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.SimmerLevel;
+
+/**
+ * What a cook asks for.
+ *
+ * @param formulaId which sauce
+ * @param covers who eats
+ * @param servingMassKilograms sauce for each
+ * @param servingText the same as entered; empty where it was not typed
+ * @param targetSolidsFraction thickness wanted
+ * @param vesselId which pot
+ * @param heatSourceId which burner
+ * @param level how it simmers
+ * @param lid on, ajar or off
+ * @param wholePacks whether to round up to whole cans
+ * @param readyByLocalTime hour on the kitchen's clock; without a date, the next one to come
+ * @param readyByLocalDate date, where one is meant
+ */
+public record PlanRequest(
+    @NotNull String formulaId,
+    int covers,
+    double servingMassKilograms,
+    @NotNull String servingText,
+    double targetSolidsFraction,
+    @NotNull UUID vesselId,
+    @NotNull UUID heatSourceId,
+    @NotNull SimmerLevel level,
+    @NotNull Lid lid,
+    boolean wholePacks,
+    @NotNull @Schema(type = "string", example = "18:30") LocalTime readyByLocalTime,
+    @Nullable LocalDate readyByLocalDate) {}

@@ -1,0 +1,117 @@
+package urnstew.app.plan;
+
+import static urnstew.app.platform.Fields.agree;
+import static urnstew.app.platform.Fields.at;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.plan.Influences;
+import urnstew.core.plan.Influences.Influence;
+import urnstew.core.plan.Plan;
+import urnstew.core.plan.PlanFigure;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.Planner;
+import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.sizing.Need;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+import urnstew.units.Require;
+import urnstew.units.text.QuantityKind;
+
+/** Computes plans from requests. */
+@Service
+public class PlanService {
+  private final FormulaShelf shelf;
+  private final KitchenService kitchens;
+  private final EquipmentService equipment;
+  private final Clock clock;
+
+  PlanService(
+      FormulaShelf shelf, KitchenService kitchens, EquipmentService equipment, Clock clock) {
+    this.shelf = shelf;
+    this.kitchens = kitchens;
+    this.equipment = equipment;
+    this.clock = clock;
+  }
+
+  /** The plan for a request, seen from now. */
+  @Transactional(readOnly = true)
+  public PlanView preview(PlanRequest request) {
+    PlanInputs inputs = inputs(request);
+    return PlanView.of(inputs, plan(inputs));
+  }
+
+  /** What moves a figure of the plan most. */
+  @Transactional(readOnly = true)
+  public List<Influence> influences(PlanRequest request, PlanFigure figure) {
+    return Influences.on(figure, inputs(request));
+  }
+
+  /** Computes; a pot that does not hold it is reported at the pot. */
+  public static Plan plan(PlanInputs inputs) {
+    try {
+      return Planner.plan(inputs);
+    } catch (urnstew.units.InvalidInput fault) {
+      throw fault.named(
+          switch (fault.parameter()) {
+            case "vessel" -> "vesselId";
+            case "target" -> "targetSolidsFraction";
+            default -> fault.parameter();
+          });
+    }
+  }
+
+  /** Everything the plan is computed from, looked up and checked. */
+  @Transactional(readOnly = true)
+  public PlanInputs inputs(PlanRequest request) {
+    KitchenSettings kitchen = kitchens.settings();
+    Instant now = clock.instant();
+    Vessel vessel = equipment.vessel(request.vesselId()).vessel();
+    Need need = need(request, kitchen);
+    Require.within("targetSolidsFraction", request.targetSolidsFraction(), Double.MIN_VALUE, 1, "");
+    SimmerSetting setting =
+        new SimmerSetting(
+            vessel.shape(),
+            equipment.heatSource(request.heatSourceId()).heatSource(),
+            request.level(),
+            request.lid(),
+            kitchen.surroundings());
+    Instant readyBy =
+        KitchenTime.toCome(
+            request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
+    return at(
+        "readyByLocalTime",
+        () ->
+            new PlanInputs(
+                shelf.resolved(request.formulaId()),
+                need,
+                request.wholePacks(),
+                new MassFraction(request.targetSolidsFraction()),
+                vessel,
+                setting,
+                now,
+                readyBy));
+  }
+
+  private static Need need(PlanRequest request, KitchenSettings kitchen) {
+    Mass serving = at("servingMassKilograms", () -> new Mass(request.servingMassKilograms()));
+    agree(
+        "servingMassKilograms",
+        request.servingText(),
+        QuantityKind.MASS,
+        "g",
+        kitchen.pint(),
+        serving.kilograms());
+    String culprit =
+        request.covers() < 1 || request.covers() > 5000 ? "covers" : "servingMassKilograms";
+    return at(culprit, () -> new Need(request.covers(), serving));
+  }
+}

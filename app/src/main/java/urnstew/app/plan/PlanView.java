@@ -1,0 +1,162 @@
+package urnstew.app.plan;
+
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import urnstew.core.explain.Caution;
+import urnstew.core.explain.Working;
+import urnstew.core.formula.Stage;
+import urnstew.core.pantry.Pack;
+import urnstew.core.plan.Plan;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.PotFit;
+import urnstew.core.plan.Timing.NotReached;
+import urnstew.core.plan.Timing.Scheduled;
+import urnstew.core.sizing.Amount;
+
+/** A plan as the screens see it. */
+public record PlanView(
+    String formulaName,
+    double portions,
+    List<AmountView> amounts,
+    List<StageView> stages,
+    double startMassKilograms,
+    double endMassKilograms,
+    double waterToLoseKilograms,
+    double startSolidsFraction,
+    double targetSolidsFraction,
+    FitView fit,
+    Instant readyBy,
+    @Nullable HoursView hours,
+    @Nullable String neverReason,
+    List<CurvePoint> likely,
+    List<CurvePoint> early,
+    List<CurvePoint> late,
+    double targetMassKilograms,
+    List<Caution> cautions,
+    List<Working> workings) {
+
+  /** How much of one ingredient. */
+  public record AmountView(
+      String ingredientId,
+      String name,
+      String stage,
+      String note,
+      double massKilograms,
+      @Nullable Double spoonVolumeCubicMeters,
+      @Nullable CountView pieces,
+      @Nullable CountView packs) {
+    static AmountView of(Amount amount) {
+      var ingredient = amount.portion().ingredient();
+      return new AmountView(
+          ingredient.id(),
+          ingredient.name(),
+          amount.portion().stageTitle(),
+          amount.portion().note(),
+          amount.mass().kilograms(),
+          ingredient
+              .spoonDensity()
+              .map(density -> amount.mass().at(density).cubicMeters())
+              .orElse(null),
+          ingredient.piece().map(piece -> CountView.pieces(amount, piece)).orElse(null),
+          amount.packs().map(CountView::packs).orElse(null));
+    }
+  }
+
+  /** Pieces or packs, with what is left of the last one. */
+  public record CountView(String name, double count, double eachKilograms, double leftKilograms) {
+    static CountView pieces(Amount amount, Pack piece) {
+      double each = piece.net().kilograms();
+      return new CountView(piece.name(), amount.mass().kilograms() / each, each, 0);
+    }
+
+    static CountView packs(Amount.WholePacks packs) {
+      return new CountView(
+          packs.pack().name(),
+          packs.count(),
+          packs.pack().net().kilograms(),
+          packs.left().kilograms());
+    }
+  }
+
+  /** One stage with its cues. */
+  public record StageView(
+      String title, String role, long seconds, String readyCue, String tooFarCue) {
+    static StageView of(Stage stage) {
+      return new StageView(
+          stage.title(),
+          stage.role().name(),
+          stage.time().toSeconds(),
+          stage.readyCue(),
+          stage.tooFarCue());
+    }
+  }
+
+  /** How it stands in the pot. */
+  public record FitView(
+      double startVolumeCubicMeters,
+      double endVolumeCubicMeters,
+      double startDepthMeters,
+      double endDepthMeters,
+      double headroomDepthMeters,
+      boolean withinHeadroom) {
+    static FitView of(PotFit fit) {
+      return new FitView(
+          fit.startVolume().cubicMeters(),
+          fit.endVolume().cubicMeters(),
+          fit.startDepth().meters(),
+          fit.endDepth().meters(),
+          fit.headroomDepth().meters(),
+          fit.withinHeadroom());
+    }
+  }
+
+  /** The hours. */
+  public record HoursView(
+      Instant lightAt,
+      Instant simmerAt,
+      Instant thickAt,
+      Instant earliest,
+      Instant latest,
+      long spareAtWorstSeconds) {
+    static HoursView of(Scheduled hours) {
+      return new HoursView(
+          hours.lightAt(),
+          hours.simmerAt(),
+          hours.thickAt(),
+          hours.earliest(),
+          hours.latest(),
+          hours.spareAtWorst().toSeconds());
+    }
+  }
+
+  /** The view of a plan. */
+  public static PlanView of(PlanInputs inputs, Plan plan) {
+    Scheduled hours = plan.timing() instanceof Scheduled scheduled ? scheduled : null;
+    Instant origin = hours == null ? inputs.now() : hours.simmerAt();
+    return new PlanView(
+        inputs.formula().formula().name(),
+        plan.size().portions(),
+        plan.size().amounts().stream().map(AmountView::of).toList(),
+        inputs.formula().formula().stages().stream().map(StageView::of).toList(),
+        plan.size().start().total().kilograms(),
+        plan.size().end().total().kilograms(),
+        plan.size().waterToLose().kilograms(),
+        plan.size().start().solidsFraction().value(),
+        inputs.target().value(),
+        FitView.of(plan.fit()),
+        inputs.readyBy(),
+        hours == null ? null : HoursView.of(hours),
+        plan.timing() instanceof NotReached never ? never.why().reason() : null,
+        CurvePoint.along(plan.prediction().likely(), seconds -> after(origin, seconds)),
+        CurvePoint.along(plan.prediction().early(), seconds -> after(origin, seconds)),
+        CurvePoint.along(plan.prediction().late(), seconds -> after(origin, seconds)),
+        plan.size().reduced().total().kilograms(),
+        plan.cautions(),
+        plan.workings());
+  }
+
+  private static Instant after(Instant origin, double seconds) {
+    return origin.plusMillis(Math.round(seconds * 1000));
+  }
+}
