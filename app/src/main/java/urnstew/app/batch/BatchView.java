@@ -1,6 +1,5 @@
 package urnstew.app.batch;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -43,7 +42,6 @@ public record BatchView(
       String heatSourceName) {}
 
   /** What is expected. */
-  @JsonInclude(JsonInclude.Include.ALWAYS)
   public record ForecastView(
       Instant simmerStartedAt,
       @Nullable Instant thickAt,

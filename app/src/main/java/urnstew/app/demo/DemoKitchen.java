@@ -67,27 +67,27 @@ class DemoKitchen {
     Instant lit = clock.instant().minus(Duration.ofHours(26));
     UUID batch = id(0x31);
     start(batch, 30, lit);
-    weigh(id(0x32), batch, lit.plus(Duration.ofMinutes(50)), 8.26);
-    weigh(id(0x33), batch, lit.plus(Duration.ofMinutes(95)), 7.61);
-    Instant off = lit.plus(Duration.ofMinutes(150));
+    weigh(id(0x32), batch, lit.plus(Duration.ofMinutes(50)), 8.56);
+    weigh(id(0x33), batch, lit.plus(Duration.ofMinutes(70)), 7.80);
+    Instant off = lit.plus(Duration.ofMinutes(86));
     batches.finish(
         batch,
         new Finish(
             id(0x34),
-            3.02,
-            "3.02 kg",
-            "A little too tight. The pot boiled off more than planned.",
+            3.31,
+            "3.31 kg",
+            "Bright and just coating. The rondeau boils off more than assumed.",
             off,
             clock.instant(),
-            hour(off)),
+            null),
         DEMO);
   }
 
   private void batchOnTheStove() {
-    Instant lit = clock.instant().minus(Duration.ofMinutes(75));
+    Instant lit = clock.instant().minus(Duration.ofMinutes(48));
     UUID batch = id(0x41);
     start(batch, 34, lit);
-    weigh(id(0x42), batch, lit.plus(Duration.ofMinutes(40)), 9.02);
+    weigh(id(0x42), batch, lit.plus(Duration.ofMinutes(40)), 9.88);
   }
 
   private void start(UUID batch, int covers, Instant lit) {
@@ -102,7 +102,7 @@ class DemoKitchen {
             0.105,
             RONDEAU,
             BIG_BURNER,
-            SimmerLevel.GENTLE,
+            SimmerLevel.LIVELY,
             Lid.OFF,
             false,
             ready == null ? LocalTime.NOON : ready,

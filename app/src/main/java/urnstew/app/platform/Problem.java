@@ -1,6 +1,5 @@
 package urnstew.app.platform;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
 /**
@@ -11,11 +10,7 @@ import java.util.List;
  * @param detail what is wrong
  * @param errors one for each field
  */
-record Problem(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int status,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String detail,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FieldProblem> errors) {
+record Problem(String title, int status, String detail, List<FieldProblem> errors) {
 
   /**
    * One field's problem.
@@ -26,10 +21,5 @@ record Problem(
    * @param limit the limit that was broken
    * @param remedy the way out
    */
-  record FieldProblem(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String pointer,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String code,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String message,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String limit,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String remedy) {}
+  record FieldProblem(String pointer, String code, String message, String limit, String remedy) {}
 }
