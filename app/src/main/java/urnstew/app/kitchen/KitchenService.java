@@ -4,6 +4,7 @@ import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.platform.Clash;
+import urnstew.core.kitchen.KitchenWorkings;
 import urnstew.core.thermo.Altitude;
 
 /** The one kitchen of this installation. */
@@ -28,7 +29,8 @@ public class KitchenService {
         altitude.pressure().kilopascals(),
         kitchens.vessels(),
         kitchens.heatSources(),
-        clock.instant());
+        clock.instant(),
+        KitchenWorkings.of(altitude));
   }
 
   /** The settings alone. */

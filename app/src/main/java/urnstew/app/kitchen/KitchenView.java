@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import urnstew.core.explain.Working;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.RoundShape;
@@ -19,7 +20,8 @@ public record KitchenView(
     double airPressureKilopascals,
     List<VesselView> vessels,
     List<HeatSourceView> heatSources,
-    Instant now) {
+    Instant now,
+    List<Working> workings) {
 
   /** A vessel as it is stored. */
   public record VesselView(

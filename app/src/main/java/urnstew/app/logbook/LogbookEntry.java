@@ -1,10 +1,12 @@
 package urnstew.app.logbook;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.core.batch.BatchOutcome;
+import urnstew.core.explain.Working;
 
 /** One finished batch, plan against outcome. */
 public record LogbookEntry(
@@ -23,6 +25,21 @@ public record LogbookEntry(
   /** How much later than planned it came off the heat; negative when earlier. */
   @JsonProperty
   public @Nullable Long lateSeconds() {
-    return plannedEnd == null ? null : Duration.between(plannedEnd, endedAt).toSeconds();
+    BatchOutcome outcome = outcome();
+    return outcome == null ? null : outcome.late().toSeconds();
+  }
+
+  /** How the figures came about; empty where the plan never got thick enough. */
+  @JsonProperty
+  public List<Working> workings() {
+    BatchOutcome outcome = outcome();
+    return outcome == null ? List.of() : outcome.workings();
+  }
+
+  private @Nullable BatchOutcome outcome() {
+    return plannedEnd == null
+        ? null
+        : new BatchOutcome(
+            plannedEnd, endedAt, evaporationFactor == null ? 1 : evaporationFactor, readings);
   }
 }

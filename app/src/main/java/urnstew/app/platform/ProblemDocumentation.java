@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 class ProblemDocumentation implements OpenApiCustomizer {
   @Override
   public void customise(OpenAPI document) {
-    ModelConverters.getInstance()
+    ModelConverters.getInstance(true)
         .readAll(Problem.class)
         .forEach((name, schema) -> document.getComponents().addSchemas(name, schema));
     Schema<?> reference = new Schema<>().$ref("#/components/schemas/Problem");

@@ -10,7 +10,11 @@ import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.pantry.Ingredient;
+import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.Unknowns;
 import urnstew.core.sizing.Need;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Length;
@@ -40,18 +44,47 @@ public final class Influences {
 
   /** All inputs that move the figure, the strongest first. */
   public static List<Influence> on(PlanFigure figure, PlanInputs inputs) {
-    double now = figure.of(inputs, Planner.plan(inputs));
-    return steps()
+    Plan plan = Planner.plan(inputs);
+    double now = figure.of(inputs, plan);
+    Stream<Influence> moved =
+        steps()
         .map(
             step ->
                 new Influence(
                     step.input(),
                     moved(figure, step.lower().apply(inputs)) - now,
                     moved(figure, step.higher().apply(inputs)) - now,
-                    figure.unit()))
+                    figure.unit()));
+    return Stream.concat(moved, pot(figure, inputs, plan))
         .filter(influence -> influence.size() > 1e-6)
         .sorted(Comparator.comparing(Influence::size).reversed())
         .toList();
+  }
+
+  /** Unlike the other inputs the pot's own rate is not chosen by anybody: it is only found out. */
+  private static Stream<Influence> pot(PlanFigure figure, PlanInputs inputs, Plan plan) {
+    if (figure != PlanFigure.SIMMER_TIME) {
+      return Stream.empty();
+    }
+    double now = minutes(inputs, plan, 1);
+    return Stream.of(
+        new Influence(
+            "how fast this pot loses water, times or divided by 1.5",
+            minutes(inputs, plan, 1 / 1.5) - now,
+            minutes(inputs, plan, 1.5) - now,
+            figure.unit()));
+  }
+
+  private static double minutes(PlanInputs inputs, Plan plan, double evaporation) {
+    Trajectory fall =
+        Reduction.fall(
+            inputs.setting(),
+            plan.size().start(),
+            inputs.target(),
+            new Unknowns(evaporation, 1, 1));
+    return fall.outcome() instanceof Reaches reaches
+        ? reaches.after().toSeconds() / 60.0
+        : Double.NaN;
   }
 
   private static double moved(PlanFigure figure, PlanInputs inputs) {

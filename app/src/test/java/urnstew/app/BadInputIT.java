@@ -1,0 +1,132 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import urnstew.app.RunningApplication.Answer;
+
+/** What cannot be meant is said at its field, with the way out; strangers are kept out. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class BadInputIT {
+  private final RunningApplication app;
+
+  @Autowired
+  BadInputIT(@LocalServerPort int port) {
+    this.app = new RunningApplication(port);
+  }
+
+  private static void said(Answer answer, int status, String pointer, String code) {
+    assertEquals(status, answer.status(), answer.body().toString());
+    assertEquals(pointer, answer.pointer(), answer.body().toString());
+    assertEquals(code, answer.code(), answer.body().toString());
+    assertFalse(answer.body().at("/errors/0/remedy").asString("").isBlank(), "a way out is named");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '\u0001',
+      value = {
+        "\"covers\":34|\"covers\":0|422|/covers|not-positive",
+        "\"covers\":34|\"covers\":-4|422|/covers|not-positive",
+        "\"covers\":34|\"covers\":\"1,500\"|400|/covers|malformed",
+        "\"covers\":34|\"covers\":NaN|400||malformed",
+        "\"servingMassKilograms\":0.11|\"servingMassKilograms\":\"NaN\"|422|/servingMassKilograms|not-a-number",
+        "\"servingMassKilograms\":0.11|\"servingMassKilograms\":-1|422|/servingMassKilograms|negative",
+        "\"servingText\":\"110 g\"|\"servingText\":\"1,500\"|422|/servingMassKilograms|ambiguous",
+        "\"servingText\":\"110 g\"|\"servingText\":\"150 g\"|422|/servingMassKilograms|text-and-value-differ",
+        "\"targetSolidsFraction\":0.105|\"targetSolidsFraction\":0.04|422|/targetSolidsFraction|thinner-than-start",
+        "\"targetSolidsFraction\":0.105|\"targetSolidsFraction\":0.45|422|/targetSolidsFraction|past-thickest",
+        "\"18:30\"}|\"18:30\",\"readyByLocalDate\":\"2020-05-01\"}|422|/readyByLocalTime|in-the-past",
+        "\"18:30\"}|\"half six\"}|400|/readyByLocalTime|malformed",
+        "\"covers\":34|\"covers\":900|422|/vesselId|does-not-fit",
+        "\"LIVELY\"|\"FURIOUS\"|400|/level|malformed",
+        "\"formulaId\":\"plain-marinara\",||400|/formulaId|missing",
+        "plain-marinara|toffee|422|/formulaId|unknown"
+      })
+  void plan(String good, String bad, int status, String pointer, String code) {
+    String body = Requests.plan(app).replace(good, bad == null ? "" : bad);
+    said(app.post("/api/plans/preview", body), status, pointer == null ? "" : pointer, code);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "baseDiameterMeters,10,/baseDiameterMeters,too-large",
+    "depthMeters,0,/depthMeters,too-small",
+    "emptyMassKilograms,-1,/emptyMassKilograms,too-small"
+  })
+  void aPotThatNoKitchenHas(String field, String value, String pointer, String code) {
+    String vessel =
+        """
+        {"id":"%s","name":"Pot","baseDiameterMeters":0.3,"topDiameterMeters":0.3,"depthMeters":0.2,"emptyMassKilograms":2}"""
+            .formatted(UUID.randomUUID())
+            .replaceFirst("\"" + field + "\":[\\d.]+", "\"" + field + "\":" + value);
+    said(app.post("/api/vessels", vessel), 422, pointer, code);
+  }
+
+  @Test
+  void readingsThatCannotBeMeant() {
+    Instant lit = Instant.now().minus(Duration.ofMinutes(60));
+    String id = UUID.randomUUID().toString();
+    app.post(
+        "/api/batches",
+        """
+        {"id":"%s","plan":%s,"timeScale":1,"typedAt":"%s","sentAt":"%s"}"""
+            .formatted(id, Requests.plan(app), lit, Instant.now()));
+    String path = "/api/batches/" + id + "/readings";
+    said(app.post(path, reading("\"depthMeters\":0.35")), 422, "/depthMeters", "deeper-than-vessel");
+    said(
+        app.post(path, reading("\"grossKilograms\":40")),
+        422,
+        "/grossKilograms",
+        "more-than-vessel-holds");
+    said(app.post(path, reading("\"grossKilograms\":\"1,500\"")), 400, "/grossKilograms", "malformed");
+    said(
+        app.post(
+            path,
+            reading("\"grossKilograms\":1.5")
+                .replace("\"enteredText\":\"\"", "\"enteredText\":\"1,500\"")),
+        422,
+        "/grossKilograms",
+        "ambiguous");
+    said(app.post(path, reading("\"tareKilograms\":1")), 422, "/grossKilograms", "one-of-two");
+    assertEquals(0, app.get("/api/batches/" + id).body().at("/events").size(), "nothing was kept");
+  }
+
+  private static String reading(String value) {
+    Instant now = Instant.now();
+    return "{\"id\":\"%s\",%s,\"enteredText\":\"\",\"typedAt\":\"%s\",\"sentAt\":\"%s\"}"
+        .formatted(UUID.randomUUID(), value, now, now);
+  }
+
+  @Test
+  void anotherSitesPageMayNotWrite() {
+    HttpResponse<String> crossSite =
+        app.write(
+            "POST", "/api/plans/preview", Requests.plan(app), "Origin", "http://elsewhere.example");
+    assertEquals(403, crossSite.statusCode());
+    assertEquals(
+        403,
+        app.write("POST", "/api/plans/preview", "{}", "Sec-Fetch-Site", "cross-site").statusCode());
+  }
+
+  @Test
+  void headersAreStrictAndHealthIsTold() {
+    HttpResponse<String> health = app.send(app.request("/actuator/health/readiness").GET());
+    assertEquals(200, health.statusCode());
+    String policy = health.headers().firstValue("Content-Security-Policy").orElse("");
+    assertTrue(policy.contains("default-src 'self'") && policy.contains("object-src 'none'"));
+    assertEquals(404, app.get("/api/nothing-here").status());
+  }
+}

@@ -1,0 +1,185 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import urnstew.app.RunningApplication.Answer;
+
+/** The whole job over HTTP, on a real PostgreSQL. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class JourneyIT {
+  private final RunningApplication app;
+  private final JdbcTemplate database;
+
+  @Autowired
+  JourneyIT(@LocalServerPort int port, JdbcTemplate database) {
+    this.app = new RunningApplication(port);
+    this.database = database;
+  }
+
+  private String start(Instant lit) {
+    String id = UUID.randomUUID().toString();
+    Answer answer =
+        app.post(
+            "/api/batches",
+            """
+            {"id":"%s","plan":%s,"timeScale":1,"typedAt":"%s","sentAt":"%s"}"""
+                .formatted(id, Requests.plan(app), lit, Instant.now()));
+    assertEquals(201, answer.status(), answer.body().toString());
+    return id;
+  }
+
+  private static String reading(String id, Instant at, double gross) {
+    return """
+        {"id":"%s","grossKilograms":%s,"tareKilograms":4.1,"enteredText":"%s kg","typedAt":"%s","sentAt":"%s"}"""
+        .formatted(id, gross, gross, at, Instant.now());
+  }
+
+  private JsonNode batch(String id) {
+    return app.get("/api/batches/" + id).body();
+  }
+
+  private static Instant thickAt(JsonNode batch) {
+    return Instant.parse(batch.at("/forecast/thickAt").asString());
+  }
+
+  @Test
+  void fromStartToLogbook() {
+    Instant lit = Instant.now().minus(Duration.ofMinutes(60));
+    String id = start(lit);
+    JsonNode fresh = batch(id);
+    double startMass = fresh.at("/planned/startMassKilograms").asDouble();
+
+    String readingId = UUID.randomUUID().toString();
+    Answer read =
+        app.post(
+            "/api/batches/" + id + "/readings",
+            reading(readingId, lit.plus(Duration.ofMinutes(50)), round(startMass - 0.5 + 4.1)));
+    assertEquals(201, read.status(), read.body().toString());
+    JsonNode slow = batch(id);
+    assertTrue(thickAt(slow).isAfter(thickAt(fresh).plusSeconds(600)), "the pot is slower");
+    assertEquals(thickAt(fresh), Instant.parse(slow.at("/asPlanned/thickAt").asString()));
+
+    Answer struck =
+        app.post(
+            "/api/batches/" + id + "/strike-outs",
+            """
+            {"id":"%s","readingId":"%s","reason":"misread","typedAt":"%s","sentAt":"%s"}"""
+                .formatted(UUID.randomUUID(), readingId, Instant.now(), Instant.now()));
+    assertEquals(201, struck.status(), struck.body().toString());
+    JsonNode mended = batch(id);
+    assertEquals(thickAt(fresh), thickAt(mended));
+    assertTrue(mended.at("/events/0/struckOut").asBoolean());
+    assertEquals(2, mended.at("/events").size(), "the history is kept");
+
+    String finish =
+        """
+        {"id":"%s","finalMassKilograms":3.9,"enteredText":"3.9 kg","note":"good","typedAt":"%s","sentAt":"%s"}"""
+            .formatted(UUID.randomUUID(), Instant.now(), Instant.now());
+    assertEquals(201, app.post("/api/batches/" + id + "/finishes", finish).status());
+    JsonNode entry = logged(id);
+    assertEquals(3.9, entry.at("/finalMassKilograms").asDouble());
+    assertEquals("good", entry.at("/note").asString());
+    assertEquals(
+        409,
+        app.post("/api/batches/" + id + "/readings", reading(UUID.randomUUID().toString(), lit, 9))
+            .status());
+  }
+
+  private JsonNode logged(String id) {
+    for (JsonNode entry : app.get("/api/logbook").body()) {
+      if (entry.at("/id").asString().equals(id)) {
+        return entry;
+      }
+    }
+    throw new AssertionError("not in the logbook");
+  }
+
+  @Test
+  void theSameWriteSentFiveTimesAtOnceIsThereOnce() {
+    Instant lit = Instant.now().minus(Duration.ofMinutes(60));
+    String id = start(lit);
+    String readingId = UUID.randomUUID().toString();
+    Instant at = lit.plus(Duration.ofMinutes(30));
+    List<Answer> answers =
+        IntStream.range(0, 5)
+            .parallel()
+            .mapToObj(i -> app.post("/api/batches/" + id + "/readings", reading(readingId, at, 10)))
+            .toList();
+    for (Answer answer : answers) {
+      assertEquals(201, answer.status(), answer.body().toString());
+      assertEquals(answers.get(0).body(), answer.body(), "every answer is the first answer");
+    }
+    assertEquals(1, batch(id).at("/events").size());
+    Answer other = app.post("/api/batches/" + id + "/readings", reading(readingId, at, 9.5));
+    assertEquals(409, other.status());
+  }
+
+  @Test
+  void historyCannotBeChangedEvenInTheDatabase() {
+    Instant lit = Instant.now().minus(Duration.ofMinutes(60));
+    String id = start(lit);
+    app.post(
+        "/api/batches/" + id + "/readings",
+        reading(UUID.randomUUID().toString(), lit.plus(Duration.ofMinutes(30)), 10));
+    assertThrows(
+        DataAccessException.class,
+        () -> database.update("update batch_event set gross_kilograms = 1"));
+    assertThrows(DataAccessException.class, () -> database.update("delete from batch_event"));
+  }
+
+  @Test
+  void anEditOfWhatSomebodyElseChangedIsRefused() {
+    String id = UUID.randomUUID().toString();
+    String vessel =
+        """
+        {"id":"%s","name":"Pot","baseDiameterMeters":0.3,"topDiameterMeters":0.3,"depthMeters":0.2,"emptyMassKilograms":2}"""
+            .formatted(id);
+    assertEquals(201, app.post("/api/vessels", vessel).status());
+    assertEquals(201, app.post("/api/vessels", vessel).status(), "sent again");
+    assertEquals(200, app.put("/api/vessels", vessel, "If-Match", "1").status());
+    assertEquals(409, app.put("/api/vessels", vessel, "If-Match", "1").status());
+    Answer retired = app.put("/api/vessels/" + id + "/retired?retired=true", "", "If-Match", "2");
+    assertEquals(200, retired.status(), retired.body().toString());
+    assertTrue(app.get("/api/kitchen").body().at("/vessels").findValues("id").stream()
+        .noneMatch(v -> v.asString().equals(id)));
+  }
+
+  @Test
+  void aRunningBatchKeepsThePotItWasStartedWith() {
+    String id = start(Instant.now());
+    JsonNode before = batch(id).at("/pot");
+    JsonNode kitchen = app.get("/api/kitchen").body();
+    JsonNode settings = kitchen.at("/settings");
+    String moved =
+        """
+        {"name":"Moved","altitudeMeters":10,"roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"dipErrorMeters":0.002}""";
+    assertEquals(
+        200, app.put("/api/kitchen", moved, "If-Match", settings.at("/version").asString()).status());
+    double low = app.get("/api/kitchen").body().at("/boilingPointCelsius").asDouble();
+    assertNotEquals(kitchen.at("/boilingPointCelsius").asDouble(), low);
+    assertEquals(before, batch(id).at("/pot"));
+    String back = moved.replace("\"altitudeMeters\":10", "\"altitudeMeters\":2350")
+        .replace("Moved", "Hollow Lantern");
+    int version = settings.at("/version").asInt() + 1;
+    assertEquals(200, app.put("/api/kitchen", back, "If-Match", "" + version).status());
+  }
+
+  private static double round(double kilograms) {
+    return Math.round(kilograms * 100) / 100.0;
+  }
+}

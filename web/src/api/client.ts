@@ -1,0 +1,31 @@
+import createClient from 'openapi-fetch';
+import { v4 } from 'uuid';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type KitchenView = Schemas['KitchenView'];
+export type KitchenEdit = Schemas['KitchenEdit'];
+export type VesselView = Schemas['VesselView'];
+export type VesselEdit = Schemas['VesselEdit'];
+export type HeatSourceView = Schemas['HeatSourceView'];
+export type HeatSourceEdit = Schemas['HeatSourceEdit'];
+export type PlanRequest = Schemas['PlanRequest'];
+export type PlanView = Schemas['PlanView'];
+export type AmountView = Schemas['AmountView'];
+export type CurvePoint = Schemas['CurvePoint'];
+export type BatchView = Schemas['BatchView'];
+export type EventView = Schemas['EventView'];
+export type LogbookEntry = Schemas['LogbookEntry'];
+export type Working = Schemas['Working'];
+export type Influence = Schemas['Influence'];
+export type Problem = Schemas['Problem'];
+export type FormulaSummary = Schemas['FormulaSummary'];
+export type SimmerLevel = PlanRequest['level'];
+export type Lid = PlanRequest['lid'];
+export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'StrikeOut' | 'Finish'>;
+
+// The fetch of the moment of the call, so that tests can stand in for the network.
+export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });
+
+/** Identities are made here; the browser's own maker is missing on plain HTTP off localhost. */
+export const newId = (): string => v4();

@@ -1,0 +1,40 @@
+import { CssBaseline, ThemeProvider } from '@mui/material';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { ProblemError } from '../api/problem';
+import { theme } from '../theme/theme';
+import { Frame } from './Frame';
+
+const PlanPage = lazy(() => import('../features/plan'));
+const PotsPage = lazy(() => import('../features/batch'));
+const LogbookPage = lazy(() => import('../features/logbook'));
+const KitchenPage = lazy(() => import('../features/kitchen'));
+
+// A refusal will not change by asking again; silence may.
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: (count, error) => count < 2 && error instanceof ProblemError && error.problem.status === 0, refetchOnWindowFocus: true } },
+});
+
+export function App() {
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <CssBaseline />
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <Suspense fallback={null}>
+            <Routes>
+              <Route element={<Frame />}>
+                <Route path="/plan" element={<PlanPage />} />
+                <Route path="/pots/:id?" element={<PotsPage />} />
+                <Route path="/logbook/:id?" element={<LogbookPage />} />
+                <Route path="/kitchen" element={<KitchenPage />} />
+                <Route path="*" element={<Navigate to="/plan" replace />} />
+              </Route>
+            </Routes>
+          </Suspense>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,93 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useKeys } from '../../app/keys';
+import type { BatchView, KitchenView } from '../../api/client';
+import { show } from '../../quantities';
+import { columns, sizes } from '../../theme/tokens';
+import { Figure } from '../../ui/Figure';
+import { FinishSheet } from './FinishSheet';
+import { PotPicture } from './PotPicture';
+import { ReadingSheet, type ReadingKind } from './ReadingSheet';
+import { Readings } from './Readings';
+import { Steps } from './Steps';
+import { along, useServerNow } from './useBatches';
+
+type Sheet = ReadingKind | 'finish';
+
+/** One pot at the stove: the hour, what is next, the readings. */
+export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
+  const [sheet, setSheet] = useState<Sheet>();
+  const now = useServerNow(batch, heardAt);
+  const live = batch.status === 'SIMMERING';
+  useKeys(live ? [
+    { key: 'w', does: 'Weigh', act: () => setSheet('weigh') },
+    { key: 'd', does: 'Dip', act: () => setSheet('dip') },
+    { key: 'f', does: 'Off the heat', act: () => setSheet('finish') },
+  ] : []);
+  const here = along(batch.forecast.likely, now);
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: columns.stove, gap: { xs: 2.5, md: 4 }, flex: 1 }}>
+      <PotPicture batch={batch} kitchen={kitchen} now={live ? now : undefined} here={live ? here : batch.forecast.likely.at(-1)} />
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0, order: { xs: -1, sm: 0 } }}>
+        {live ? <Hour batch={batch} kitchen={kitchen} /> : <Over batch={batch} kitchen={kitchen} />}
+        <Steps batch={batch} zone={kitchen.settings.zone} now={now} onFinish={() => setSheet('finish')} />
+        <Readings batch={batch} kitchen={kitchen} />
+        {live && (
+          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 12, md: 12 }, bgcolor: 'background.paper', pt: 1 }}>
+            <Act name="Weigh" sub="on the scale" onClick={() => setSheet('weigh')} main />
+            <Act name="Dip" sub="with the stick" onClick={() => setSheet('dip')} />
+            <Act name="Heat off" sub="it is done" onClick={() => setSheet('finish')} />
+          </Box>
+        )}
+      </Box>
+      {(sheet === 'weigh' || sheet === 'dip') && <ReadingSheet kind={sheet} batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+      {sheet === 'finish' && <FinishSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+    </Box>
+  );
+}
+
+function Act({ name, sub, onClick, main = false }: { name: string; sub: string; onClick: () => void; main?: boolean }) {
+  return (
+    <Button variant={main ? 'contained' : 'outlined'} onClick={onClick} sx={{ minHeight: sizes.target + 8, flexDirection: 'column', alignItems: 'flex-start', lineHeight: 1.25, px: 1.75 }}>
+      <Box component="span" sx={{ fontSize: sizes.lead, fontWeight: 700 }}>{name}</Box>
+      <Box component="span" sx={{ fontSize: sizes.small, fontWeight: 500 }}>{sub}</Box>
+    </Button>
+  );
+}
+
+function Hour({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const { forecast, asPlanned } = batch;
+  const { zone, units } = kitchen.settings;
+  const working = (figure: string) => forecast.workings.find((w) => w.figure === figure);
+  if (!forecast.thickAt || !forecast.earliest || !forecast.latest) return <Typography variant="h2" component="p" role="status" sx={{ color: 'error.main' }}>{forecast.neverReason}</Typography>;
+  const late = asPlanned.thickAt ? (new Date(forecast.thickAt).getTime() - new Date(asPlanned.thickAt).getTime()) / 1000 : 0;
+  const turned = Math.abs(late) < 60 ? 'as planned' : `${show.text(show.span(late))} ${late > 0 ? 'later' : 'earlier'} than planned`;
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'flex-start', gap: 2, flexWrap: 'wrap' }}>
+        <Figure label="Thick enough at" shown={{ value: show.hour(forecast.thickAt, zone), unit: '' }} size="huge" working={working('thickAt')} />
+        <Typography sx={{ bgcolor: late > 60 ? 'kitchen.brassSoft' : 'kitchen.basilSoft', color: late > 60 ? 'warning.main' : 'success.main', borderRadius: 5, px: 1.5, py: 0.5, fontWeight: 600 }}>{turned}</Typography>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', mt: 1 }}>
+        <Figure label="nine in ten between" shown={{ value: `${show.hour(forecast.earliest, zone)} – ${show.hour(forecast.latest, zone)}`, unit: '' }} working={working('thickAt')} />
+        <Figure label={`boils off, from ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}`} shown={{ ...show.mass(forecast.kilogramsPerHour, units), unit: `${show.mass(forecast.kilogramsPerHour, units).unit}/h` }} working={working('rate')} />
+      </Box>
+    </Box>
+  );
+}
+
+function Over({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const { zone, units } = kitchen.settings;
+  if (!batch.end) return null;
+  const { endedAt, finalMassKilograms, lateSeconds, note } = batch.end;
+  return (
+    <Box>
+      <Figure label={`Off the heat, ${show.day(endedAt, zone)}`} shown={{ value: show.hour(endedAt, zone), unit: '' }} size="huge" />
+      <Box sx={{ display: 'flex', gap: 3, mt: 1, flexWrap: 'wrap' }}>
+        <Figure label={lateSeconds < 0 ? 'earlier than planned' : 'later than planned'} shown={show.span(lateSeconds)} />
+        {finalMassKilograms !== undefined && <Figure label={`came out, ${show.text(show.mass(batch.planned.endMassKilograms, units))} planned`} shown={show.mass(finalMassKilograms, units)} />}
+      </Box>
+      {note && <Typography sx={{ mt: 1, overflowWrap: 'anywhere' }}>{note}</Typography>}
+    </Box>
+  );
+}

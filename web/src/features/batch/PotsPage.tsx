@@ -1,0 +1,38 @@
+import { Box, Typography } from '@mui/material';
+import { Link, useParams } from 'react-router';
+import { useKitchen } from '../../api/kitchen';
+import { useOutbox, useOutboxRetries } from '../../api/outbox';
+import { Note } from '../../ui/Note';
+import { Page } from '../../ui/Page';
+import { Pot } from './Pot';
+import { useBatch, useBatches } from './useBatches';
+
+/** The stove: every pot as a tab, one large. */
+export function PotsPage() {
+  const { id } = useParams();
+  const { data: kitchen } = useKitchen();
+  const batches = useBatches();
+  const { queued, refresh } = useOutbox();
+  useOutboxRetries(refresh, queued);
+  const shown = id ?? batches.data?.[0]?.id;
+  const batch = useBatch(shown);
+  if (!kitchen || (!batches.data && !batches.error)) return <Page title="Pots" sub="what is on the stove" step="Pot">{null}</Page>;
+  return (
+    <Page title={batch.data?.name ?? 'Pots'} sub={batch.data ? `${batch.data.pot.name} on ${batch.data.pot.heatSourceName} · ${batch.data.pot.level.toLowerCase()} · lid ${batch.data.pot.lid.toLowerCase()}` : 'what is on the stove'} step="Pot">
+      {queued > 0 && <Note>{queued} {queued === 1 ? 'entry waits' : 'entries wait'} on this device for the kitchen’s server. Nothing is lost.</Note>}
+      {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
+      {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
+      {batches.data && batches.data.length > 1 && (
+        <Box component="nav" aria-label="Pots on the stove" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {batches.data.map((b) => (
+            <Box key={b.id} component={Link} to={`/pots/${b.id}`} aria-current={b.id === shown ? 'page' : undefined} sx={{ px: 1.75, py: 1, borderRadius: 1, border: 1.5, borderColor: b.id === shown ? 'text.primary' : 'divider', bgcolor: b.id === shown ? 'text.primary' : 'transparent', color: b.id === shown ? 'background.paper' : 'text.primary', textDecoration: 'none', fontWeight: 600 }}>
+              {b.name} · {b.pot.name}
+            </Box>
+          ))}
+        </Box>
+      )}
+      {batch.data && <Pot key={batch.data.id} batch={batch.data} kitchen={kitchen} heardAt={batch.dataUpdatedAt} />}
+      {!shown && !batches.error && <Typography>Nothing is on the stove. <Link to="/plan">Plan a batch</Link> and light the burner.</Typography>}
+    </Page>
+  );
+}

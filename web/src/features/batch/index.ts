@@ -1,0 +1,1 @@
+export { PotsPage as default } from './PotsPage';

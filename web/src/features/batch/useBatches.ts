@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { BatchView, CurvePoint } from '../../api/client';
+import { client } from '../../api/client';
+import { answered } from '../../api/problem';
+
+const REFRESH_MS = 15_000;
+const TICK_MS = 5_000;
+
+/** Everything on the stove. */
+export function useBatches() {
+  return useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: REFRESH_MS });
+}
+
+/** One batch that may be off the heat already. */
+export function useBatch(id: string | undefined) {
+  return useQuery({ queryKey: ['batches', id], queryFn: () => answered(client.GET('/api/batches/{id}', { params: { path: { id: id ?? '' } } })), enabled: Boolean(id), refetchInterval: REFRESH_MS });
+}
+
+/** The server's present moment, ticking: its clock when it was last heard, and the time since. */
+export function useServerNow(batch: BatchView, heardAt: number): number {
+  const [tick, setTick] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setTick(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return new Date(batch.now).getTime() + Math.max(0, tick - heardAt);
+}
+
+/** The point of a drawn curve at a moment, in a straight line between its samples. */
+export function along(curve: CurvePoint[], at: number): CurvePoint | undefined {
+  const next = curve.findIndex((c) => new Date(c.at).getTime() >= at);
+  if (next === 0) return curve[0];
+  const a = curve[next - 1];
+  const b = curve[next];
+  if (!a || !b) return curve.at(-1);
+  const from = new Date(a.at).getTime();
+  const share = (at - from) / (new Date(b.at).getTime() - from || 1);
+  const mix = (x: number, y: number) => x + share * (y - x);
+  return {
+    at: new Date(at).toISOString(),
+    massKilograms: mix(a.massKilograms, b.massKilograms),
+    depthMeters: mix(a.depthMeters, b.depthMeters),
+    solidsFraction: mix(a.solidsFraction, b.solidsFraction),
+    temperatureCelsius: mix(a.temperatureCelsius, b.temperatureCelsius),
+  };
+}

@@ -1,0 +1,92 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { HeatSourceView, KitchenView, VesselView, Working } from '../../api/client';
+import { useKitchen } from '../../api/kitchen';
+import { show, type Units } from '../../quantities';
+import { columns, sizes } from '../../theme/tokens';
+import { ShowWorking } from '../../ui/ShowWorking';
+import { Note } from '../../ui/Note';
+import { Page } from '../../ui/Page';
+import { drawnWidthOf, shareOfWidest, widestOf } from '../../ui/scale';
+import { Urn } from '../../ui/Urn';
+import { BurnerForm } from './BurnerForm';
+import { SettingsForm } from './SettingsForm';
+import { VesselForm } from './VesselForm';
+
+type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined };
+
+/** What this kitchen has got. */
+export function KitchenPage() {
+  const { data: kitchen, error } = useKitchen();
+  const [editing, setEditing] = useState<Editing>();
+  if (!kitchen) return <Page title="Kitchen" sub="what have we got">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
+  return (
+    <Page title={kitchen.settings.name} sub={kitchen.settings.demo ? 'a made-up kitchen to try things in: everything here is invented' : 'pots, burners and the air around them'}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: columns.kitchen, gap: 4 }}>
+        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3, minWidth: 0 }}>
+          <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
+          <Burners kitchen={kitchen} onEdit={(of) => setEditing({ what: 'burner', of })} />
+        </Box>
+        <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
+      </Box>
+      {editing?.what === 'vessel' && <VesselForm vessel={editing.of} units={kitchen.settings.units} onClose={() => setEditing(undefined)} />}
+      {editing?.what === 'burner' && <BurnerForm burner={editing.of} onClose={() => setEditing(undefined)} />}
+    </Page>
+  );
+}
+
+function Vessels({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (vessel?: VesselView) => void }) {
+  const { units } = kitchen.settings;
+  const widest = widestOf(kitchen.vessels);
+  return (
+    <Box component="section" aria-label="Pots">
+      <Heading title="Pots, all to one scale" act="Add a pot" onAct={() => onEdit()} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
+      {kitchen.vessels.length === 0 && <Typography>No pot yet. Add the one that is used most.</Typography>}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-end' }}>
+        {kitchen.vessels.map((v) => {
+          return (
+            <Box key={v.id} sx={{ width: Math.max(sizes.kitchenPot * shareOfWidest(v, widest), sizes.rail) }}>
+              <Box sx={{ width: sizes.kitchenPot * shareOfWidest(v, widest) }}><Urn shape={v} fillMeters={0} drawnWidth={drawnWidthOf(v, widest)} title={`${v.name}, to scale`} /></Box>
+              <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{v.name}</Typography>
+              <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+                {show.text(show.volume(v.capacityCubicMeters, units))} · {wide(v, units)} wide, {length(v.depthMeters, units)} deep · {v.emptyMassKilograms > 0 ? `${show.text(show.mass(v.emptyMassKilograms, units))} empty` : 'never weighed'}
+              </Typography>
+              <Button onClick={() => onEdit(v)} aria-label={`Change ${v.name}`} sx={{ px: 0 }}>Change</Button>
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+const length = (meters: number, units: Units) => (units === 'US' ? show.text(show.depth(meters, units)) : `${Math.round(meters * 1000) / 10} cm`);
+const wide = (v: VesselView, units: Units) => (v.baseDiameterMeters === v.topDiameterMeters ? length(v.topDiameterMeters, units) : `${length(v.baseDiameterMeters, units)} to ${length(v.topDiameterMeters, units)}`);
+
+function Burners({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (burner?: HeatSourceView) => void }) {
+  return (
+    <Box component="section" aria-label="Burners">
+      <Heading title="Burners" act="Add a burner" onAct={() => onEdit()} working={kitchen.workings.find((w) => w.figure === 'powerIntoPot')} />
+      {kitchen.heatSources.length === 0 && <Typography>No burner yet. Its label says how many watts it has.</Typography>}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {kitchen.heatSources.map((h) => (
+          <Box component="li" key={h.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
+            <Typography sx={{ fontWeight: 700, flex: 1, overflowWrap: 'anywhere' }}>{h.name}</Typography>
+            <Typography sx={{ color: 'text.secondary' }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, about {(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot</Typography>
+            <Button onClick={() => onEdit(h)} aria-label={`Change ${h.name}`}>Change</Button>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Heading({ title, act, onAct, working }: { title: string; act: string; onAct: () => void; working: Working | undefined }) {
+  return (
+    <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
+      <Typography variant="h2">{title}</Typography>
+      <Box sx={{ flex: 1, px: 2 }}>{working && <ShowWorking working={working} title={title} />}</Box>
+      <Button variant="outlined" onClick={onAct}>{act}</Button>
+    </Box>
+  );
+}

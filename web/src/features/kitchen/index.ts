@@ -1,0 +1,1 @@
+export { KitchenPage as default } from './KitchenPage';

@@ -1,0 +1,49 @@
+import { Box, Typography } from '@mui/material';
+import type { AmountView, PlanView } from '../../api/client';
+import { show, type Units } from '../../quantities';
+import { faces, sizes } from '../../theme/tokens';
+import { ShowWorking } from '../../ui/ShowWorking';
+
+/** What goes into the pot, in both systems, and the cans to open. */
+export function Amounts({ plan, units }: { plan: PlanView; units: Units }) {
+  const working = plan.workings.find((w) => w.figure === 'amounts');
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+        <Typography variant="h2">Into the pot</Typography>
+        {working && <ShowWorking working={working} title="Into the pot" words="how much" />}
+      </Box>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {plan.amounts.map((a) => <Line key={a.ingredientId} amount={a} units={units} />)}
+      </Box>
+    </Box>
+  );
+}
+
+function Line({ amount, units }: { amount: AmountView; units: Units }) {
+  const first = show.mass(amount.massKilograms, units);
+  const other = units === 'METRIC' ? measured(amount) : show.text(show.mass(amount.massKilograms, 'METRIC'));
+  return (
+    <Box component="li" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, py: 0.9, borderBottom: 1, borderColor: 'divider' }}>
+      <Typography>{amount.name}</Typography>
+      <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, textAlign: 'right' }}>
+        {first.value}<Box component="span" sx={{ fontSize: sizes.small, ml: 0.4, color: 'text.secondary', fontFamily: faces.text, fontWeight: 500 }}>{first.unit}</Box>
+      </Typography>
+      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{[amount.note, packs(amount, units)].filter(Boolean).join(' · ')}</Typography>
+      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', textAlign: 'right' }}>{other}</Typography>
+    </Box>
+  );
+}
+
+/** US measures as a cook would take them: spoons, pieces, else pounds and ounces. */
+function measured(a: AmountView): string {
+  if (a.spoonVolumeCubicMeters !== undefined) return show.text(show.spoons(a.spoonVolumeCubicMeters));
+  const weight = show.text(show.mass(a.massKilograms, 'US'));
+  return a.pieces ? `${weight} · ${Math.ceil(a.pieces.count)} ${a.pieces.name}s` : weight;
+}
+
+function packs(a: AmountView, units: Units): string {
+  if (!a.packs) return '';
+  const left = a.packs.leftKilograms > 0.005 ? `, ${show.text(show.mass(a.packs.leftKilograms, units))} left` : '';
+  return `open ${a.packs.count} × ${a.packs.name}${left}`;
+}

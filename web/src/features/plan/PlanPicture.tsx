@@ -1,0 +1,39 @@
+import { Box } from '@mui/material';
+import type { PlanView, VesselView } from '../../api/client';
+import { show, type Units } from '../../quantities';
+import { FallLine } from '../../ui/FallLine';
+import { Urn } from '../../ui/Urn';
+
+/** The real pot with its levels, and the fall over the clock. */
+export function PlanPicture({ plan, vessel, units, zone }: { plan: PlanView; vessel: VesselView; units: Units; zone: string }) {
+  const { fit } = plan;
+  const volume = (cubicMeters: number, meters: number) => `${show.text(show.volume(cubicMeters, units))} · ${show.text(show.depth(meters, units))}`;
+  const massText = (kilograms: number) => (units === 'US' ? `${(kilograms / 0.45359237).toFixed(0)} lb` : `${kilograms.toFixed(1)} kg`);
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
+      <Box sx={{ height: { xs: 180, md: 205 } }}>
+        <Urn
+          shape={vessel}
+          fillMeters={fit.endDepthMeters}
+          caption={`${vessel.name}, drawn to scale`}
+          thickness={plan.targetSolidsFraction}
+          title={`${vessel.name} to scale: ${volume(fit.startVolumeCubicMeters, fit.startDepthMeters)} at the start, ${volume(fit.endVolumeCubicMeters, fit.endDepthMeters)} wanted`}
+          levels={[
+            { kind: 'headroom', depthMeters: fit.headroomDepthMeters, label: 'headroom' },
+            { kind: 'start', depthMeters: fit.startDepthMeters, label: `start ${volume(fit.startVolumeCubicMeters, fit.startDepthMeters)}` },
+            { kind: 'wanted', depthMeters: fit.endDepthMeters, label: `wanted ${volume(fit.endVolumeCubicMeters, fit.endDepthMeters)}` },
+          ]}
+        />
+      </Box>
+      {plan.hours ? (
+        <FallLine
+          likely={plan.likely} early={plan.early} late={plan.late} serveAt={plan.readyBy}
+          targetKilograms={plan.targetMassKilograms}
+          targetLabel={`${show.text(show.percent(plan.targetSolidsFraction))} solids`}
+          hour={(at) => show.hour(at, zone)} massText={massText}
+          title={`The fall line: ${massText(plan.startMassKilograms)} falls to ${massText(plan.targetMassKilograms)} by ${show.hour(plan.hours.thickAt, zone)}, between ${show.hour(plan.hours.earliest, zone)} and ${show.hour(plan.hours.latest, zone)}`}
+        />
+      ) : null}
+    </Box>
+  );
+}

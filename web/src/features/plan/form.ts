@@ -1,0 +1,56 @@
+import { useState } from 'react';
+import type { KitchenView, Lid, PlanRequest, SimmerLevel } from '../../api/client';
+import { parseHour, parseQuantity } from '../../quantities';
+
+/** What is typed and chosen, raw, so that nothing typed is ever lost. */
+export interface PlanForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; level: SimmerLevel; lid: Lid; wholePacks: boolean }
+export type Faults = Partial<Record<'covers' | 'serving' | 'readyBy' | 'target', string>>;
+
+const KEPT = 'urnstew.plan';
+const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', level: 'LIVELY', lid: 'OFF', wholePacks: false };
+
+/** The form, kept over reloads. */
+export function usePlanForm() {
+  const [form, setForm] = useState<PlanForm>(() => ({ ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<PlanForm>) }));
+  const change = (to: Partial<PlanForm>) =>
+    setForm((from) => {
+      const next = { ...from, ...to };
+      localStorage.setItem(KEPT, JSON.stringify(next));
+      return next;
+    });
+  return { form, change };
+}
+
+/** Pot and burner that are chosen, or the most likely ones while nothing is. */
+export function chosen(form: PlanForm, kitchen: KitchenView) {
+  const roomy = kitchen.vessels.toSorted((a, b) => b.capacityCubicMeters - a.capacityCubicMeters);
+  return {
+    vessel: kitchen.vessels.find((v) => v.id === form.vesselId) ?? roomy[1] ?? roomy[0],
+    heatSource: kitchen.heatSources.find((h) => h.id === form.heatSourceId) ?? kitchen.heatSources.toSorted((a, b) => b.powerIntoPotWatts - a.powerIntoPotWatts)[0],
+  };
+}
+
+/** The request that the form means, or what is wrong with its fields. */
+export function understand(form: PlanForm, kitchen: KitchenView): { request?: PlanRequest; faults: Faults } {
+  const faults: Faults = {};
+  const { vessel, heatSource } = chosen(form, kitchen);
+  const covers = parseQuantity(form.covers, 'COUNT', '');
+  const serving = parseQuantity(form.serving, 'MASS', 'g');
+  const target = parseQuantity(form.target, 'SHARE', '%');
+  const readyBy = parseHour(form.readyBy);
+  if (covers.outcome !== 'understood') faults.covers = covers.message;
+  else if (!Number.isInteger(covers.value) || covers.value < 1) faults.covers = 'Type how many people eat, at least 1.';
+  if (serving.outcome !== 'understood') faults.serving = serving.message;
+  if (target.outcome !== 'understood') faults.target = target.message;
+  if (readyBy.outcome !== 'understood') faults.readyBy = readyBy.message;
+  if (Object.keys(faults).length > 0 || !vessel || !heatSource) return { faults };
+  if (covers.outcome !== 'understood' || serving.outcome !== 'understood' || target.outcome !== 'understood' || readyBy.outcome !== 'understood') return { faults };
+  return {
+    faults,
+    request: {
+      formulaId: 'plain-marinara', covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, targetSolidsFraction: target.value,
+      vesselId: vessel.id, heatSourceId: heatSource.id, level: form.level, lid: form.lid, wholePacks: form.wholePacks,
+      readyByLocalTime: readyBy.localTime, ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
+    },
+  };
+}

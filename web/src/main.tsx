@@ -1,0 +1,9 @@
+import '@fontsource-variable/bricolage-grotesque/standard.css';
+import '@fontsource-variable/hanken-grotesk';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { App } from './app/App';
+
+const root = document.getElementById('root');
+if (!root) throw new Error('The page has no root element.');
+createRoot(root).render(<StrictMode><App /></StrictMode>);

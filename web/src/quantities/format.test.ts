@@ -1,0 +1,22 @@
+import { expect, it } from 'vitest';
+import { hour, mass, quarters, significant, span, spoons, text } from './format';
+
+it.each([[5.806, 'METRIC', '5.81 kg'], [0.2646, 'METRIC', '265 g'], [0.0189, 'METRIC', '19 g'], [0.0042, 'METRIC', '4.2 g'], [0.794, 'US', '1 lb 12 oz'], [0.45359237, 'US', '1 lb'], [0.05, 'US', '1¾ oz']] as const)(
+  'mass %f %s is %s', (kilograms, units, shown) => expect(text(mass(kilograms, units))).toBe(shown));
+
+it('measures in quarter spoons', () => {
+  expect(text(spoons(14.7868e-6 * 1.5))).toBe('1½ tbsp');
+  expect(text(spoons(4.92892e-6 / 2))).toBe('½ tsp');
+  expect(quarters(2)).toBe('2');
+});
+
+it('shows the kitchen’s clock, not the device’s', () => {
+  expect(hour('2026-07-01T16:30:00Z', 'Europe/Zurich')).toBe('18:30');
+  expect(hour('2026-01-01T16:30:00Z', 'Europe/Zurich')).toBe('17:30');
+});
+
+it('rounds to what can be seen', () => {
+  expect(significant(0.05842)).toBe('0.0584');
+  expect(significant(2256.4)).toBe('2256');
+  expect(text(span(3900))).toBe('1 h 05');
+});

@@ -1,0 +1,79 @@
+import { CUP, POUND } from './units';
+
+/** A number with its unit apart, since the unit is set smaller. */
+export interface Shown { value: string; unit: string }
+export type Units = 'METRIC' | 'US';
+
+const fixed = (value: number, digits: number): string => value.toFixed(digits).replace('-', '−');
+
+/** Three figures, no more than the scale shows. */
+export function significant(value: number, figures = 3): string {
+  if (value === 0) return '0';
+  const digits = Math.max(0, figures - 1 - Math.floor(Math.log10(Math.abs(value))));
+  return fixed(value, Math.min(digits, 4));
+}
+
+export function mass(kilograms: number, units: Units): Shown {
+  if (units === 'US') return usMass(kilograms);
+  return kilograms < 1 ? { value: gramText(kilograms * 1000), unit: 'g' } : { value: fixed(kilograms, 2), unit: 'kg' };
+}
+
+/** Cooks who weigh work in steps of a gram below 20 g, then 5 g. */
+function gramText(grams: number): string {
+  if (grams < 10) return fixed(grams, 1);
+  return fixed(grams < 20 ? Math.round(grams) : Math.round(grams / 5) * 5, 0);
+}
+
+function usMass(kilograms: number): Shown {
+  const ounces = (kilograms / POUND) * 16;
+  if (ounces < 16) return { value: quarters(ounces), unit: 'oz' };
+  const pounds = Math.floor(Math.round(ounces) / 16);
+  const rest = Math.round(ounces) - pounds * 16;
+  return { value: `${pounds} lb${rest ? ` ${rest}` : ''}`, unit: rest ? 'oz' : '' };
+}
+
+/** To the quarter, as cooks who measure do. */
+export function quarters(value: number): string {
+  const q = Math.max(1, Math.round(value * 4));
+  const whole = Math.floor(q / 4);
+  return `${whole || ''}${['', '¼', '½', '¾'][q % 4] ?? ''}`;
+}
+
+/** Spoons and cups of US customary size. */
+export function spoons(cubicMeters: number): Shown {
+  if (cubicMeters >= CUP / 4) return { value: quarters(cubicMeters / CUP), unit: 'cup' };
+  if (cubicMeters >= CUP / 16) return { value: quarters((cubicMeters / CUP) * 16), unit: 'tbsp' };
+  return { value: quarters((cubicMeters / CUP) * 48), unit: 'tsp' };
+}
+
+export function volume(cubicMeters: number, units: Units): Shown {
+  return units === 'US' ? { value: fixed(cubicMeters / (CUP * 4), 1), unit: 'qt' } : { value: fixed(cubicMeters * 1000, 1), unit: 'l' };
+}
+
+export function depth(meters: number, units: Units): Shown {
+  return units === 'US' ? { value: quarters(meters / 0.0254), unit: 'in' } : { value: fixed(meters * 1000, 0), unit: 'mm' };
+}
+
+export const percent = (share: number): Shown => ({ value: fixed(share * 100, 1), unit: '%' });
+
+export function temperature(celsius: number, units: Units): Shown {
+  return units === 'US' ? { value: fixed(celsius * 1.8 + 32, 0), unit: '°F' } : { value: fixed(celsius, 1), unit: '°C' };
+}
+
+/** Hour on the kitchen's clock. */
+export function hour(instant: string | number, zone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(new Date(instant));
+}
+
+/** Day on the kitchen's calendar, in words. */
+export function day(instant: string | number, zone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(new Date(instant));
+}
+
+/** A span of time in words: 45 min, 1 h 05. */
+export function span(seconds: number): Shown {
+  const minutes = Math.round(Math.abs(seconds) / 60);
+  return minutes < 60 ? { value: String(minutes), unit: 'min' } : { value: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`, unit: '' };
+}
+
+export const text = (shown: Shown): string => `${shown.value} ${shown.unit}`.trim();

@@ -1,0 +1,21 @@
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { parseQuantity } from './parse';
+import type { Kind } from './units';
+
+// The corpus that the units module's parser passes too.
+const rows = readFileSync('../units/src/test/resources/quantity-texts.csv', 'utf8')
+  .split('\n')
+  .filter((line) => line && !line.startsWith('#'))
+  .slice(1)
+  .map((line) => line.split('|') as [Kind, string, string, string]);
+
+it.each(rows)('%s in %s: %s', (kind, own, text, outcome) => {
+  const read = parseQuantity(text, kind, own);
+  if (outcome === 'ask' || outcome === 'refuse') expect(read.outcome).toBe(outcome);
+  else {
+    expect(read.outcome).toBe('understood');
+    const value = read.outcome === 'understood' ? read.value : NaN;
+    expect(Math.abs(value - Number(outcome))).toBeLessThanOrEqual(1e-8 * Math.max(Math.abs(Number(outcome)), 1e-3));
+  }
+});

@@ -1,0 +1,81 @@
+import { FACTORS, IN_WORDS, type Kind } from './units';
+
+/** What became of a text. */
+export type Understanding = { outcome: 'understood'; value: number } | { outcome: 'ask'; message: string } | { outcome: 'refuse'; message: string };
+
+const NUMBER = '(?:\\d[\\d.,]*|[.,]\\d+)';
+const TERM = new RegExp(`(?:(?:(\\d+)\\s+)?(\\d+)\\s*/\\s*(\\d+)|(${NUMBER}))\\s*(fl\\s?oz|btu/h|[a-z]+|%|")?\\.?`, 'y');
+const BETWEEN = /\s*(?:\+|and\s)?\s*/y;
+const MULTIPLE = new RegExp(`^(${NUMBER})\\s*x\\s*(?=[\\d.,])`);
+const CONTAINER = /\s*(?:cans?|tins?|packs?|jars?|each)$/;
+const SIGNS: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3', '⅛': ' 1/8', '×': 'x', '−': '-', '–': '-', '\u00a0': ' ', '\u202f': ' ', '\t': ' ', '″': '"', '”': '"' };
+
+class Unclear extends Error {
+  constructor(readonly result: Understanding) {
+    super();
+  }
+}
+const ask = (message: string) => new Unclear({ outcome: 'ask', message });
+const refuse = (message: string) => new Unclear({ outcome: 'refuse', message });
+
+/** Reads a quantity as a cook writes it; a bare number takes the field's own unit. */
+export function parseQuantity(raw: string, kind: Kind, ownUnit: string): Understanding {
+  const text = [...raw.trim().toLowerCase()].map((c) => SIGNS[c] ?? c).join('').trim();
+  if (!text) return { outcome: 'refuse', message: 'Nothing is typed here yet.' };
+  try {
+    const negative = text.startsWith('-');
+    const value = sum(negative ? text.slice(1).trim() : text, kind, ownUnit.toLowerCase());
+    return { outcome: 'understood', value: negative ? -value : value };
+  } catch (e) {
+    if (e instanceof Unclear) return e.result;
+    throw e;
+  }
+}
+
+function sum(whole: string, kind: Kind, ownUnit: string): number {
+  const times = MULTIPLE.exec(whole);
+  const multiple = times?.[1] ? number(times[1]) : 1;
+  const text = times ? whole.slice(times[0].length).replace(CONTAINER, '') : whole;
+  let total = 0;
+  let at = 0;
+  for (let terms = 0; at < text.length; terms++) {
+    if (terms > 0) {
+      BETWEEN.lastIndex = at;
+      at += BETWEEN.exec(text)?.[0].length ?? 0;
+    }
+    TERM.lastIndex = at;
+    const term = TERM.exec(text);
+    if (!term) throw notUnderstood(kind);
+    at = TERM.lastIndex;
+    total += amount(term) * factor(term[5], terms === 0 && at === text.length, kind, ownUnit);
+  }
+  return multiple * total;
+}
+
+function amount(term: RegExpExecArray): number {
+  if (term[4] !== undefined) return number(term[4]);
+  const below = Number(term[3]);
+  if (below === 0) throw refuse('A fraction cannot have 0 below the line.');
+  return Number(term[1] ?? 0) + Number(term[2]) / below;
+}
+
+function factor(written: string | undefined, lone: boolean, kind: Kind, ownUnit: string): number {
+  if (written === undefined && !lone) throw notUnderstood(kind);
+  const unit = (written ?? ownUnit).replace(/\s/g, ' ');
+  if (unit === '' && kind === 'COUNT') return 1;
+  const found = FACTORS[kind].get(unit);
+  if (!found) throw notUnderstood(kind);
+  return found;
+}
+
+function number(written: string): number {
+  if (/^[1-9]\d{0,2},\d{3}$/.test(written)) {
+    throw ask(`Is ${written} ${written.replace(',', '')} or ${written.replace(',', '.')}? Type it without the comma or with a point.`);
+  }
+  if (/^\d*(?:[.,]\d+)?$/.test(written)) return Number(written.replace(',', '.'));
+  if (/^(?:\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:,\d{3}){2,})$/.test(written)) return Number(written.replaceAll(',', ''));
+  if (/^(?:\d{1,3}(?:\.\d{3})+,\d+|\d{1,3}(?:\.\d{3}){2,})$/.test(written)) return Number(written.replaceAll('.', '').replace(',', '.'));
+  throw refuse(`${written} is not a number. Type it like 1500 or 1.5.`);
+}
+
+const notUnderstood = (kind: Kind) => refuse(`That is not understood. Type a number with ${IN_WORDS[kind]}.`);

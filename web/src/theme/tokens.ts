@@ -1,0 +1,28 @@
+/** The one place for colours, faces and sizes. Each working colour has one meaning. */
+export const light = {
+  paper: '#F5EFE3', sheet: '#FFFCF5', well: '#EDE4D3', ink: '#2B211A', ink2: '#655648', rule: '#DCCFB9',
+  tomato: '#B5341F', tomatoSoft: '#F3D9CC', basil: '#2C6A49', basilSoft: '#D9E8DB', brass: '#805608', brassSoft: '#F2E3BF',
+  slate: '#365F80', slateSoft: '#D7E3EC', sauce1: '#D9644A', sauce2: '#A92E1B', steel: '#8A8378',
+};
+export const dark: typeof light = {
+  paper: '#15110E', sheet: '#1F1915', well: '#2A221C', ink: '#F4EADD', ink2: '#BBAB99', rule: '#3B3028',
+  tomato: '#F27D5F', tomatoSoft: '#43221A', basil: '#78C496', basilSoft: '#1E3528', brass: '#E5B857', brassSoft: '#3C2F14',
+  slate: '#8FBADB', slateSoft: '#1E2E3A', sauce1: '#C65439', sauce2: '#7F2114', steel: '#9A9184',
+};
+export const faces = {
+  text: '"Hanken Grotesk Variable", sans-serif',
+  figures: '"Bricolage Grotesque Variable", sans-serif',
+};
+export const sizes = { rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 12vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
+/** Where the parts of a screen stand. */
+export const areas = {
+  plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },
+};
+/** Column widths of the desk and the stove. */
+export const columns = {
+  plan: { xs: '1fr', md: 'minmax(220px, 250px) 1fr', lg: '250px minmax(0, 1fr) minmax(250px, 290px)' },
+  stove: { xs: '1fr', sm: 'minmax(260px, 38%) 1fr' },
+  step: '76px 1fr auto',
+  log: { xs: '1fr 1fr', md: 'minmax(160px, 1.4fr) repeat(3, minmax(120px, 1fr)) 2fr' },
+  kitchen: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
+};

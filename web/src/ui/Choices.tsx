@@ -1,0 +1,37 @@
+import { Box, ButtonBase, Typography } from '@mui/material';
+import { useId } from 'react';
+
+interface Props<T extends string> {
+  label: string;
+  options: readonly { value: T; text: string }[];
+  chosen: T;
+  onChoose: (value: T) => void;
+  fault?: string | undefined;
+}
+
+/** One of a few, as words to press. Arrow keys move as in any radio group. */
+export function Choices<T extends string>({ label, options, chosen, onChoose, fault }: Props<T>) {
+  const id = useId();
+  return (
+    <Box role="radiogroup" aria-labelledby={id}>
+      <Typography id={id} variant="caption" sx={{ color: 'text.secondary', display: 'block', mb: 0.5 }}>{label}</Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+        {options.map((o) => (
+          <ButtonBase
+            key={o.value}
+            component="label"
+            sx={{
+              border: 1.5, borderColor: o.value === chosen ? 'text.primary' : 'divider', borderRadius: 1, px: 1.1, py: 0.25, fontWeight: 600, fontSize: '0.88rem', minHeight: { xs: 44, md: 31 },
+              bgcolor: o.value === chosen ? 'text.primary' : 'transparent', color: o.value === chosen ? 'background.paper' : 'text.primary',
+              '&:focus-within': { outline: 2, outlineColor: 'error.main', outlineOffset: 2 },
+            }}
+          >
+            <Box component="input" type="radio" name={id} checked={o.value === chosen} onChange={() => onChoose(o.value)} sx={{ position: 'absolute', opacity: 0, width: '100%', height: '100%', m: 0, cursor: 'pointer' }} />
+            {o.text}
+          </ButtonBase>
+        ))}
+      </Box>
+      {fault && <Typography variant="caption" role="alert" sx={{ color: 'error.main' }}>{fault}</Typography>}
+    </Box>
+  );
+}

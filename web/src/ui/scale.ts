@@ -1,0 +1,11 @@
+import { URN_SIDE, URN_WIDTH, type PotShape } from './Urn';
+
+const width = (pot: PotShape): number => Math.max(pot.topDiameterMeters, pot.baseDiameterMeters);
+
+export const widestOf = (pots: PotShape[]): number => Math.max(...pots.map(width));
+
+/** Width of this pot's drawing as it is drawn next to the widest one. */
+export const drawnWidthOf = (pot: PotShape, widest: number): number => (URN_WIDTH * width(pot)) / widest;
+
+/** Share of the widest pot's picture, margins included, so that all stand to one scale. */
+export const shareOfWidest = (pot: PotShape, widest: number): number => (drawnWidthOf(pot, widest) + 2 * URN_SIDE) / (URN_WIDTH + 2 * URN_SIDE);

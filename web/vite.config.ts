@@ -1,0 +1,10 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [react()],
+  // Straight into the application's classes: one place, no stale assets.
+  build: { outDir: '../app/target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
+  server: { proxy: { '/api': 'http://127.0.0.1:8080', '/actuator': 'http://127.0.0.1:8080' } },
+  test: { environment: 'jsdom', setupFiles: './src/test-setup.ts' },
+});
