@@ -415,7 +415,7 @@ export interface components {
             labelPowerWatts: number;
             name: string;
             /** Format: double */
-            powerIntoPotWatts: number;
+            readonly powerIntoPotWatts: number;
             retired: boolean;
             /** Format: int32 */
             version: number;
@@ -507,7 +507,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: int64 */
-            lateSeconds?: number;
+            readonly lateSeconds?: number;
             name: string;
             note?: string;
             /** Format: date-time */
@@ -519,7 +519,7 @@ export interface components {
             /** Format: date-time */
             startedAt: string;
             vesselName: string;
-            workings: components["schemas"]["Working"][];
+            readonly workings: components["schemas"]["Working"][];
         };
         PlanRequest: {
             /** Format: int32 */
@@ -691,7 +691,7 @@ export interface components {
             /** Format: double */
             baseDiameterMeters: number;
             /** Format: double */
-            capacityCubicMeters: number;
+            readonly capacityCubicMeters: number;
             /** Format: double */
             depthMeters: number;
             /** Format: double */

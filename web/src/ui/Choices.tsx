@@ -1,4 +1,4 @@
-import { Box, ButtonBase, Typography } from '@mui/material';
+import { Box, Typography } from '@mui/material';
 import { useId } from 'react';
 
 interface Props<T extends string> {
@@ -17,18 +17,18 @@ export function Choices<T extends string>({ label, options, chosen, onChoose, fa
       <Typography id={id} variant="caption" sx={{ color: 'text.secondary', display: 'block', mb: 0.5 }}>{label}</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
         {options.map((o) => (
-          <ButtonBase
+          <Box
             key={o.value}
             component="label"
             sx={{
-              border: 1.5, borderColor: o.value === chosen ? 'text.primary' : 'divider', borderRadius: 1, px: 1.1, py: 0.25, fontWeight: 600, fontSize: '0.88rem', minHeight: { xs: 44, md: 31 },
+              position: 'relative', display: 'inline-flex', alignItems: 'center', border: 1.5, borderColor: o.value === chosen ? 'text.primary' : 'divider', borderRadius: 1, px: 1.1, py: 0.25, fontWeight: 600, fontSize: '0.88rem', minHeight: { xs: 44, md: 31 },
               bgcolor: o.value === chosen ? 'text.primary' : 'transparent', color: o.value === chosen ? 'background.paper' : 'text.primary',
               '&:focus-within': { outline: 2, outlineColor: 'error.main', outlineOffset: 2 },
             }}
           >
             <Box component="input" type="radio" name={id} checked={o.value === chosen} onChange={() => onChoose(o.value)} sx={{ position: 'absolute', opacity: 0, width: '100%', height: '100%', m: 0, cursor: 'pointer' }} />
             {o.text}
-          </ButtonBase>
+          </Box>
         ))}
       </Box>
       {fault && <Typography variant="caption" role="alert" sx={{ color: 'error.main' }}>{fault}</Typography>}

@@ -1,4 +1,4 @@
-import { Box, ButtonBase, Typography } from '@mui/material';
+import { Box, Typography } from '@mui/material';
 import { useId } from 'react';
 import type { VesselView } from '../../api/client';
 import { show, type Units } from '../../quantities';
@@ -19,14 +19,14 @@ export function PotChoice({ vessels, chosen, onChoose, fillMeters, fault, units 
         {vessels.map((v) => {
           const on = v.id === chosen;
           return (
-            <ButtonBase key={v.id} component="label" sx={{ display: 'block', position: 'relative', width: sizes.pot, textAlign: 'center', borderRadius: 1, '&:focus-within': { outline: 2, outlineColor: 'error.main' } }}>
+            <Box key={v.id} component="label" sx={{ display: 'block', position: 'relative', width: sizes.pot, textAlign: 'center', borderRadius: 1, '&:focus-within': { outline: 2, outlineColor: 'error.main' } }}>
               <Box component="input" type="radio" name={id} checked={on} onChange={() => onChoose(v.id)} aria-label={`${v.name}, ${show.text(show.volume(v.capacityCubicMeters, units))}`} sx={{ position: 'absolute', inset: 0, opacity: 0, width: '100%', height: '100%', m: 0, cursor: 'pointer' }} />
               <Box sx={{ height: sizes.pot * 0.8, width: `${shareOfWidest(v, widest) * 100}%`, mx: 'auto', display: 'flex', alignItems: 'flex-end' }}>
                 <Urn shape={v} fillMeters={on ? Math.min(fillMeters ?? 0, v.depthMeters) : 0} title={v.name} drawnWidth={drawnWidthOf(v, widest)} small />
               </Box>
               <Typography variant="caption" component="span" sx={{ fontWeight: on ? 700 : 500, display: 'block', overflowWrap: 'anywhere', lineHeight: 1.15 }}>{v.name}</Typography>
               <Typography variant="caption" component="span" sx={{ color: 'text.secondary', fontWeight: 500 }}>{show.text(show.volume(v.capacityCubicMeters, units))}</Typography>
-            </ButtonBase>
+            </Box>
           );
         })}
       </Box>

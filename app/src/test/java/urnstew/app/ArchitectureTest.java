@@ -35,7 +35,8 @@ class ArchitectureTest {
                 public void check(JavaClass mapper, ConditionEvents events) {
                   mapper.getDirectDependenciesToSelf().stream()
                       .filter(d -> !d.getOriginClass().getPackage().equals(mapper.getPackage()))
-                      .forEach(d -> events.add(SimpleConditionEvent.violated(d, d.getDescription())));
+                      .forEach(
+                          d -> events.add(SimpleConditionEvent.violated(d, d.getDescription())));
                 }
               });
 
@@ -78,16 +79,14 @@ class ArchitectureTest {
                 @Override
                 public void check(JavaClass c, ConditionEvents events) {
                   boolean marked =
-                      c.getPackage()
-                          .isAnnotatedWith(org.jspecify.annotations.NullMarked.class);
+                      c.getPackage().isAnnotatedWith(org.jspecify.annotations.NullMarked.class);
                   events.add(new SimpleConditionEvent(c, marked, c.getFullName()));
                 }
               });
 
   @ArchTest static final ArchRule noFieldInjection = NO_CLASSES_SHOULD_USE_FIELD_INJECTION;
 
-  @ArchTest
-  static final ArchRule noGenericExceptions = NO_CLASSES_SHOULD_THROW_GENERIC_EXCEPTIONS;
+  @ArchTest static final ArchRule noGenericExceptions = NO_CLASSES_SHOULD_THROW_GENERIC_EXCEPTIONS;
 
   @ArchTest static final ArchRule noStandardStreams = NO_CLASSES_SHOULD_ACCESS_STANDARD_STREAMS;
 

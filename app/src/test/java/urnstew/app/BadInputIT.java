@@ -85,13 +85,18 @@ class BadInputIT {
         {"id":"%s","plan":%s,"timeScale":1,"typedAt":"%s","sentAt":"%s"}"""
             .formatted(id, Requests.plan(app), lit, Instant.now()));
     String path = "/api/batches/" + id + "/readings";
-    said(app.post(path, reading("\"depthMeters\":0.35")), 422, "/depthMeters", "deeper-than-vessel");
+    said(
+        app.post(path, reading("\"depthMeters\":0.35")), 422, "/depthMeters", "deeper-than-vessel");
     said(
         app.post(path, reading("\"grossKilograms\":40")),
         422,
         "/grossKilograms",
         "more-than-vessel-holds");
-    said(app.post(path, reading("\"grossKilograms\":\"1,500\"")), 400, "/grossKilograms", "malformed");
+    said(
+        app.post(path, reading("\"grossKilograms\":\"1,500\"")),
+        400,
+        "/grossKilograms",
+        "malformed");
     said(
         app.post(
             path,

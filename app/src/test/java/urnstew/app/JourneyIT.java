@@ -155,8 +155,9 @@ class JourneyIT {
     assertEquals(409, app.put("/api/vessels", vessel, "If-Match", "1").status());
     Answer retired = app.put("/api/vessels/" + id + "/retired?retired=true", "", "If-Match", "2");
     assertEquals(200, retired.status(), retired.body().toString());
-    assertTrue(app.get("/api/kitchen").body().at("/vessels").findValues("id").stream()
-        .noneMatch(v -> v.asString().equals(id)));
+    assertTrue(
+        app.get("/api/kitchen").body().at("/vessels").findValues("id").stream()
+            .noneMatch(v -> v.asString().equals(id)));
   }
 
   @Test
@@ -169,12 +170,15 @@ class JourneyIT {
         """
         {"name":"Moved","altitudeMeters":10,"roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"dipErrorMeters":0.002}""";
     assertEquals(
-        200, app.put("/api/kitchen", moved, "If-Match", settings.at("/version").asString()).status());
+        200,
+        app.put("/api/kitchen", moved, "If-Match", settings.at("/version").asString()).status());
     double low = app.get("/api/kitchen").body().at("/boilingPointCelsius").asDouble();
     assertNotEquals(kitchen.at("/boilingPointCelsius").asDouble(), low);
     assertEquals(before, batch(id).at("/pot"));
-    String back = moved.replace("\"altitudeMeters\":10", "\"altitudeMeters\":2350")
-        .replace("Moved", "Hollow Lantern");
+    String back =
+        moved
+            .replace("\"altitudeMeters\":10", "\"altitudeMeters\":2350")
+            .replace("Moved", "Hollow Lantern");
     int version = settings.at("/version").asInt() + 1;
     assertEquals(200, app.put("/api/kitchen", back, "If-Match", "" + version).status());
   }

@@ -33,7 +33,11 @@ class OpenApiIT {
     if (Boolean.getBoolean("urnstew.openapi.write")) {
       Files.writeString(
           COMMITTED,
-          JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build().writeValueAsString(served) + "\n");
+          JsonMapper.builder()
+                  .enable(SerializationFeature.INDENT_OUTPUT)
+                  .build()
+                  .writeValueAsString(served)
+              + "\n");
     }
     assertEquals(RunningApplication.JSON.readTree(Files.readString(COMMITTED)), served);
   }

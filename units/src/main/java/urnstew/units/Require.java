@@ -1,6 +1,7 @@
 package urnstew.units;
 
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.MathContext;
 
 /** Range checks that say the value, the limit and the way out. */
 public final class Require {
@@ -14,7 +15,7 @@ public final class Require {
     throw new InvalidInput(
         parameter,
         "not-a-number",
-        parameter + " is not a number.",
+        "That is not a number.",
         "any finite number",
         "Type a number, such as 2.5.");
   }
@@ -27,10 +28,16 @@ public final class Require {
       return value;
     }
     String range = number(least) + " to " + number(most) + unitSuffix(unit);
+    boolean small = value < least;
     throw new InvalidInput(
         parameter,
-        value < least ? "too-small" : "too-large",
-        parameter + " cannot be " + number(value) + unitSuffix(unit) + ".",
+        small ? "too-small" : "too-large",
+        number(value)
+            + unitSuffix(unit)
+            + (small ? " is less than " : " is more than ")
+            + number(small ? least : most)
+            + unitSuffix(unit)
+            + ".",
         range,
         "Choose a value from " + range + ".");
   }
@@ -44,7 +51,7 @@ public final class Require {
     throw new InvalidInput(
         parameter,
         "not-positive",
-        parameter + " cannot be " + number(value) + unitSuffix(unit) + ".",
+        number(value) + unitSuffix(unit) + " is not above zero.",
         "more than 0" + unitSuffix(unit),
         "Choose a value above zero.");
   }
@@ -58,7 +65,7 @@ public final class Require {
     throw new InvalidInput(
         parameter,
         "negative",
-        parameter + " cannot be " + number(value) + unitSuffix(unit) + ".",
+        number(value) + unitSuffix(unit) + " is below zero.",
         "0" + unitSuffix(unit) + " or more",
         "Leave the minus sign out.");
   }
@@ -68,8 +75,6 @@ public final class Require {
   }
 
   private static String number(double value) {
-    return value == Math.rint(value) && Math.abs(value) < 1e15
-        ? Long.toString((long) value)
-        : String.format(Locale.ROOT, "%.4g", value);
+    return new BigDecimal(value, new MathContext(4)).stripTrailingZeros().toPlainString();
   }
 }

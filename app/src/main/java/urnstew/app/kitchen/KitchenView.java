@@ -34,7 +34,7 @@ public record KitchenView(
       boolean retired,
       int version) {
 
-    @JsonProperty
+    @JsonProperty(access = JsonProperty.Access.READ_ONLY)
     public double capacityCubicMeters() {
       return shape().capacity().cubicMeters();
     }
@@ -53,7 +53,7 @@ public record KitchenView(
   public record HeatSourceView(
       UUID id, String name, HeatKind kind, double labelPowerWatts, boolean retired, int version) {
 
-    @JsonProperty
+    @JsonProperty(access = JsonProperty.Access.READ_ONLY)
     public double powerIntoPotWatts() {
       return heatSource().powerIntoPot().watts();
     }

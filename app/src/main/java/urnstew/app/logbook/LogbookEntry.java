@@ -23,14 +23,14 @@ public record LogbookEntry(
     int readings) {
 
   /** How much later than planned it came off the heat; negative when earlier. */
-  @JsonProperty
+  @JsonProperty(access = JsonProperty.Access.READ_ONLY)
   public @Nullable Long lateSeconds() {
     BatchOutcome outcome = outcome();
     return outcome == null ? null : outcome.late().toSeconds();
   }
 
   /** How the figures came about; empty where the plan never got thick enough. */
-  @JsonProperty
+  @JsonProperty(access = JsonProperty.Access.READ_ONLY)
   public List<Working> workings() {
     BatchOutcome outcome = outcome();
     return outcome == null ? List.of() : outcome.workings();

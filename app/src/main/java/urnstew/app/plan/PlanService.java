@@ -12,6 +12,7 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.plan.Influences;
 import urnstew.core.plan.Influences.Influence;
@@ -87,11 +88,12 @@ public class PlanService {
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
+    ResolvedFormula formula = shelf.resolved(request.formulaId());
     return at(
         "readyByLocalTime",
         () ->
             new PlanInputs(
-                shelf.resolved(request.formulaId()),
+                formula,
                 need,
                 request.wholePacks(),
                 new MassFraction(request.targetSolidsFraction()),

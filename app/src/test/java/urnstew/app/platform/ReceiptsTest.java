@@ -47,8 +47,7 @@ class ReceiptsTest {
     when(mapper.find(ID)).thenReturn(new Receipt(fingerprint.getValue(), "{\"number\":7}"));
 
     assertEquals(
-        new Answer(7),
-        receipts.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(8)));
+        new Answer(7), receipts.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(8)));
     assertThrows(
         Clash.class,
         () -> receipts.once(ID, "x", new Body("b"), Answer.class, () -> new Answer(8)));

@@ -48,13 +48,13 @@ public final class Influences {
     double now = figure.of(inputs, plan);
     Stream<Influence> moved =
         steps()
-        .map(
-            step ->
-                new Influence(
-                    step.input(),
-                    moved(figure, step.lower().apply(inputs)) - now,
-                    moved(figure, step.higher().apply(inputs)) - now,
-                    figure.unit()));
+            .map(
+                step ->
+                    new Influence(
+                        step.input(),
+                        moved(figure, step.lower().apply(inputs)) - now,
+                        moved(figure, step.higher().apply(inputs)) - now,
+                        figure.unit()));
     return Stream.concat(moved, pot(figure, inputs, plan))
         .filter(influence -> influence.size() > 1e-6)
         .sorted(Comparator.comparing(Influence::size).reversed())

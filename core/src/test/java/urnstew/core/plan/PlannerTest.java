@@ -84,7 +84,8 @@ class PlannerTest {
     assertTrue(named(onTime, "thickness").higher() > 0, "thicker is later");
     assertTrue(named(onTime, "width").higher() < 0, "wider is sooner");
     assertTrue(named(onTime, "solids").higher() < 0, "richer cans are sooner");
-    assertTrue(onTime.get(0).input().startsWith("how fast this pot"), "the pot is the great unknown");
+    assertTrue(
+        onTime.get(0).input().startsWith("how fast this pot"), "the pot is the great unknown");
     List<Influence> onMass = Influences.on(PlanFigure.FINAL_MASS, CANTEEN);
     assertEquals("sauce for each, 10 %", onMass.get(0).input());
     assertEquals(34 * 0.011 * 1.03, onMass.get(0).higher(), 1e-9);

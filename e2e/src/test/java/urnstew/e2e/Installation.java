@@ -1,0 +1,112 @@
+package urnstew.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** One installation of its own: a PostgreSQL cluster and the built jar on a free port. */
+final class Installation implements AutoCloseable {
+  private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+  private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+  private final Path data;
+  private final int port;
+  private Process application;
+
+  Installation() throws IOException, InterruptedException {
+    data =
+        Files.createTempDirectory(
+            "urnstew-e2e",
+            PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwxr-xr-x")));
+    try (ServerSocket free = new ServerSocket(0)) {
+      port = free.getLocalPort();
+    }
+    database("start");
+    startApplication();
+  }
+
+  String address() {
+    return "http://127.0.0.1:" + port;
+  }
+
+  /** Runs scripts/database with this installation's folder. */
+  void database(String command) throws IOException, InterruptedException {
+    Process process =
+        new ProcessBuilder(ROOT.resolve("scripts/database").toString(), command, data.toString())
+            .redirectErrorStream(true)
+            .redirectOutput(data.resolve("database.log").toFile())
+            .start();
+    if (process.waitFor() != 0) {
+      throw new IllegalStateException(Files.readString(data.resolve("database.log")));
+    }
+  }
+
+  void startApplication() throws IOException, InterruptedException {
+    String run =
+        ". '%s/env' && exec java -Xmx256m -XX:+UseSerialGC -jar '%s'"
+            .formatted(data, ROOT.resolve("app/target/urnstew-app-0.1.0-exec.jar"));
+    ProcessBuilder builder = new ProcessBuilder(List.of("bash", "-c", run));
+    builder.environment().put("URNSTEW_PORT", Integer.toString(port));
+    builder.redirectErrorStream(true).redirectOutput(data.resolve("application.log").toFile());
+    application = builder.start();
+    awaitReady();
+  }
+
+  /** As a power cut would. */
+  void killApplication() throws InterruptedException {
+    application.destroyForcibly().waitFor();
+  }
+
+  int health() {
+    try {
+      return HTTP.send(
+              HttpRequest.newBuilder(URI.create(address() + "/actuator/health/readiness"))
+                  .timeout(Duration.ofSeconds(8))
+                  .build(),
+              BodyHandlers.discarding())
+          .statusCode();
+    } catch (IOException notThere) {
+      return 0;
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Resident memory of the application, MB. */
+  long residentMegabytes() throws IOException {
+    return Files.readAllLines(Path.of("/proc/" + application.pid() + "/status")).stream()
+        .filter(line -> line.startsWith("VmRSS"))
+        .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  void awaitReady() throws IOException, InterruptedException {
+    for (int i = 0; i < 240; i++) {
+      if (health() == 200) {
+        return;
+      }
+      if (!application.isAlive()) {
+        break;
+      }
+      TimeUnit.MILLISECONDS.sleep(250);
+    }
+    throw new IllegalStateException(Files.readString(data.resolve("application.log")));
+  }
+
+  @Override
+  public void close() throws IOException, InterruptedException {
+    application.destroy();
+    application.waitFor();
+    database("stop");
+  }
+}

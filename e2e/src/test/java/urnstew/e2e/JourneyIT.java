@@ -1,0 +1,243 @@
+package urnstew.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Need, plan, pot, logbook, at a laptop, a tablet and a phone; and what a kill cannot take. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class JourneyIT {
+  private static final ZoneId KITCHEN = ZoneId.of("Europe/Zurich");
+
+  private static Installation installation;
+  private static Browsers browsers;
+
+  @BeforeAll
+  static void install() throws Exception {
+    installation = new Installation();
+    browsers = new Browsers();
+  }
+
+  @AfterAll
+  static void remove() throws Exception {
+    browsers.close();
+    installation.close();
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+  }
+
+  private static void go(Page page, String path) {
+    page.navigate(installation.address() + path);
+    assertThat(page.locator("h1")).isVisible();
+  }
+
+  private static String minutesAgo(int minutes) {
+    return LocalTime.now(KITCHEN)
+        .minusMinutes(minutes)
+        .format(DateTimeFormatter.ofPattern("HH:mm"));
+  }
+
+  private static void weigh(Page page, String kilograms, int minutesAgo) {
+    button(page, "Weigh").click();
+    page.getByLabel("The scale shows").fill(kilograms);
+    page.getByLabel("When, if not just now").fill(minutesAgo(minutesAgo));
+    button(page, "Save").click();
+    assertThat(page.getByLabel("The scale shows")).isHidden();
+  }
+
+  private static Page startedAnHourAgo(int width, int height) {
+    Page page = browsers.page(width, height);
+    go(page, "/plan");
+    page.getByLabel("For whom").fill("30");
+    page.getByLabel("Each gets").fill("4 oz");
+    page.getByLabel("On the table at")
+        .fill(LocalTime.now(KITCHEN).plusHours(4).format(DateTimeFormatter.ofPattern("HH:mm")));
+    assertThat(page.getByText("Canned whole tomatoes")).isVisible();
+    button(page, "Lit earlier").click();
+    page.getByLabel("The burner was lit at").fill(minutesAgo(60));
+    button(page, "Start as lit").click();
+    page.waitForURL(Pattern.compile("/pots/.+"));
+    return page;
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1280,800", "1024,768", "390,844"})
+  @Order(1)
+  void aWholeBatch(int width, int height) {
+    Page page = startedAnHourAgo(width, height);
+    Locator hour = button(page, "Thick enough at");
+    assertThat(hour).isVisible();
+    assertEquals(List.of(), Browsers.axe(page), "axe at the pot");
+    String planned = hour.textContent();
+    weigh(page, "9.9 kg", 20);
+    assertThat(hour).not().hasText(planned);
+    button(page, "Strike out").click();
+    assertThat(page.getByText("struck out")).isVisible();
+    assertThat(hour).hasText(planned);
+
+    button(page, "Dip").click();
+    page.getByLabel("Wet length of the stick").fill("45 mm");
+    button(page, "Save").click();
+    assertThat(page.getByLabel("Readings").getByText("45 mm deep")).isVisible();
+
+    button(page, "Heat off").click();
+    page.getByLabel("Sauce that came out").fill("3.5 kg");
+    page.getByLabel("To remember").fill("Bright, a little loose at " + width);
+    button(page, "Put it in the logbook").click();
+    page.waitForURL(Pattern.compile("/logbook"));
+    assertThat(page.getByText("Bright, a little loose at " + width)).isVisible();
+    assertEquals(List.of(), Browsers.axe(page), "axe in the logbook");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"/plan,1280", "/plan,390", "/kitchen,1280", "/kitchen,390"})
+  @Order(2)
+  void axeFindsNothing(String path, int width) {
+    Page page = browsers.page(width, 844);
+    go(page, path);
+    assertThat(page.getByText("Rondeau").first()).isVisible();
+    assertThat(button(page, path.equals("/plan") ? "Light the burner" : "Add a pot").first())
+        .isVisible();
+    assertEquals(List.of(), Browsers.axe(page));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "For whom|0|at least 1",
+        "For whom|-3|at least 1",
+        "Each gets|1,500|without the comma",
+        "Each gets|NaN|not understood",
+        "On the table at|2020-05-01 18:30|has passed",
+        "Thickness|4 %|thinner than the sauce at the start",
+        "For whom|900|Choose a pot of"
+      })
+  @Order(2)
+  void whatCannotBeMeantIsSaidAtTheFieldAndKept(String field, String typed, String said) {
+    Page page = browsers.page(1280, 800);
+    go(page, "/plan");
+    assertThat(page.getByText("Canned whole tomatoes")).isVisible();
+    page.getByLabel(field).fill(typed);
+    assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText(said)))
+        .isVisible();
+    assertThat(page.getByLabel(field)).hasValue(typed);
+    page.reload();
+    assertThat(page.getByLabel(field)).hasValue(typed);
+  }
+
+  @Test
+  @Order(2)
+  void aDipDeeperThanThePotIsRefusedAndKept() {
+    Page page = startedAnHourAgo(1024, 768);
+    button(page, "Dip").click();
+    page.getByLabel("Wet length of the stick").fill("35 cm");
+    button(page, "Save").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("more than the vessel's 200 mm");
+    assertThat(page.getByLabel("Wet length of the stick")).hasValue("35 cm");
+    page.getByLabel("Wet length of the stick").fill("45 mm");
+    button(page, "Save").click();
+    assertThat(page.getByLabel("Readings").getByText("45 mm deep")).isVisible();
+  }
+
+  @Test
+  @Order(3)
+  void everyFigureShowsItsWorkingAndKeysWork() {
+    Page page = browsers.page(1280, 800);
+    go(page, "/plan");
+    button(page, "Thick enough").click();
+    assertThat(page.getByText("Wagner and Pruss 1993").first()).isVisible();
+    button(page, "What moves it most").click();
+    assertThat(page.getByText("how fast this pot loses water")).isVisible();
+    button(page, "Close").click();
+    page.keyboard().press("?");
+    assertThat(page.getByText("Light the burner now")).isVisible();
+    page.keyboard().press("Escape");
+    page.keyboard().press("4");
+    page.waitForURL(Pattern.compile("/kitchen"));
+  }
+
+  @Test
+  @Order(4)
+  void aPotIsAddedAndAnImpossibleOneRefused() {
+    Page page = browsers.page(1280, 800);
+    go(page, "/kitchen");
+    button(page, "Add a pot").click();
+    page.getByLabel("What the cooks call it").fill("Copper pan of the cook who was here before");
+    page.getByLabel("Wide inside, at the bottom").fill("10 m");
+    page.getByLabel("Deep inside").fill("6 in");
+    button(page, "Save").last().click();
+    assertThat(page.getByRole(AriaRole.ALERT).first())
+        .containsText("10 m is more than 1.5 m. Choose a value from 0.05 to 1.5 m.");
+    page.getByLabel("Wide inside, at the bottom").fill("12 in");
+    button(page, "Save").last().click();
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                    .setName("Change Copper pan of the cook who was here before")))
+        .isVisible();
+  }
+
+  @Test
+  @Order(5)
+  void killingApplicationAndDatabaseLosesNothing() throws Exception {
+    Page page = startedAnHourAgo(1024, 768);
+    weigh(page, "9.7 kg", 25);
+    assertThat(page.getByLabel("Readings").getByText("5.60 kg of sauce")).isVisible();
+    installation.killApplication();
+    installation.database("kill");
+
+    // Typed while nothing answers: it waits on the device and arrives once.
+    weigh(page, "9.3 kg", 5);
+    assertThat(page.getByText("1 entry waits on this device")).isVisible();
+
+    installation.database("start");
+    installation.startApplication();
+    assertThat(page.getByText("1 entry waits on this device"))
+        .isHidden(
+            new com.microsoft.playwright.assertions.LocatorAssertions.IsHiddenOptions()
+                .setTimeout(20_000));
+    page.reload();
+    assertThat(page.getByLabel("Readings").getByText("5.60 kg of sauce")).hasCount(1);
+    assertThat(page.getByLabel("Readings").getByText("5.20 kg of sauce")).hasCount(1);
+  }
+
+  @Test
+  @Order(6)
+  void healthTellsTheTruthAboutTheDatabase() throws Exception {
+    installation.database("kill");
+    assertEquals(503, installation.health());
+    installation.database("start");
+    installation.awaitReady();
+    assertFalse(installation.health() != 200);
+  }
+
+  @Test
+  @Order(7)
+  void staysSmall() throws Exception {
+    long megabytes = installation.residentMegabytes();
+    assertTrue(megabytes <= 450, "resident " + megabytes + " MB");
+  }
+}
