@@ -9,12 +9,11 @@ import { Note } from '../../ui/Note';
 import { useSave } from './useSave';
 
 const UNITS = [{ value: 'METRIC', text: 'metric first' }, { value: 'US', text: 'US first' }] as const;
-const PINTS = [{ value: 'US', text: 'US, 473 ml' }, { value: 'IMPERIAL', text: 'imperial, 568 ml' }] as const;
 
 /** Where the kitchen stands and how it measures. */
 export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
   const { settings } = kitchen;
-  const [form, setForm] = useState({ name: settings.name, altitude: `${settings.altitudeMeters} m`, scale: `${settings.scaleErrorKilograms * 1000} g`, dip: `${settings.dipErrorMeters * 1000} mm`, zone: settings.zone, currency: settings.currency, units: settings.units, pint: settings.pint });
+  const [form, setForm] = useState({ name: settings.name, altitude: `${settings.altitudeMeters} m`, scale: `${settings.scaleErrorKilograms * 1000} g`, dip: `${settings.dipErrorMeters * 1000} mm`, zone: settings.zone, units: settings.units });
   const [saved, setSaved] = useState(false);
   const { problem, save } = useSave(() => setSaved(true));
   const change = (to: Partial<typeof form>) => { setSaved(false); setForm({ ...form, ...to }); };
@@ -24,7 +23,7 @@ export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
   const fault = (r: typeof altitude, pointer: string) => (r.outcome === 'understood' ? problem?.at(pointer) : r.message);
   const write = () => {
     if (altitude.outcome !== 'understood' || scale.outcome !== 'understood' || dip.outcome !== 'understood') return;
-    const body: KitchenEdit = { name: form.name, altitudeMeters: altitude.value, roomCelsius: settings.roomCelsius, relativeHumidity: settings.relativeHumidity, zone: form.zone, currency: form.currency, units: form.units, pint: form.pint, scaleErrorKilograms: scale.value, dipErrorMeters: dip.value };
+    const body: KitchenEdit = { name: form.name, altitudeMeters: altitude.value, roomCelsius: settings.roomCelsius, relativeHumidity: settings.relativeHumidity, zone: form.zone, currency: settings.currency, units: form.units, pint: settings.pint, scaleErrorKilograms: scale.value, dipErrorMeters: dip.value };
     void save(() => answered(client.PUT('/api/kitchen', { body, params: { header: { 'If-Match': settings.version } } })));
   };
   return (
@@ -34,12 +33,10 @@ export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
       <QuantityField label="Altitude" text={form.altitude} onText={(text) => change({ altitude: text })} fault={fault(altitude, '/altitudeMeters')} numeric={false} understood="above the sea" />
       <Figure label="Water boils at" shown={show.temperature(kitchen.boilingPointCelsius, settings.units)} working={kitchen.workings.find((w) => w.figure === 'boilingPoint')} />
       <QuantityField label="Time zone" text={form.zone} onText={(zone) => change({ zone })} understood={`it is ${show.hour(kitchen.now, settings.zone)}`} fault={problem?.at('/zone')} numeric={false} />
-      <QuantityField label="Currency" text={form.currency} onText={(currency) => change({ currency })} understood="" fault={problem?.at('/currency')} numeric={false} />
       <Typography variant="h2">How it measures</Typography>
       <QuantityField label="The scale is right to" text={form.scale} onText={(text) => change({ scale: text })} understood="" fault={fault(scale, '/scaleErrorKilograms')} numeric={false} />
       <QuantityField label="The dip-stick is right to" text={form.dip} onText={(text) => change({ dip: text })} understood="" fault={fault(dip, '/dipErrorMeters')} numeric={false} />
       <Choices label="Quantities shown" options={UNITS} chosen={form.units} onChoose={(units) => change({ units })} />
-      <Choices label="A pint is" options={PINTS} chosen={form.pint} onChoose={(pint) => change({ pint })} />
       {problem && problem.problem.status === 409 && <Note tone="tomato">{problem.summary}</Note>}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
         <Button type="submit" variant="contained">Save</Button>

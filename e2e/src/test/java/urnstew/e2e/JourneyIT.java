@@ -106,7 +106,8 @@ class JourneyIT {
     page.getByLabel("To remember").fill("Bright, a little loose at " + width);
     button(page, "Put it in the logbook").click();
     page.waitForURL(Pattern.compile("/logbook"));
-    assertThat(page.getByText("Bright, a little loose at " + width)).isVisible();
+    assertThat(page.getByLabel("Finished batches").getByText("Bright, a little loose at " + width))
+        .isVisible();
     assertEquals(List.of(), Browsers.axe(page), "axe in the logbook");
   }
 

@@ -1,0 +1,25 @@
+import { expect, it } from 'vitest';
+import type { KitchenView } from '../../api/client';
+import { understand, type PlanForm } from './form';
+
+const pot = (id: string, capacityCubicMeters: number) => ({ id, name: id, baseDiameterMeters: 0.3, topDiameterMeters: 0.3, depthMeters: 0.2, emptyMassKilograms: 0, retired: false, version: 1, capacityCubicMeters });
+const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }] } as unknown as KitchenView;
+const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', level: 'GENTLE', lid: 'OFF', wholePacks: false };
+
+it('turns what a cook types into SI, with the text beside it', () => {
+  const { request, faults } = understand(form, kitchen);
+  expect(faults).toEqual({});
+  expect(request).toMatchObject({ covers: 34, servingText: '4 oz', targetSolidsFraction: 0.105, readyByLocalTime: '18:30', vesselId: 'middle', heatSourceId: 'gas' });
+  expect(request?.servingMassKilograms).toBeCloseTo(0.1134, 4);
+});
+
+it('says every field that cannot be meant, and asks nothing of the server', () => {
+  const { request, faults } = understand({ ...form, covers: '3.5', serving: '1,500', readyBy: 'later', target: 'thick' }, kitchen);
+  expect(request).toBeUndefined();
+  expect(Object.keys(faults).sort()).toEqual(['covers', 'readyBy', 'serving', 'target']);
+});
+
+it('takes the pot and burner that were chosen, and others when they are gone', () => {
+  expect(understand({ ...form, vesselId: 'big' }, kitchen).request?.vesselId).toBe('big');
+  expect(understand({ ...form, vesselId: 'sold' }, kitchen).request?.vesselId).toBe('middle');
+});
