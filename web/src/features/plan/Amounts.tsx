@@ -1,11 +1,12 @@
 import { Box, Typography } from '@mui/material';
+import { memo } from 'react';
 import type { AmountView, PlanView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
 import { ShowWorking } from '../../ui/ShowWorking';
 
 /** What goes into the pot, in both systems, and the cans to open. */
-export function Amounts({ plan, units }: { plan: PlanView; units: Units }) {
+export const Amounts = memo(function Amounts({ plan, units }: { plan: PlanView; units: Units }) {
   const working = plan.workings.find((w) => w.figure === 'amounts');
   return (
     <Box>
@@ -18,10 +19,11 @@ export function Amounts({ plan, units }: { plan: PlanView; units: Units }) {
       </Box>
     </Box>
   );
-}
+});
 
 function Line({ amount, units }: { amount: AmountView; units: Units }) {
-  const first = show.mass(amount.massKilograms, units);
+  const spoons = amount.spoonVolumeCubicMeters;
+  const first = units === 'US' && spoons !== undefined ? show.spoons(spoons) : show.mass(amount.massKilograms, units);
   const other = units === 'METRIC' ? measured(amount) : show.text(show.mass(amount.massKilograms, 'METRIC'));
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, py: 0.9, borderBottom: 1, borderColor: 'divider' }}>

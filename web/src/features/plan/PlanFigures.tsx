@@ -1,4 +1,5 @@
 import { Box, Typography } from '@mui/material';
+import { memo } from 'react';
 import { client, type PlanRequest, type PlanView, type Working } from '../../api/client';
 import { answered } from '../../api/problem';
 import { show, type Units } from '../../quantities';
@@ -16,7 +17,7 @@ export function useWorkings(plan: PlanView, request: PlanRequest | undefined) {
 interface Props { plan: PlanView; request: PlanRequest | undefined; zone: string }
 
 /** When to light the burner and when it is thick enough. */
-export function Hours({ plan, request, zone }: Props) {
+export const Hours = memo(function Hours({ plan, request, zone }: Props) {
   const { working, influences } = useWorkings(plan, request);
   if (!plan.hours) return <Typography variant="h2" component="p" role="status" sx={{ color: 'error.main' }}>{plan.neverReason}</Typography>;
   const { lightAt, thickAt, earliest, latest, spareAtWorstSeconds } = plan.hours;
@@ -28,10 +29,10 @@ export function Hours({ plan, request, zone }: Props) {
       <Figure label={late ? 'Late at worst' : 'To spare at worst'} shown={show.span(spareAtWorstSeconds)} tone={late ? 'error.main' : 'success.main'} working={working('lightAt')} />
     </Box>
   );
-}
+});
 
 /** Mass, volume and solids at both ends. */
-export function Sizes({ plan, request, units }: Omit<Props, 'zone'> & { units: Units }) {
+export const Sizes = memo(function Sizes({ plan, request, units }: Omit<Props, 'zone'> & { units: Units }) {
   const { working, influences } = useWorkings(plan, request);
   const fit = plan.fit;
   return (
@@ -45,4 +46,4 @@ export function Sizes({ plan, request, units }: Omit<Props, 'zone'> & { units: U
       <Figure label="Room for bubbles" shown={{ value: fit.withinHeadroom ? 'enough' : 'too full', unit: '' }} tone={fit.withinHeadroom ? 'success.main' : 'error.main'} working={working('headroom')} />
     </Box>
   );
-}
+});

@@ -5,7 +5,7 @@ import { useKeys } from '../../app/keys';
 import { newId, type KitchenView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { useOutbox } from '../../api/outbox';
-import { ProblemError } from '../../api/problem';
+import type { ProblemError } from '../../api/problem';
 import { show } from '../../quantities';
 import { areas, columns } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
@@ -31,27 +31,26 @@ export function PlanPage() {
 
 function Planned({ kitchen }: { kitchen: KitchenView }) {
   const { form, change } = usePlanForm();
-  const { request, faults } = understand(form, kitchen);
-  const plan = usePlan(request);
+  const { request: typed, faults } = understand(form, kitchen);
+  const { plan, problem, request: planned } = usePlan(typed);
   const { send } = useOutbox();
   const navigate = useNavigate();
   const [litAt, setLitAt] = useState('');
   const [startFault, setStartFault] = useState<ProblemError>();
   const { vessel } = chosen(form, kitchen);
   const { units, zone } = kitchen.settings;
-  const problem = plan.error instanceof ProblemError ? plan.error : undefined;
   const all: Faults = { ...faults };
   for (const key of Object.keys(POINTERS) as (keyof Faults)[]) {
     const found = problem?.at(POINTERS[key]);
     if (found) all[key] ??= found;
   }
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));
-  const usable = plan.data && request && !problem;
+  const usable = plan && typed && !problem;
 
   const start = async (litLocalTime?: string) => {
-    if (!request) return;
+    if (!typed) return;
     const id = newId();
-    const sent = await send('/api/batches', { id, plan: request, timeScale: 1, ...(litLocalTime ? { happenedLocalTime: litLocalTime } : {}) });
+    const sent = await send('/api/batches', { id, plan: typed, timeScale: 1, ...(litLocalTime ? { happenedLocalTime: litLocalTime } : {}) });
     if (sent.kind === 'refused') setStartFault(sent.error);
     else void navigate(`/pots/${id}`);
   };
@@ -60,21 +59,21 @@ function Planned({ kitchen }: { kitchen: KitchenView }) {
   return (
     <Page title="Plain marinara" sub="canned tomatoes, garlic in the oil first · version 1" step="Size">
       <Box sx={{ display: 'grid', columnGap: { xs: 2.5, md: 3.5 }, rowGap: { xs: 2.5, md: 1.5 }, gridTemplateColumns: columns.plan, gridTemplateAreas: areas.plan, gridTemplateRows: { md: 'auto 1fr' } }}>
-        <Box sx={{ gridArea: 'need' }}><NeedFields form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} fillMeters={plan.data?.fit.startDepthMeters} /></Box>
+        <Box sx={{ gridArea: 'need' }}><NeedFields form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} fillMeters={plan?.fit.startDepthMeters} /></Box>
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
-          {plan.data && <Hours plan={plan.data} request={request} zone={zone} />}
+          {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
-        <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan.data && vessel && <PlanPicture plan={plan.data} vessel={vessel} units={units} zone={zone} />}</Box>
+        <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
-          {plan.data && <Amounts plan={plan.data} units={units} />}
-          {plan.data?.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
+          {plan && <Amounts plan={plan} units={units} />}
+          {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
         </Box>
       </Box>
-      {plan.data && <Sizes plan={plan.data} request={request} units={units} />}
+      {plan && <Sizes plan={plan} request={planned} units={units} />}
     </Page>
   );
 }

@@ -1,11 +1,12 @@
 import { Box } from '@mui/material';
+import { memo } from 'react';
 import type { PlanView, VesselView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { FallLine } from '../../ui/FallLine';
 import { Urn } from '../../ui/Urn';
 
 /** The real pot with its levels, and the fall over the clock. */
-export function PlanPicture({ plan, vessel, units, zone }: { plan: PlanView; vessel: VesselView; units: Units; zone: string }) {
+export const PlanPicture = memo(function PlanPicture({ plan, vessel, units, zone }: { plan: PlanView; vessel: VesselView; units: Units; zone: string }) {
   const { fit } = plan;
   const volume = (cubicMeters: number, meters: number) => `${show.text(show.volume(cubicMeters, units))} · ${show.text(show.depth(meters, units))}`;
   const massText = (kilograms: number) => (units === 'US' ? `${(kilograms / 0.45359237).toFixed(0)} lb` : `${kilograms.toFixed(1)} kg`);
@@ -36,4 +37,4 @@ export function PlanPicture({ plan, vessel, units, zone }: { plan: PlanView; ves
       ) : null}
     </Box>
   );
-}
+});

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.URI;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -17,7 +18,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 final class LoopbackGuard extends OncePerRequestFilter {
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
-  private static final Set<String> LOOPBACK_NAMES = Set.of("localhost", "127.0.0.1", "[::1]");
+  private static final Pattern LOOPBACK_NAME =
+      Pattern.compile("localhost|127(?:\\.\\d{1,3}){3}|\\[::1]");
 
   private final boolean openToNetwork;
 
@@ -41,7 +43,7 @@ final class LoopbackGuard extends OncePerRequestFilter {
   /** A foreign host name would be another site's page pointed at this machine. */
   private static boolean fromHere(HttpServletRequest request) throws IOException {
     return InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()
-        && LOOPBACK_NAMES.contains(request.getServerName());
+        && LOOPBACK_NAME.matcher(request.getServerName()).matches();
   }
 
   private static boolean fromAnotherSite(HttpServletRequest request) {

@@ -23,8 +23,8 @@ import urnstew.units.Volume;
  * up to 27 %, 24 hours.
  */
 final class PotModel {
-  private static final double HEATING_STEP_SECONDS = 20;
-  private static final double KEPT_STEP_SECONDS = 240;
+  private static final double HEATING_STEP_SECONDS = 45;
+  private static final double KEPT_STEP_SECONDS = 480;
   private static final double LONGEST_SECONDS = Duration.ofHours(24).toSeconds();
 
   /** Share of tomato solids that is soluble (assumption, models of this product). */

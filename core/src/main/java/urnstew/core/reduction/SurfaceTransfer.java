@@ -1,5 +1,8 @@
 package urnstew.core.reduction;
 
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.thermo.Altitude;
 import urnstew.core.thermo.Steam;
@@ -19,6 +22,10 @@ public final class SurfaceTransfer {
   private static final double REFERENCE_DIAMETER_METERS = 0.28;
   private static final Surroundings SEA_LEVEL = Surroundings.at(new Altitude(0));
 
+  private static final Map<SimmerLevel, Double> COEFFICIENTS =
+      Arrays.stream(SimmerLevel.values())
+          .collect(Collectors.toMap(level -> level, SurfaceTransfer::coefficient));
+
   private final double coefficient;
   private final double pressurePascals;
   private final double roomVaporPascals;
@@ -30,7 +37,7 @@ public final class SurfaceTransfer {
   public SurfaceTransfer(SimmerLevel level, Surroundings surroundings) {
     this.pressurePascals = surroundings.altitude().pressure().pascals();
     this.roomVaporPascals = vaporPascals(surroundings);
-    this.coefficient = coefficient(level);
+    this.coefficient = COEFFICIENTS.getOrDefault(level, 0.0);
   }
 
   /** Water leaving this surface, kg/s; never negative. */
