@@ -58,13 +58,15 @@ need_postgres() {
   fi
 }
 
+# enough_space FOLDER [MEGABYTES]
 enough_space() {
-  local free
-  free=$(df -Pk "$1" | awk 'NR==2{print $4}')
-  [ "$free" -gt 307200 ] || fail "the disk is full: $((free / 1024)) MB left at $1, 300 MB needed"
+  local free needed=${2:-300}
+  free=$(df -Pm "$1" | awk 'NR==2{print $4}')
+  [ "$free" -ge "$needed" ] || fail "the disk is full: $free MB left at $1, $needed MB needed"
 }
 
-port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# port_is_free PORT [ADDRESS]
+port_is_free() { ! (exec 3<>"/dev/tcp/${2:-127.0.0.1}/$1") 2>/dev/null; }
 
 jar="$here/app/target/urnstew-app-0.1.0-exec.jar"
 jar_is_stale() {

@@ -5,6 +5,7 @@ export default defineConfig({
   plugins: [react()],
   // Straight into the application's classes: one place, no stale assets.
   build: { outDir: '../app/target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080', '/actuator': 'http://127.0.0.1:8080' } },
+  // The host stays the page's own, since the application refuses writes from another origin.
+  server: { proxy: { '/api': { target: 'http://127.0.0.1:8080', changeOrigin: false } } },
   test: { environment: 'jsdom', setupFiles: './src/test-setup.ts' },
 });

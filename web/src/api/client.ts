@@ -22,7 +22,7 @@ export type Problem = Schemas['Problem'];
 export type FormulaSummary = Schemas['FormulaSummary'];
 export type SimmerLevel = PlanRequest['level'];
 export type Lid = PlanRequest['lid'];
-export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'StrikeOut' | 'Finish'>;
+export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'StrikeOut' | 'Restore' | 'Finish'>;
 
 // The fetch of the moment of the call, so that tests can stand in for the network.
 export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });

@@ -9,37 +9,57 @@ interface Bodies {
   '/simmer-starts': Omit<Writes['SimmerStart'], Stamped>;
   '/readings': Omit<Writes['TakeReading'], Stamped>;
   '/strike-outs': Omit<Writes['StrikeOut'], Stamped>;
+  '/restorations': Omit<Writes['Restore'], Stamped>;
   '/finishes': Omit<Writes['Finish'], Stamped>;
 }
 type Kind = keyof Bodies;
-interface Queued { key: string; path: string; typedAt: string; body: Record<string, unknown> }
+/** One write as it was typed. With a problem it reached the server late and was refused. */
+export interface Entry { key: string; path: string; typedAt: string; body: Record<string, unknown>; problem?: Problem }
 export type Sent = { kind: 'recorded' } | { kind: 'queued' } | { kind: 'refused'; error: ProblemError };
 
 const KEPT = 'urnstew.outbox';
 const AGAIN_MS = 3000;
+const REFUSED: Problem = { title: 'Refused', status: 400, detail: 'The server refused this entry.', errors: [] };
 const listeners = new Set<() => void>();
 const read = (): string => localStorage.getItem(KEPT) ?? '[]';
-const waiting = (): Queued[] => JSON.parse(read()) as Queued[];
-const keep = (queue: Queued[]): void => {
-  localStorage.setItem(KEPT, JSON.stringify(queue));
+const entries = (): Entry[] => JSON.parse(read()) as Entry[];
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+};
+const keep = (next: Entry[]): void => {
+  localStorage.setItem(KEPT, JSON.stringify(next));
   listeners.forEach((l) => l());
 };
-const drop = (key: string): void => keep(waiting().filter((q) => q.key !== key));
+const leaveOut = (key: string): void => keep(entries().filter((e) => e.key !== key));
 
-/** Posts one write; a write that the server did not answer stays in the queue. */
-async function post(entry: Queued): Promise<Sent> {
+/** Posts one write: what the server made of it, or 'away' when it did not answer. */
+async function deliver(entry: Entry): Promise<'recorded' | 'away' | Problem> {
   const response = await fetch(entry.path, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ ...entry.body, typedAt: entry.typedAt, sentAt: new Date().toISOString() }),
   }).catch(() => undefined);
-  if (!response || response.status >= 500) return { kind: 'queued' };
-  drop(entry.key);
-  if (response.ok) return { kind: 'recorded' };
+  if (!response || response.status >= 500) return 'away';
+  if (response.ok) return 'recorded';
   const problem: unknown = await response.json().catch(() => undefined);
-  const plain: Problem = { title: 'Refused', status: response.status, detail: 'The server refused this entry.', errors: [] };
-  return { kind: 'refused', error: new ProblemError(isProblem(problem) ? problem : plain) };
+  return isProblem(problem) ? problem : REFUSED;
 }
+
+/** Sends what waits in the order in which it was typed: a reading never arrives after the end. */
+async function deliverAll(): Promise<void> {
+  for (let next = nextWaiting(); next; next = nextWaiting()) {
+    const { key } = next;
+    const outcome = await deliver(next);
+    if (outcome === 'away') return;
+    if (outcome === 'recorded') leaveOut(key);
+    else keep(entries().map((e) => (e.key === key ? { ...e, problem: outcome } : e)));
+  }
+}
+const nextWaiting = (): Entry | undefined => entries().find((e) => !e.problem);
+
+let delivering: Promise<void> | undefined;
+const drain = (): Promise<void> => (delivering ??= deliverAll().finally(() => { delivering = undefined; }));
 
 /**
  * Writes at the stove: kept on the device until the server has answered, sent again with the same
@@ -47,35 +67,41 @@ async function post(entry: Queued): Promise<Sent> {
  */
 export function useOutbox() {
   const queries = useQueryClient();
-  const queued = (JSON.parse(useSyncExternalStore((l) => (listeners.add(l), () => listeners.delete(l)), read)) as Queued[]).length;
   const refresh = useCallback(() => queries.invalidateQueries({ queryKey: ['batches'] }), [queries]);
   const send = useCallback(async <K extends Kind>(kind: K, body: Bodies[K], batchId?: string): Promise<Sent> => {
     const path = batchId ? `/api/batches/${batchId}${kind}` : kind;
-    const entry: Queued = { key: newId(), path, typedAt: new Date().toISOString(), body: { ...body } };
-    keep([...waiting(), entry]);
-    const sent = await post(entry);
-    await refresh();
-    return sent;
+    const entry: Entry = { key: newId(), path, typedAt: new Date().toISOString(), body: { ...body } };
+    keep([...entries(), entry]);
+    await drain();
+    // Not waited for: with the network away it would hold the cook up.
+    void refresh();
+    const left = entries().find((e) => e.key === entry.key);
+    if (!left) return { kind: 'recorded' };
+    if (!left.problem) return { kind: 'queued' };
+    // Whoever typed it still sees it and can mend it.
+    leaveOut(entry.key);
+    return { kind: 'refused', error: new ProblemError(left.problem) };
   }, [refresh]);
-  return { send, queued, refresh };
+  return { send, refresh };
 }
 
-/** Keeps trying while something waits. Used once, where the stove is. */
-export function useOutboxRetries(refresh: () => Promise<void>, queued: number): void {
+/** What waits for the server, and what it refused after the screen on which it was typed was left. */
+export function useEntries() {
+  const all = JSON.parse(useSyncExternalStore(subscribe, read)) as Entry[];
+  return { waiting: all.filter((e) => !e.problem), refused: all.filter((e) => e.problem), leaveOut };
+}
+
+/** Keeps trying while something waits. Used once, in the frame. */
+export function useRetries(waiting: number): void {
+  const { refresh } = useOutbox();
   useEffect(() => {
-    if (queued === 0) return;
-    const again = async () => {
-      for (const entry of waiting()) {
-        if ((await post(entry)).kind === 'queued') return;
-      }
-      await refresh();
-    };
-    const timer = setInterval(() => void again(), AGAIN_MS);
-    const online = () => void again();
-    window.addEventListener('online', online);
+    if (waiting === 0) return;
+    const again = () => void drain().then(refresh);
+    const timer = setInterval(again, AGAIN_MS);
+    window.addEventListener('online', again);
     return () => {
       clearInterval(timer);
-      window.removeEventListener('online', online);
+      window.removeEventListener('online', again);
     };
-  }, [refresh, queued]);
+  }, [refresh, waiting]);
 }

@@ -6,6 +6,7 @@ import { faces, sizes } from '../theme/tokens';
 import { WorkingProvider } from '../ui/WorkingDrawer';
 import { useKitchen } from '../api/kitchen';
 import { KeyMap } from './keys';
+import { Waiting } from './Waiting';
 
 const PLACES = [
   { path: '/plan', name: 'Plan', key: '1' },
@@ -24,6 +25,7 @@ export function Frame() {
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: `${sizes.rail}px 1fr` }, minHeight: '100dvh' }}>
           <Rail />
           <Box component="main" sx={{ bgcolor: 'background.paper', borderLeft: { md: 1 }, borderColor: { md: 'divider' }, minWidth: 0 }}>
+            <Waiting />
             <Outlet />
           </Box>
         </Box>
@@ -65,7 +67,7 @@ function Foot() {
           {data.settings.demo && <><br />made-up demo</>}
         </Typography>
       )}
-      <ButtonBase onClick={() => setMode(next)} sx={{ mt: 1, fontSize: sizes.small, color: 'text.secondary', textDecoration: 'underline', minHeight: 24 }}>
+      <ButtonBase onClick={() => setMode(next)} sx={{ mt: 1, fontFamily: 'inherit', fontSize: sizes.small, color: 'text.secondary', textDecoration: 'underline', minHeight: 24 }}>
         {mode ?? 'system'} colours
       </ButtonBase>
       <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>? for keys</Typography>

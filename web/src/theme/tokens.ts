@@ -13,7 +13,7 @@ export const faces = {
   text: '"Hanken Grotesk Variable", sans-serif',
   figures: '"Bricolage Grotesque Variable", sans-serif',
 };
-export const sizes = { rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 12vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
+export const sizes = { rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
 /** Where the parts of a screen stand. */
 export const areas = {
   plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },
@@ -21,8 +21,8 @@ export const areas = {
 /** Column widths of the desk and the stove. */
 export const columns = {
   plan: { xs: '1fr', md: 'minmax(220px, 250px) 1fr', lg: '250px minmax(0, 1fr) minmax(250px, 290px)' },
-  stove: { xs: '1fr', sm: 'minmax(260px, 38%) 1fr' },
-  step: '76px 1fr auto',
+  stove: { xs: '1fr', sm: 'minmax(270px, 41%) 1fr' },
+  step: { xs: '64px 1fr', sm: '76px 1fr auto' },
   log: { xs: '1fr 1fr', md: 'minmax(160px, 1.4fr) repeat(3, minmax(120px, 1fr)) 2fr' },
   kitchen: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
 };

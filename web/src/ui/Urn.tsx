@@ -13,6 +13,8 @@ interface Props {
   title: string;
   /** Width of the pot in units of the drawing: small leaves more room for the words. */
   drawnWidth?: number;
+  /** Size of the words in units of the drawing. */
+  wordSize?: number;
   small?: boolean;
   caption?: string;
 }
@@ -21,12 +23,13 @@ interface Props {
 export const URN_SIDE = 34;
 export const URN_WIDTH = 330;
 const MARGIN = { side: URN_SIDE, top: 8, bottom: 6 };
-const LABEL_ROOM = 155;
-const LABEL_GAP = 19;
+/** Width of a letter and distance of lines, as shares of the size of the words. */
+const LETTER = 0.61;
+const LINE = 1.4;
 const CAPTION_ROOM = 20;
 
 /** Side section of the cook's real pot, to scale. */
-export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, drawnWidth = URN_WIDTH, small = false, caption }: Props) {
+export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, drawnWidth = URN_WIDTH, wordSize = 13.5, small = false, caption }: Props) {
   const id = useId();
   const p = useTheme().vars.palette;
   const unit = (meters: number) => (meters / Math.max(shape.baseDiameterMeters, shape.topDiameterMeters)) * drawnWidth;
@@ -40,8 +43,9 @@ export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, d
   const y = (meters: number) => floor - unit(meters);
   const inside = `M${middle - top / 2} ${MARGIN.top} L${middle - base / 2} ${floor} H${middle + base / 2} L${middle + top / 2} ${MARGIN.top}`;
   const gap = Math.max(9, 26 - thickness * 120);
-  const labels = spread(levels.map((l) => ({ ...l, y: y(l.depthMeters) })));
-  const width = widest + MARGIN.side * 2 + (levels.length ? LABEL_ROOM : 0);
+  const labels = spread(levels.map((l) => ({ ...l, y: y(l.depthMeters) })), wordSize * LINE, floor + MARGIN.bottom - wordSize * 0.5);
+  const longest = Math.max(0, ...levels.map((l) => l.label.length));
+  const width = widest + MARGIN.side * 2 + longest * wordSize * LETTER;
   const colour = { start: p.text.primary, now: p.text.primary, wanted: p.success.main, headroom: p.text.secondary };
   return (
     <svg viewBox={`0 0 ${width} ${floor + MARGIN.bottom + (caption ? CAPTION_ROOM : 0)}`} role="img" aria-label={title} width="100%" height="100%" preserveAspectRatio="xMidYMax meet">
@@ -62,18 +66,19 @@ export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, d
       {labels.map((l) => (
         <g key={l.kind}>
           <path d={`M${middle - top / 2} ${l.y}H${middle + widest / 2 + 24}L${middle + widest / 2 + 32} ${l.labelY}`} fill="none" stroke={colour[l.kind]} strokeWidth={1.8} strokeDasharray={l.kind === 'wanted' || l.kind === 'headroom' ? '5 4' : undefined} />
-          <text x={middle + widest / 2 + 37} y={l.labelY + 5} fontSize={13.5} fontWeight={600} fill={colour[l.kind]}>{l.label}</text>
+          <text x={middle + widest / 2 + 37} y={l.labelY + 5} fontSize={wordSize} fontWeight={600} fill={colour[l.kind]}>{l.label}</text>
         </g>
       ))}
     </svg>
   );
 }
 
-/** Keeps labels of near levels apart. */
-function spread<T extends { y: number }>(levels: T[]): (T & { labelY: number })[] {
+/** Keeps the labels of near levels apart, and all of them above the lower edge. */
+function spread<T extends { y: number }>(levels: T[], gap: number, edge: number): (T & { labelY: number })[] {
   let last = -Infinity;
-  return levels.toSorted((a, b) => a.y - b.y).map((l) => {
-    last = Math.max(l.y, last + LABEL_GAP);
+  const down = levels.toSorted((a, b) => a.y - b.y).map((l) => {
+    last = Math.max(l.y, last + gap);
     return { ...l, labelY: last };
   });
+  return down.map((l, i) => ({ ...l, labelY: Math.min(l.labelY, edge - (down.length - 1 - i) * gap) }));
 }

@@ -33,7 +33,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
         <Steps batch={batch} zone={kitchen.settings.zone} now={now} onFinish={() => setSheet('finish')} />
         <Readings batch={batch} kitchen={kitchen} />
         {live && (
-          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 12, md: 12 }, bgcolor: 'background.paper', pt: 1 }}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 4, md: 0 }, bgcolor: 'background.paper', pt: 1, pb: 1.5 }}>
             <Act name="Weigh" sub="on the scale" onClick={() => setSheet('weigh')} main />
             <Act name="Dip" sub="with the stick" onClick={() => setSheet('dip')} />
             <Act name="Heat off" sub="it is done" onClick={() => setSheet('finish')} />
@@ -70,7 +70,7 @@ function Hour({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
       </Box>
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', mt: 1 }}>
         <Figure label="nine in ten between" shown={{ value: `${show.hour(forecast.earliest, zone)} – ${show.hour(forecast.latest, zone)}`, unit: '' }} working={working('thickAt')} />
-        <Figure label={`boils off, from ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}`} shown={{ ...show.mass(forecast.kilogramsPerHour, units), unit: `${show.mass(forecast.kilogramsPerHour, units).unit}/h` }} working={working('rate')} />
+        <Figure label={forecast.readings === 0 ? 'boils off, as assumed' : `boils off, from ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}`} shown={{ ...show.mass(forecast.kilogramsPerHour, units), unit: `${show.mass(forecast.kilogramsPerHour, units).unit}/h` }} working={working('rate')} />
       </Box>
     </Box>
   );
@@ -79,13 +79,14 @@ function Hour({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
 function Over({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
   const { zone, units } = kitchen.settings;
   if (!batch.end) return null;
-  const { endedAt, finalMassKilograms, lateSeconds, note } = batch.end;
+  const { endedAt, finalMassKilograms, lateSeconds, note, workings } = batch.end;
+  const working = (figure: string) => workings.find((w) => w.figure === figure);
   return (
     <Box>
       <Figure label={`Off the heat, ${show.day(endedAt, zone)}`} shown={{ value: show.hour(endedAt, zone), unit: '' }} size="huge" />
       <Box sx={{ display: 'flex', gap: 3, mt: 1, flexWrap: 'wrap' }}>
-        <Figure label={lateSeconds < 0 ? 'earlier than planned' : 'later than planned'} shown={show.span(lateSeconds)} />
-        {finalMassKilograms !== undefined && <Figure label={`came out, ${show.text(show.mass(batch.planned.endMassKilograms, units))} planned`} shown={show.mass(finalMassKilograms, units)} />}
+        {lateSeconds !== undefined && <Figure label={lateSeconds < 0 ? 'earlier than planned' : 'later than planned'} shown={show.span(lateSeconds)} working={working('late')} />}
+        <Figure label={`came out, ${show.text(show.mass(batch.planned.endMassKilograms, units))} planned`} shown={finalMassKilograms === undefined ? { value: 'not weighed', unit: '' } : show.mass(finalMassKilograms, units)} working={working('finalMass')} />
       </Box>
       {note && <Typography sx={{ mt: 1, overflowWrap: 'anywhere' }}>{note}</Typography>}
     </Box>

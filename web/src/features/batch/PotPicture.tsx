@@ -20,7 +20,8 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
       <Box>
         <Urn
           shape={batch.pot}
-          drawnWidth={210}
+          drawnWidth={225}
+          wordSize={17}
           fillMeters={fill}
           thickness={here?.solidsFraction ?? planned.startSolidsFraction}
           title={`${batch.pot.name}: ${depthText(fill)} deep ${now ? 'now' : 'at the end'}, ${depthText(planned.fit.endDepthMeters)} wanted`}
@@ -34,8 +35,9 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
       {here && (
         <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap' }}>
           <Figure label={now ? 'in the pot, likely' : 'at the end, likely'} shown={show.mass(here.massKilograms, units)} working={working('thickAt')} />
+          <Figure label="deep" shown={show.depth(here.depthMeters, units)} working={planned.workings.find((w) => w.figure === 'startVolume')} />
           <Figure label="solids" shown={show.percent(here.solidsFraction)} working={working('thickAt')} />
-          <Figure label="kept at" shown={show.temperature(here.temperatureCelsius, units)} working={working('thickAt')} />
+          <Figure label="temperature" shown={show.temperature(here.temperatureCelsius, units)} working={working('thickAt')} />
         </Box>
       )}
       {forecast.thickAt && (
@@ -48,8 +50,8 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
           hour={(at) => show.hour(at, zone)}
           massText={massText}
           title={`The fall line with ${forecast.readings} readings: thick enough at ${show.hour(forecast.thickAt, zone)}`}
-          height={220}
-          width={390}
+          height={300}
+          width={340}
         />
       )}
     </Box>

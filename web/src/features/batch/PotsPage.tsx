@@ -1,7 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
-import { useOutbox, useOutboxRetries } from '../../api/outbox';
 import { show } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -13,14 +12,11 @@ export function PotsPage() {
   const { id } = useParams();
   const { data: kitchen } = useKitchen();
   const batches = useBatches();
-  const { queued, refresh } = useOutbox();
-  useOutboxRetries(refresh, queued);
   const shown = id ?? batches.data?.[0]?.id;
   const batch = useBatch(shown);
   if (!kitchen || (!batches.data && !batches.error)) return <Page title="Pots" sub="what is on the stove" step="Pot">{null}</Page>;
   return (
     <Page title={batch.data?.name ?? 'Pots'} sub={batch.data ? `${batch.data.pot.name} on ${batch.data.pot.heatSourceName} · ${batch.data.pot.level.toLowerCase()} · lid ${batch.data.pot.lid.toLowerCase()}` : 'what is on the stove'} step="Pot">
-      {queued > 0 && <Note>{queued} {queued === 1 ? 'entry waits' : 'entries wait'} on this device for the kitchen’s server. Nothing is lost.</Note>}
       {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
       {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
       {batches.data && batches.data.length > 1 && (

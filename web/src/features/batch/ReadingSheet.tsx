@@ -25,6 +25,7 @@ export function ReadingSheet({ kind, batch, kitchen, onClose }: Props) {
   const weigh = kind === 'weigh';
   const read = weigh ? parseQuantity(text, 'MASS', 'kg') : parseQuantity(text, 'LENGTH', 'mm');
   const tare = weigh && on === 'pot' ? batch.pot.emptyMassKilograms : 0;
+  const withPot = on === 'pot' ? { tareVesselId: batch.pot.vesselId } : {};
   const ready = read.outcome === 'understood' && !whenFault(when);
   const understood = read.outcome !== 'understood' ? '' : weigh ? `${show.text(show.mass(Math.max(0, read.value - tare), units))} of sauce` : show.text(show.depth(Math.max(0, read.value), units));
   const fault = text && read.outcome !== 'understood' ? read.message : refused?.at(weigh ? '/grossKilograms' : '/depthMeters');
@@ -33,7 +34,7 @@ export function ReadingSheet({ kind, batch, kitchen, onClose }: Props) {
   const save = async () => {
     if (read.outcome !== 'understood') return;
     // A refused entry was not written, so its identity stays free for the mended one.
-    const sent = await send('/readings', { id, enteredText: text, ...(weigh ? { grossKilograms: read.value, tareKilograms: tare } : { depthMeters: read.value }), ...happened(when) }, batch.id);
+    const sent = await send('/readings', { id, enteredText: text, source: 'TYPED', ...(weigh ? { grossKilograms: read.value, ...withPot } : { depthMeters: read.value }), ...happened(when) }, batch.id);
     if (sent.kind === 'refused') setRefused(sent.error);
     else onClose();
   };

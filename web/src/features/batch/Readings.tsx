@@ -11,8 +11,9 @@ export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: Kitche
   const [fault, setFault] = useState<string>();
   const readings = batch.events.filter((e) => e.kind === 'WEIGHED' || e.kind === 'DIPPED');
   if (readings.length === 0) return <Typography sx={{ color: 'text.secondary' }}>No reading yet. Two weighings or dips make the hour far surer.</Typography>;
-  const strike = async (reading: EventView) => {
-    const sent = await send('/strike-outs', { id: newId(), readingId: reading.id, reason: '' }, batch.id);
+  const turn = async (reading: EventView) => {
+    const about = { id: newId(), readingId: reading.id };
+    const sent = await (reading.struckOut ? send('/restorations', about, batch.id) : send('/strike-outs', { ...about, reason: '' }, batch.id));
     setFault(sent.kind === 'refused' ? sent.error.summary : undefined);
   };
   const odd = readings.some((r) => r.odd && !r.struckOut);
@@ -25,7 +26,8 @@ export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: Kitche
           <Box component="li" key={r.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>
             <Typography sx={{ color: 'text.secondary', minWidth: 48 }}>{show.hour(r.happenedAt, kitchen.settings.zone)}</Typography>
             <Typography sx={{ flex: 1, textDecoration: r.struckOut ? 'line-through' : 'none', color: r.struckOut ? 'text.secondary' : 'text.primary' }}>{words(r, kitchen)}{r.odd && !r.struckOut ? ' · odd' : ''}</Typography>
-            {r.struckOut ? <Typography sx={{ color: 'text.secondary' }}>struck out</Typography> : batch.status === 'SIMMERING' && <Button onClick={() => void strike(r)} aria-label={`Strike out ${words(r, kitchen)}`}>Strike out</Button>}
+            {r.struckOut && <Typography sx={{ color: 'text.secondary' }}>struck out</Typography>}
+            {batch.status === 'SIMMERING' && <Button onClick={() => void turn(r)} aria-label={`${r.struckOut ? 'Put back' : 'Strike out'} ${words(r, kitchen)}`}>{r.struckOut ? 'Put back' : 'Strike out'}</Button>}
           </Box>
         ))}
       </Box>

@@ -4,6 +4,9 @@ import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
 
+// Beside the cue where there is room, below it on a phone.
+const besides = { minHeight: sizes.target, gridColumn: { xs: 2, sm: 'auto' }, justifySelf: 'start' };
+
 /** What is next at this pot, with the cues of each stage. */
 export function Steps({ batch, zone, now, onFinish }: { batch: BatchView; zone: string; now: number; onFinish: () => void }) {
   const { send } = useOutbox();
@@ -18,16 +21,16 @@ export function Steps({ batch, zone, now, onFinish }: { batch: BatchView; zone: 
         const when = at(stage.role);
         const current = isNow(stage.role);
         return (
-          <Box component="li" key={stage.title} sx={{ display: 'grid', gridTemplateColumns: columns.step, gap: 2, alignItems: 'center', py: 1, borderBottom: 1, borderColor: 'divider', bgcolor: current ? 'kitchen.tomatoSoft' : 'transparent', px: current ? 1.5 : 0, mx: current ? -1.5 : 0, borderRadius: current ? 1 : 0 }}>
+          <Box component="li" key={stage.title} sx={{ display: 'grid', gridTemplateColumns: columns.step, columnGap: 2, rowGap: 1, alignItems: 'center', py: 1, borderBottom: 1, borderColor: 'divider', bgcolor: current ? 'kitchen.tomatoSoft' : 'transparent', px: current ? 1.5 : 0, mx: current ? -1.5 : 0, borderRadius: current ? 1 : 0 }}>
             <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.step, color: current ? 'error.main' : 'text.primary' }}>{current ? 'now' : when ? show.hour(when, zone) : '–'}</Typography>
             <Box>
               <Typography sx={{ fontWeight: 650, fontSize: sizes.lead }}>{stage.title}</Typography>
               <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>ready: {stage.readyCue} · too far: {stage.tooFarCue}</Typography>
             </Box>
             {live && stage.role === 'REDUCE' && !ticked && (
-              <Button variant="outlined" sx={{ minHeight: sizes.target }} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>
+              <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>
             )}
-            {live && stage.role === 'FINISH' && <Button variant="outlined" sx={{ minHeight: sizes.target }} onClick={onFinish}>Done</Button>}
+            {live && stage.role === 'FINISH' && <Button variant="outlined" sx={besides} onClick={onFinish}>Done</Button>}
           </Box>
         );
       })}

@@ -12,14 +12,14 @@ const KINDS = [{ value: 'GAS', text: 'gas' }, { value: 'RADIANT', text: 'radiant
 export function BurnerForm({ burner, onClose }: { burner: HeatSourceView | undefined; onClose: () => void }) {
   const [id] = useState(() => burner?.id ?? newId());
   const [name, setName] = useState(burner?.name ?? '');
-  const [power, setPower] = useState(burner ? `${burner.labelPowerWatts} W` : '');
+  const [power, setPower] = useState(burner ? burner.labelPowerText || `${burner.labelPowerWatts} W` : '');
   const [kind, setKind] = useState<HeatSourceEdit['kind']>(burner?.kind ?? 'GAS');
   const { problem, save } = useSave(onClose);
   const read = parseQuantity(power, 'POWER', 'W');
   const fault = power && read.outcome !== 'understood' ? read.message : problem?.at('/labelPowerWatts');
   const write = () => {
     if (read.outcome !== 'understood') return;
-    const body = { id, name, kind, labelPowerWatts: read.value };
+    const body = { id, name, kind, labelPowerWatts: read.value, labelPowerText: power };
     void save(() => answered(burner ? client.PUT('/api/heat-sources', { body, params: { header: { 'If-Match': burner.version } } }) : client.POST('/api/heat-sources', { body })));
   };
   const retire = burner && (() => void save(() => answered(client.PUT('/api/heat-sources/{id}/retired', { params: { path: { id }, query: { retired: true }, header: { 'If-Match': burner.version } } }))));

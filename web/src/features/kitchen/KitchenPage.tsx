@@ -51,7 +51,7 @@ function Vessels({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (vessel?: 
               <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
                 {show.text(show.volume(v.capacityCubicMeters, units))} · {wide(v, units)} wide, {length(v.depthMeters, units)} deep · {v.emptyMassKilograms > 0 ? `${show.text(show.mass(v.emptyMassKilograms, units))} empty` : 'never weighed'}
               </Typography>
-              <Button onClick={() => onEdit(v)} aria-label={`Change ${v.name}`} sx={{ px: 0 }}>Change</Button>
+              <Button onClick={() => onEdit(v)} aria-label={`Change ${v.name}`} sx={{ px: 0, minWidth: 0 }}>Change</Button>
             </Box>
           );
         })}

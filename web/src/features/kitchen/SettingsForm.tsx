@@ -13,7 +13,7 @@ const UNITS = [{ value: 'METRIC', text: 'metric first' }, { value: 'US', text: '
 /** Where the kitchen stands and how it measures. */
 export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
   const { settings } = kitchen;
-  const [form, setForm] = useState({ name: settings.name, altitude: `${settings.altitudeMeters} m`, scale: `${settings.scaleErrorKilograms * 1000} g`, dip: `${settings.dipErrorMeters * 1000} mm`, zone: settings.zone, units: settings.units });
+  const [form, setForm] = useState({ name: settings.name, altitude: settings.altitudeText || `${settings.altitudeMeters} m`, scale: settings.scaleErrorText || `${settings.scaleErrorKilograms * 1000} g`, dip: settings.dipErrorText || `${settings.dipErrorMeters * 1000} mm`, zone: settings.zone, units: settings.units });
   const [saved, setSaved] = useState(false);
   const { problem, save } = useSave(() => setSaved(true));
   const change = (to: Partial<typeof form>) => { setSaved(false); setForm({ ...form, ...to }); };
@@ -23,7 +23,7 @@ export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
   const fault = (r: typeof altitude, pointer: string) => (r.outcome === 'understood' ? problem?.at(pointer) : r.message);
   const write = () => {
     if (altitude.outcome !== 'understood' || scale.outcome !== 'understood' || dip.outcome !== 'understood') return;
-    const body: KitchenEdit = { name: form.name, altitudeMeters: altitude.value, roomCelsius: settings.roomCelsius, relativeHumidity: settings.relativeHumidity, zone: form.zone, currency: settings.currency, units: form.units, pint: settings.pint, scaleErrorKilograms: scale.value, dipErrorMeters: dip.value };
+    const body: KitchenEdit = { name: form.name, altitudeMeters: altitude.value, altitudeText: form.altitude, roomCelsius: settings.roomCelsius, relativeHumidity: settings.relativeHumidity, zone: form.zone, currency: settings.currency, units: form.units, pint: settings.pint, scaleErrorKilograms: scale.value, scaleErrorText: form.scale, dipErrorMeters: dip.value, dipErrorText: form.dip };
     void save(() => answered(client.PUT('/api/kitchen', { body, params: { header: { 'If-Match': settings.version } } })));
   };
   return (

@@ -6,6 +6,7 @@ import { EditSheet } from './EditSheet';
 import { useSave } from './useSave';
 
 const centimeters = (meters: number) => `${Math.round(meters * 10000) / 100} cm`;
+const straight = (v: VesselView) => v.baseDiameterMeters === v.topDiameterMeters;
 const FIELDS = { base: '/baseDiameterMeters', top: '/topDiameterMeters', depth: '/depthMeters', empty: '/emptyMassKilograms', name: '/name' } as const;
 type Field = keyof typeof FIELDS;
 
@@ -13,7 +14,7 @@ type Field = keyof typeof FIELDS;
 export function VesselForm({ vessel, units, onClose }: { vessel: VesselView | undefined; units: Units; onClose: () => void }) {
   const [id] = useState(() => vessel?.id ?? newId());
   const [form, setForm] = useState<Record<Field, string>>(() => vessel
-    ? { name: vessel.name, base: centimeters(vessel.baseDiameterMeters), top: centimeters(vessel.topDiameterMeters), depth: centimeters(vessel.depthMeters), empty: `${vessel.emptyMassKilograms} kg` }
+    ? { name: vessel.name, base: vessel.baseDiameterText || centimeters(vessel.baseDiameterMeters), top: vessel.topDiameterText || (straight(vessel) ? '' : centimeters(vessel.topDiameterMeters)), depth: vessel.depthText || centimeters(vessel.depthMeters), empty: vessel.emptyMassText || (vessel.emptyMassKilograms > 0 ? `${vessel.emptyMassKilograms} kg` : '') }
     : { name: '', base: '', top: '', depth: '', empty: '' });
   const { problem, save } = useSave(onClose);
   const base = parseQuantity(form.base, 'LENGTH', 'cm');
@@ -30,7 +31,7 @@ export function VesselForm({ vessel, units, onClose }: { vessel: VesselView | un
   const length = (r: typeof base) => (r.outcome === 'understood' ? show.text(show.depth(Math.max(0, r.value), units === 'US' ? 'METRIC' : 'US')) : '');
   const write = () => {
     if (base.outcome !== 'understood' || top.outcome !== 'understood' || depth.outcome !== 'understood' || empty.outcome !== 'understood') return;
-    const body = { id, name: form.name, baseDiameterMeters: base.value, topDiameterMeters: top.value, depthMeters: depth.value, emptyMassKilograms: empty.value };
+    const body = { id, name: form.name, baseDiameterMeters: base.value, baseDiameterText: form.base, topDiameterMeters: top.value, topDiameterText: form.top, depthMeters: depth.value, depthText: form.depth, emptyMassKilograms: empty.value, emptyMassText: form.empty };
     void save(() => answered(vessel ? client.PUT('/api/vessels', { body, params: { header: { 'If-Match': vessel.version } } }) : client.POST('/api/vessels', { body })));
   };
   const retire = vessel && (() => void save(() => answered(client.PUT('/api/vessels/{id}/retired', { params: { path: { id }, query: { retired: true }, header: { 'If-Match': vessel.version } } }))));

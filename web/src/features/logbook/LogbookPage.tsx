@@ -26,7 +26,7 @@ export function LogbookPage() {
 }
 
 function Entry({ entry, units, zone }: { entry: LogbookEntry; units: Units; zone: string }) {
-  const late = entry.lateSeconds ?? 0;
+  const late = entry.lateSeconds;
   const working = (figure: string) => entry.workings.find((w) => w.figure === figure);
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: columns.log, gap: 2, py: 1.75, borderBottom: 1, borderColor: 'divider', alignItems: 'start' }}>
@@ -34,9 +34,9 @@ function Entry({ entry, units, zone }: { entry: LogbookEntry; units: Units; zone
         <Typography component={Link} to={`/pots/${entry.id}`} sx={{ fontWeight: 700, color: 'text.primary', fontSize: sizes.lead }}>{entry.name}</Typography>
         <Typography sx={{ color: 'text.secondary' }}>{show.day(entry.endedAt, zone)} · {entry.vesselName}</Typography>
       </Box>
-      <Figure label={entry.plannedEnd ? `off at, ${show.hour(entry.plannedEnd, zone)} planned` : 'off at'} shown={{ value: show.hour(entry.endedAt, zone), unit: `${show.text(show.span(late))} ${late < 0 ? 'earlier' : 'later'}` }} working={working('late')} />
-      <Figure label={`came out, ${show.text(show.mass(entry.plannedMassKilograms, units))} planned`} shown={entry.finalMassKilograms === undefined ? { value: 'not weighed', unit: '' } : show.mass(entry.finalMassKilograms, units)} />
-      <Figure label={`boiled off, to assumed, ${entry.readings} read`} shown={{ value: entry.evaporationFactor === undefined ? '–' : `× ${entry.evaporationFactor.toFixed(2)}`, unit: '' }} working={working('evaporationFactor')} />
+      <Figure label={entry.plannedEnd ? `off at, ${show.hour(entry.plannedEnd, zone)} planned` : 'off at'} shown={{ value: show.hour(entry.endedAt, zone), unit: late === undefined ? '' : `${show.text(show.span(late))} ${late < 0 ? 'earlier' : 'later'}` }} working={working('late')} />
+      <Figure label={`came out, ${show.text(show.mass(entry.plannedMassKilograms, units))} planned`} shown={entry.finalMassKilograms === undefined ? { value: 'not weighed', unit: '' } : show.mass(entry.finalMassKilograms, units)} working={working('finalMass')} />
+      <Figure label={`this pot’s rate, ${entry.readings} ${entry.readings === 1 ? 'reading' : 'readings'}`} shown={{ value: `× ${entry.evaporationFactor.toFixed(2)}`, unit: '' }} working={working('evaporationFactor')} />
       <Typography sx={{ overflowWrap: 'anywhere', gridColumn: { xs: '1 / -1', md: 'auto' } }}>{entry.note}</Typography>
     </Box>
   );

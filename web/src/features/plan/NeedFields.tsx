@@ -28,7 +28,7 @@ export function NeedFields({ form, change, faults, vesselFault, kitchen, fillMet
       <QuantityField label="Thickness" text={form.target} onText={(target) => change({ target })} fault={faults.target} numeric={false} understood="non-fat solids" />
       </Box>
       <Choices label="or a band" options={BANDS} chosen={BANDS.find((b) => b.value === form.target)?.value ?? ('' as '8 %')} onChoose={(target) => change({ target })} />
-      <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={(vesselId) => change({ vesselId })} fillMeters={fillMeters} fault={vesselFault} units={units} />
+      <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={(vesselId) => change({ vesselId })} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={kitchen.heatSources.map((h) => ({ value: h.id, text: h.name }))} chosen={heatSource?.id ?? ''} onChoose={(heatSourceId) => change({ heatSourceId })} />
       <Choices label="How it simmers" options={LEVELS} chosen={form.level} onChoose={(level) => change({ level })} />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={(lid) => change({ lid })} />

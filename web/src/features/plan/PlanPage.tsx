@@ -1,8 +1,9 @@
 import { Box, Typography } from '@mui/material';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useState } from 'react';
 import { useKeys } from '../../app/keys';
-import { newId, type KitchenView } from '../../api/client';
+import { newId, type FormulaSummary, type KitchenView } from '../../api/client';
+import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
 import { useOutbox } from '../../api/outbox';
 import type { ProblemError } from '../../api/problem';
@@ -22,16 +23,19 @@ const POINTERS: Record<keyof Faults, string> = { covers: '/covers', serving: '/s
 
 export function PlanPage() {
   const { data: kitchen, error } = useKitchen();
-  if (!kitchen) return <Page title="Plan" sub="Plain marinara" step="Size">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
+  const shelf = useFormulas();
+  const formula = shelf.data?.[0];
+  const fault = error ?? shelf.error;
+  if (!kitchen || !formula) return <Page title="Plan" sub="one batch" step="Size">{fault && <Note tone="tomato">{fault.message}</Note>}</Page>;
   if (kitchen.vessels.length === 0 || kitchen.heatSources.length === 0) {
-    return <Page title="Plan" sub="Plain marinara" step="Size"><Note>First tell Urn Stew which pots and burners there are: open Kitchen and add one of each.</Note></Page>;
+    return <Page title={formula.name} sub={formula.inShort} step="Size"><Note>First tell Urn Stew which pots and burners there are: open <Link to="/kitchen">Kitchen</Link> and add one of each.</Note></Page>;
   }
-  return <Planned kitchen={kitchen} />;
+  return <Planned kitchen={kitchen} formula={formula} />;
 }
 
-function Planned({ kitchen }: { kitchen: KitchenView }) {
+function Planned({ kitchen, formula }: { kitchen: KitchenView; formula: FormulaSummary }) {
   const { form, change } = usePlanForm();
-  const { request: typed, faults } = understand(form, kitchen);
+  const { request: typed, faults } = understand(form, formula.id, kitchen);
   const { plan, problem, request: planned } = usePlan(typed);
   const { send } = useOutbox();
   const navigate = useNavigate();
@@ -57,7 +61,7 @@ function Planned({ kitchen }: { kitchen: KitchenView }) {
   useKeys(usable ? [{ key: 's', does: 'Light the burner now', act: () => void start() }] : []);
 
   return (
-    <Page title="Plain marinara" sub="canned tomatoes, garlic in the oil first · version 1" step="Size">
+    <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}`} step="Size">
       <Box sx={{ display: 'grid', columnGap: { xs: 2.5, md: 3.5 }, rowGap: { xs: 2.5, md: 1.5 }, gridTemplateColumns: columns.plan, gridTemplateAreas: areas.plan, gridTemplateRows: { md: 'auto 1fr' } }}>
         <Box sx={{ gridArea: 'need' }}><NeedFields form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} fillMeters={plan?.fit.startDepthMeters} /></Box>
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>

@@ -1,20 +1,24 @@
 import { Box, Typography } from '@mui/material';
 import { useId } from 'react';
-import type { VesselView } from '../../api/client';
+import type { VesselView, Working } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 import { drawnWidthOf, shareOfWidest, widestOf } from '../../ui/scale';
+import { ShowWorking } from '../../ui/ShowWorking';
 import { Urn } from '../../ui/Urn';
 
-interface Props { vessels: VesselView[]; chosen: string; onChoose: (id: string) => void; fillMeters: number | undefined; fault: string | undefined; units: Units }
+interface Props { vessels: VesselView[]; chosen: string; onChoose: (id: string) => void; fillMeters: number | undefined; fault: string | undefined; units: Units; working: Working | undefined }
 
 /** The kitchen's pots side by side, all to one scale. */
-export function PotChoice({ vessels, chosen, onChoose, fillMeters, fault, units }: Props) {
+export function PotChoice({ vessels, chosen, onChoose, fillMeters, fault, units, working }: Props) {
   const id = useId();
   const widest = widestOf(vessels);
   return (
     <Box role="radiogroup" aria-labelledby={id}>
-      <Typography id={id} variant="caption" sx={{ color: 'text.secondary', display: 'block' }}>In which pot</Typography>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+        <Typography id={id} variant="caption" sx={{ color: 'text.secondary' }}>In which pot</Typography>
+        {working && <ShowWorking working={working} title="What a pot holds" words="to the rim" />}
+      </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.25, alignItems: 'flex-start' }}>
         {vessels.map((v) => {
           const on = v.id === chosen;

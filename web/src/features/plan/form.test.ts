@@ -7,19 +7,19 @@ const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big',
 const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', level: 'GENTLE', lid: 'OFF', wholePacks: false };
 
 it('turns what a cook types into SI, with the text beside it', () => {
-  const { request, faults } = understand(form, kitchen);
+  const { request, faults } = understand(form, 'plain', kitchen);
   expect(faults).toEqual({});
-  expect(request).toMatchObject({ covers: 34, servingText: '4 oz', targetSolidsFraction: 0.105, readyByLocalTime: '18:30', vesselId: 'middle', heatSourceId: 'gas' });
+  expect(request).toMatchObject({ formulaId: 'plain', targetText: '10,5 %', covers: 34, servingText: '4 oz', targetSolidsFraction: 0.105, readyByLocalTime: '18:30', vesselId: 'middle', heatSourceId: 'gas' });
   expect(request?.servingMassKilograms).toBeCloseTo(0.1134, 4);
 });
 
 it('says every field that cannot be meant, and asks nothing of the server', () => {
-  const { request, faults } = understand({ ...form, covers: '3.5', serving: '1,500', readyBy: 'later', target: 'thick' }, kitchen);
+  const { request, faults } = understand({ ...form, covers: '3.5', serving: '1,500', readyBy: 'later', target: 'thick' }, 'plain', kitchen);
   expect(request).toBeUndefined();
   expect(Object.keys(faults).sort()).toEqual(['covers', 'readyBy', 'serving', 'target']);
 });
 
 it('takes the pot and burner that were chosen, and others when they are gone', () => {
-  expect(understand({ ...form, vesselId: 'big' }, kitchen).request?.vesselId).toBe('big');
-  expect(understand({ ...form, vesselId: 'sold' }, kitchen).request?.vesselId).toBe('middle');
+  expect(understand({ ...form, vesselId: 'big' }, 'plain', kitchen).request?.vesselId).toBe('big');
+  expect(understand({ ...form, vesselId: 'sold' }, 'plain', kitchen).request?.vesselId).toBe('middle');
 });

@@ -31,7 +31,7 @@ export function chosen(form: PlanForm, kitchen: KitchenView) {
 }
 
 /** The request that the form means, or what is wrong with its fields. */
-export function understand(form: PlanForm, kitchen: KitchenView): { request?: PlanRequest; faults: Faults } {
+export function understand(form: PlanForm, formulaId: string, kitchen: KitchenView): { request?: PlanRequest; faults: Faults } {
   const faults: Faults = {};
   const { vessel, heatSource } = chosen(form, kitchen);
   const covers = parseQuantity(form.covers, 'COUNT', '');
@@ -48,7 +48,7 @@ export function understand(form: PlanForm, kitchen: KitchenView): { request?: Pl
   return {
     faults,
     request: {
-      formulaId: 'plain-marinara', covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, targetSolidsFraction: target.value,
+      formulaId, covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, targetSolidsFraction: target.value, targetText: form.target,
       vesselId: vessel.id, heatSourceId: heatSource.id, level: form.level, lid: form.lid, wholePacks: form.wholePacks,
       readyByLocalTime: readyBy.localTime, ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
     },

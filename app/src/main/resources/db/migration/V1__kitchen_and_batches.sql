@@ -1,7 +1,9 @@
+-- Beside each size in SI stands the text as it was entered; empty where nothing was typed.
 create table kitchen (
   id uuid primary key,
   name text not null check (char_length(name) between 1 and 80),
   altitude_meters double precision not null check (altitude_meters between -450 and 5000),
+  altitude_text text not null,
   room_celsius double precision not null check (room_celsius between -20 and 60),
   relative_humidity double precision not null check (relative_humidity between 0 and 1),
   zone text not null,
@@ -9,7 +11,9 @@ create table kitchen (
   units text not null check (units in ('METRIC', 'US')),
   pint text not null check (pint in ('US', 'IMPERIAL')),
   scale_error_kilograms double precision not null check (scale_error_kilograms between 0.0001 and 1),
+  scale_error_text text not null,
   dip_error_meters double precision not null check (dip_error_meters between 0.0002 and 0.05),
+  dip_error_text text not null,
   demo boolean not null,
   version integer not null check (version >= 1)
 );
@@ -20,9 +24,13 @@ create table vessel (
   id uuid primary key,
   name text not null check (char_length(name) between 1 and 80),
   base_diameter_meters double precision not null check (base_diameter_meters between 0.05 and 1.5),
+  base_diameter_text text not null,
   top_diameter_meters double precision not null check (top_diameter_meters between 0.05 and 1.5),
+  top_diameter_text text not null,
   depth_meters double precision not null check (depth_meters between 0.02 and 1.5),
+  depth_text text not null,
   empty_mass_kilograms double precision not null check (empty_mass_kilograms between 0 and 200),
+  empty_mass_text text not null,
   retired boolean not null default false,
   version integer not null check (version >= 1)
 );
@@ -32,6 +40,7 @@ create table heat_source (
   name text not null check (char_length(name) between 1 and 80),
   kind text not null check (kind in ('GAS', 'RADIANT', 'INDUCTION')),
   label_power_watts double precision not null check (label_power_watts between 100 and 60000),
+  label_power_text text not null,
   retired boolean not null default false,
   version integer not null check (version >= 1)
 );
@@ -56,7 +65,8 @@ create table batch (
   final_mass_kilograms double precision check (final_mass_kilograms > 0),
   evaporation_factor double precision,
   note text,
-  check ((status = 'FINISHED') = (ended_at is not null))
+  check ((status = 'FINISHED') = (ended_at is not null)),
+  check ((status = 'FINISHED') = (evaporation_factor is not null))
 );
 create index batch_by_status on batch (status, started_at desc);
 
@@ -64,23 +74,29 @@ create table batch_event (
   batch_id uuid not null references batch (id),
   sequence integer not null check (sequence >= 1),
   id uuid not null unique,
-  kind text not null check (kind in ('WEIGHED', 'DIPPED', 'STRUCK_OUT', 'SIMMER_STARTED', 'FINISHED')),
+  kind text not null check (kind in ('WEIGHED', 'DIPPED', 'STRUCK_OUT', 'RESTORED', 'SIMMER_STARTED', 'FINISHED')),
   happened_at timestamptz not null,
   typed_at timestamptz not null,
   sent_at timestamptz not null,
   received_at timestamptz not null,
   actor text not null,
   entered_text text,
+  reading_source text check (reading_source in ('TYPED', 'INSTRUMENT')),
   gross_kilograms double precision check (gross_kilograms > 0),
+  tare_vessel_id uuid references vessel (id),
   tare_kilograms double precision check (tare_kilograms >= 0),
+  gross_error_kilograms double precision check (gross_error_kilograms > 0),
   depth_meters double precision check (depth_meters >= 0),
-  struck_reading_id uuid references batch_event (id),
+  depth_error_meters double precision check (depth_error_meters > 0),
+  reading_id uuid references batch_event (id),
   final_mass_kilograms double precision check (final_mass_kilograms > 0),
   note text,
   primary key (batch_id, sequence),
-  check (kind <> 'WEIGHED' or (gross_kilograms is not null and tare_kilograms is not null)),
-  check (kind <> 'DIPPED' or depth_meters is not null),
-  check (kind <> 'STRUCK_OUT' or struck_reading_id is not null)
+  check ((kind in ('WEIGHED', 'DIPPED')) = (reading_source is not null)),
+  check (kind <> 'WEIGHED' or (gross_kilograms is not null and tare_kilograms is not null
+    and gross_error_kilograms is not null)),
+  check (kind <> 'DIPPED' or (depth_meters is not null and depth_error_meters is not null)),
+  check ((kind in ('STRUCK_OUT', 'RESTORED')) = (reading_id is not null))
 );
 
 create function refuse_change_of_history() returns trigger language plpgsql as $$

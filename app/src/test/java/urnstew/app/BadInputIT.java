@@ -46,8 +46,9 @@ class BadInputIT {
         "\"servingMassKilograms\":0.11|\"servingMassKilograms\":-1|422|/servingMassKilograms|negative",
         "\"servingText\":\"110 g\"|\"servingText\":\"1,500\"|422|/servingMassKilograms|ambiguous",
         "\"servingText\":\"110 g\"|\"servingText\":\"150 g\"|422|/servingMassKilograms|text-and-value-differ",
-        "\"targetSolidsFraction\":0.105|\"targetSolidsFraction\":0.04|422|/targetSolidsFraction|thinner-than-start",
-        "\"targetSolidsFraction\":0.105|\"targetSolidsFraction\":0.45|422|/targetSolidsFraction|past-thickest",
+        "0.105,\"targetText\":\"10.5 %\"|0.04,\"targetText\":\"4 %\"|422|/targetSolidsFraction|thinner-than-start",
+        "0.105,\"targetText\":\"10.5 %\"|0.45,\"targetText\":\"45 %\"|422|/targetSolidsFraction|past-thickest",
+        "\"targetText\":\"10.5 %\"|\"targetText\":\"11 %\"|422|/targetSolidsFraction|text-and-value-differ",
         "\"18:30\"}|\"18:30\",\"readyByLocalDate\":\"2020-05-01\"}|422|/readyByLocalTime|in-the-past",
         "\"18:30\"}|\"half six\"}|400|/readyByLocalTime|malformed",
         "\"covers\":34|\"covers\":900|422|/vesselId|does-not-fit",
@@ -64,13 +65,12 @@ class BadInputIT {
   @CsvSource({
     "baseDiameterMeters,10,/baseDiameterMeters,too-large",
     "depthMeters,0,/depthMeters,too-small",
-    "emptyMassKilograms,-1,/emptyMassKilograms,too-small"
+    "emptyMassKilograms,-1,/emptyMassKilograms,too-small",
+    "depthMeters,0.25,/depthMeters,text-and-value-differ"
   })
   void aPotThatNoKitchenHas(String field, String value, String pointer, String code) {
     String vessel =
-        """
-        {"id":"%s","name":"Pot","baseDiameterMeters":0.3,"topDiameterMeters":0.3,"depthMeters":0.2,"emptyMassKilograms":2}"""
-            .formatted(UUID.randomUUID())
+        Requests.vessel(UUID.randomUUID().toString())
             .replaceFirst("\"" + field + "\":[\\d.]+", "\"" + field + "\":" + value);
     said(app.post("/api/vessels", vessel), 422, pointer, code);
   }
@@ -105,13 +105,17 @@ class BadInputIT {
         422,
         "/grossKilograms",
         "ambiguous");
-    said(app.post(path, reading("\"tareKilograms\":1")), 422, "/grossKilograms", "one-of-two");
+    said(
+        app.post(path, reading("\"tareVesselId\":\"" + UUID.randomUUID() + "\"")),
+        422,
+        "/grossKilograms",
+        "one-of-two");
     assertEquals(0, app.get("/api/batches/" + id).body().at("/events").size(), "nothing was kept");
   }
 
   private static String reading(String value) {
     Instant now = Instant.now();
-    return "{\"id\":\"%s\",%s,\"enteredText\":\"\",\"typedAt\":\"%s\",\"sentAt\":\"%s\"}"
+    return "{\"id\":\"%s\",%s,\"enteredText\":\"\",\"source\":\"TYPED\",\"typedAt\":\"%s\",\"sentAt\":\"%s\"}"
         .formatted(UUID.randomUUID(), value, now, now);
   }
 

@@ -43,10 +43,14 @@ class JourneyIT {
     return id;
   }
 
-  private static String reading(String id, Instant at, double gross) {
+  private String rondeau() {
+    return Requests.named(app.get("/api/kitchen").body().at("/vessels"), "Rondeau");
+  }
+
+  private String reading(String id, Instant at, double gross) {
     return """
-        {"id":"%s","grossKilograms":%s,"tareKilograms":4.1,"enteredText":"%s kg","typedAt":"%s","sentAt":"%s"}"""
-        .formatted(id, gross, gross, at, Instant.now());
+        {"id":"%s","grossKilograms":%s,"tareVesselId":"%s","enteredText":"%s kg","source":"TYPED","typedAt":"%s","sentAt":"%s"}"""
+        .formatted(id, gross, rondeau(), gross, at, Instant.now());
   }
 
   private JsonNode batch(String id) {
@@ -85,6 +89,15 @@ class JourneyIT {
     assertEquals(thickAt(fresh), thickAt(mended));
     assertTrue(mended.at("/events/0/struckOut").asBoolean());
     assertEquals(2, mended.at("/events").size(), "the history is kept");
+
+    Answer restored =
+        app.post(
+            "/api/batches/" + id + "/restorations",
+            """
+            {"id":"%s","readingId":"%s","typedAt":"%s","sentAt":"%s"}"""
+                .formatted(UUID.randomUUID(), readingId, Instant.now(), Instant.now()));
+    assertEquals(201, restored.status(), restored.body().toString());
+    assertEquals(thickAt(slow), thickAt(batch(id)), "it counts again");
 
     String finish =
         """
@@ -145,10 +158,7 @@ class JourneyIT {
   @Test
   void anEditOfWhatSomebodyElseChangedIsRefused() {
     String id = UUID.randomUUID().toString();
-    String vessel =
-        """
-        {"id":"%s","name":"Pot","baseDiameterMeters":0.3,"topDiameterMeters":0.3,"depthMeters":0.2,"emptyMassKilograms":2}"""
-            .formatted(id);
+    String vessel = Requests.vessel(id);
     assertEquals(201, app.post("/api/vessels", vessel).status());
     assertEquals(201, app.post("/api/vessels", vessel).status(), "sent again");
     assertEquals(200, app.put("/api/vessels", vessel, "If-Match", "1").status());
@@ -168,7 +178,7 @@ class JourneyIT {
     JsonNode settings = kitchen.at("/settings");
     String moved =
         """
-        {"name":"Moved","altitudeMeters":10,"roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"dipErrorMeters":0.002}""";
+        {"name":"Moved","altitudeMeters":10,"altitudeText":"10 m","roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"scaleErrorText":"20 g","dipErrorMeters":0.002,"dipErrorText":"2 mm"}""";
     assertEquals(
         200,
         app.put("/api/kitchen", moved, "If-Match", settings.at("/version").asString()).status());
@@ -177,7 +187,7 @@ class JourneyIT {
     assertEquals(before, batch(id).at("/pot"));
     String back =
         moved
-            .replace("\"altitudeMeters\":10", "\"altitudeMeters\":2350")
+            .replace("10,\"altitudeText\":\"10 m\"", "2350,\"altitudeText\":\"2350 m\"")
             .replace("Moved", "Hollow Lantern");
     int version = settings.at("/version").asInt() + 1;
     assertEquals(200, app.put("/api/kitchen", back, "If-Match", "" + version).status());

@@ -9,8 +9,10 @@ import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
 import java.util.List;
 
-/** Debian's Chromium, driven by Playwright. */
+/** Debian's Chromium, driven by Playwright. It knows this machine as {@value #NAME} too. */
 final class Browsers implements AutoCloseable {
+  static final String NAME = "kitchen.test";
+
   private final Playwright playwright = Playwright.create();
   private final Browser browser =
       playwright
@@ -26,7 +28,8 @@ final class Browsers implements AutoCloseable {
                           "--no-first-run",
                           "--disable-background-networking",
                           "--disable-component-update",
-                          "--disable-sync")));
+                          "--disable-sync",
+                          "--host-resolver-rules=MAP " + NAME + " 127.0.0.1")));
 
   Page page(int width, int height) {
     return browser

@@ -21,6 +21,8 @@ final class Installation implements AutoCloseable {
   private final Path data;
   private final int port;
   private Process application;
+  private boolean open;
+  private String host = "127.0.0.1";
 
   Installation() throws IOException, InterruptedException {
     data =
@@ -35,7 +37,7 @@ final class Installation implements AutoCloseable {
   }
 
   String address() {
-    return "http://127.0.0.1:" + port;
+    return "http://" + host + ":" + port;
   }
 
   /** Runs scripts/database with this installation's folder. */
@@ -56,9 +58,16 @@ final class Installation implements AutoCloseable {
             .formatted(data, ROOT.resolve("app/target/urnstew-app-0.1.0-exec.jar"));
     ProcessBuilder builder = new ProcessBuilder(List.of("bash", "-c", run));
     builder.environment().put("URNSTEW_PORT", Integer.toString(port));
+    builder.environment().put("URNSTEW_OPEN_TO_NETWORK", Boolean.toString(open));
     builder.redirectErrorStream(true).redirectOutput(data.resolve("application.log").toFile());
     application = builder.start();
     awaitReady();
+  }
+
+  /** From the next start on it answers to other machines too, which know it by this name. */
+  void openToNetworkAs(String name) {
+    host = name;
+    open = true;
   }
 
   /** As a power cut would. */
@@ -69,7 +78,8 @@ final class Installation implements AutoCloseable {
   int health() {
     try {
       return HTTP.send(
-              HttpRequest.newBuilder(URI.create(address() + "/actuator/health/readiness"))
+              HttpRequest.newBuilder(
+                      URI.create("http://127.0.0.1:" + port + "/actuator/health/readiness"))
                   .timeout(Duration.ofSeconds(8))
                   .build(),
               BodyHandlers.discarding())

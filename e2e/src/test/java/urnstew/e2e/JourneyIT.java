@@ -95,6 +95,10 @@ class JourneyIT {
     button(page, "Strike out").click();
     assertThat(page.getByText("struck out")).isVisible();
     assertThat(hour).hasText(planned);
+    button(page, "Put back").click();
+    assertThat(hour).not().hasText(planned);
+    button(page, "Strike out").click();
+    assertThat(hour).hasText(planned);
 
     button(page, "Dip").click();
     page.getByLabel("Wet length of the stick").fill("45 mm");
@@ -240,5 +244,27 @@ class JourneyIT {
   void staysSmall() throws Exception {
     long megabytes = installation.residentMegabytes();
     assertTrue(megabytes <= 450, "resident " + megabytes + " MB");
+    Page page = browsers.page(1280, 800);
+    go(page, "/plan");
+    assertThat(page.getByText("Canned whole tomatoes")).isVisible();
+    Number bytes =
+        (Number)
+            page.evaluate(
+                "performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js'))"
+                    + ".reduce((sum, r) => sum + r.encodedBodySize, 0)");
+    assertTrue(bytes.intValue() > 0 && bytes.intValue() <= 300_000, bytes + " bytes of script");
+  }
+
+  /** A tablet in the kitchen: plain HTTP under a name, where browsers withhold much. */
+  @Test
+  @Order(8)
+  void worksUnderANameThatIsNotLocalhost() throws Exception {
+    installation.killApplication();
+    installation.openToNetworkAs(Browsers.NAME);
+    installation.startApplication();
+    Page page = startedAnHourAgo(1024, 768);
+    assertEquals(false, page.evaluate("isSecureContext"));
+    weigh(page, "9.9 kg", 20);
+    assertThat(page.getByLabel("Readings").getByText("5.80 kg of sauce")).isVisible();
   }
 }

@@ -60,6 +60,12 @@ class BatchController {
     return batches.strikeOut(id, write, Actor.KITCHEN);
   }
 
+  @PostMapping("/{id}/restorations")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded restoreReading(@PathVariable UUID id, @Valid @RequestBody Writes.Restore write) {
+    return batches.restore(id, write, Actor.KITCHEN);
+  }
+
   @PostMapping("/{id}/finishes")
   @ResponseStatus(HttpStatus.CREATED)
   Recorded finishBatch(@PathVariable UUID id, @Valid @RequestBody Writes.Finish write) {

@@ -63,11 +63,13 @@ interface BatchMapper {
   @Insert(
       """
       insert into batch_event (batch_id, sequence, id, kind, happened_at, typed_at, sent_at,
-        received_at, actor, entered_text, gross_kilograms, tare_kilograms, depth_meters,
-        struck_reading_id, final_mass_kilograms, note)
+        received_at, actor, entered_text, reading_source, gross_kilograms, tare_vessel_id,
+        tare_kilograms, gross_error_kilograms, depth_meters, depth_error_meters, reading_id,
+        final_mass_kilograms, note)
       values (#{batchId}, #{sequence}, #{id}, #{kind}, #{happenedAt}, #{typedAt}, #{sentAt},
-        #{receivedAt}, #{actor}, #{enteredText}, #{grossKilograms}, #{tareKilograms},
-        #{depthMeters}, #{struckReadingId}, #{finalMassKilograms}, #{note})
+        #{receivedAt}, #{actor}, #{enteredText}, #{readingSource}, #{grossKilograms},
+        #{tareVesselId}, #{tareKilograms}, #{grossErrorKilograms}, #{depthMeters},
+        #{depthErrorMeters}, #{readingId}, #{finalMassKilograms}, #{note})
       """)
   void append(EventRow event);
 

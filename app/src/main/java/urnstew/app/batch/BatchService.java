@@ -1,6 +1,5 @@
 package urnstew.app.batch;
 
-import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
@@ -8,15 +7,15 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.batch.Writes.Finish;
+import urnstew.app.batch.Writes.Restore;
 import urnstew.app.batch.Writes.SimmerStart;
 import urnstew.app.batch.Writes.StrikeOut;
 import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.kitchen.KitchenService;
-import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.plan.KitchenTime;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
@@ -25,6 +24,7 @@ import urnstew.app.platform.Receipts;
 import urnstew.app.platform.StoveTime;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingRestored;
 import urnstew.core.batch.BatchEvent.ReadingStruckOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
@@ -32,13 +32,10 @@ import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Forecast;
 import urnstew.core.batch.Forecaster;
-import urnstew.core.batch.Measurement;
-import urnstew.core.batch.Measurement.Dipped;
-import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.kitchen.Vessel;
 import urnstew.units.InvalidInput;
-import urnstew.units.Length;
 import urnstew.units.Mass;
-import urnstew.units.text.QuantityKind;
+import urnstew.units.Require;
 
 /** Batches on the stove: appends what happens and keeps the forecast with it. */
 @Service
@@ -46,6 +43,7 @@ public class BatchService {
   private final BatchMapper batches;
   private final BatchViews views;
   private final BatchJson json;
+  private final Measurements measurements;
   private final KitchenService kitchens;
   private final Receipts receipts;
   private final Clock clock;
@@ -54,12 +52,14 @@ public class BatchService {
       BatchMapper batches,
       BatchViews views,
       BatchJson json,
+      Measurements measurements,
       KitchenService kitchens,
       Receipts receipts,
       Clock clock) {
     this.batches = batches;
     this.views = views;
     this.json = json;
+    this.measurements = measurements;
     this.kitchens = kitchens;
     this.receipts = receipts;
     this.clock = clock;
@@ -83,21 +83,17 @@ public class BatchService {
   /** The tomatoes are in. */
   @Transactional
   public Recorded startSimmer(UUID batchId, SimmerStart write, Actor actor) {
-    return append(
-        batchId, write.id(), write, actor, "", moment -> new SimmerStarted(write.id(), moment));
+    return append(batchId, write, actor, (moment, own) -> new SimmerStarted(write.id(), moment));
   }
 
   /** A weighing or a dip. */
   @Transactional
   public Recorded read(UUID batchId, TakeReading write, Actor actor) {
-    Measurement measurement = measurement(write);
     return append(
         batchId,
-        write.id(),
         write,
         actor,
-        write.enteredText(),
-        moment -> new ReadingTaken(write.id(), moment, measurement));
+        (moment, own) -> new ReadingTaken(write.id(), moment, measurements.of(write, own)));
   }
 
   /** A reading was wrong. */
@@ -105,11 +101,20 @@ public class BatchService {
   public Recorded strikeOut(UUID batchId, StrikeOut write, Actor actor) {
     return append(
         batchId,
-        write.id(),
         write,
         actor,
-        "",
-        moment -> new ReadingStruckOut(write.id(), moment, write.readingId(), write.reason()));
+        (moment, own) ->
+            new ReadingStruckOut(write.id(), moment, write.readingId(), write.reason()));
+  }
+
+  /** A struck-out reading was right after all. */
+  @Transactional
+  public Recorded restore(UUID batchId, Restore write, Actor actor) {
+    return append(
+        batchId,
+        write,
+        actor,
+        (moment, own) -> new ReadingRestored(write.id(), moment, write.readingId()));
   }
 
   /** Off the heat. */
@@ -119,49 +124,40 @@ public class BatchService {
         Optional.ofNullable(write.finalMassKilograms())
             .map(kilograms -> at("finalMassKilograms", () -> positive(kilograms)));
     finalMass.ifPresent(
-        mass -> agreeMass("finalMassKilograms", write.enteredText(), mass.kilograms()));
+        mass ->
+            Measurements.agreeMass("finalMassKilograms", write.enteredText(), mass.kilograms()));
     return append(
         batchId,
-        write.id(),
         write,
         actor,
-        write.enteredText(),
-        moment -> new Finished(write.id(), moment, finalMass, write.note()));
+        (moment, own) -> new Finished(write.id(), moment, finalMass, write.note()));
   }
 
   private Recorded append(
       UUID batchId,
-      UUID id,
       Writes.Timed write,
       Actor actor,
-      String enteredText,
-      Function<Instant, BatchEvent> event) {
-    Object sameWhenSentAgain = Resent.body(write);
+      BiFunction<Instant, Vessel, BatchEvent> event) {
     return receipts.once(
-        id,
+        write.id(),
         "batch/" + batchId,
-        sameWhenSentAgain,
+        Resent.body(write),
         Recorded.class,
-        () -> appended(batchId, write, actor, enteredText, event));
+        () -> appended(batchId, write, actor, event));
   }
 
   private Recorded appended(
-      UUID batchId,
-      Writes.Timed write,
-      Actor actor,
-      String enteredText,
-      Function<Instant, BatchEvent> make) {
+      UUID batchId, Writes.Timed write, Actor actor, BiFunction<Instant, Vessel, BatchEvent> make) {
     BatchRow row = batches.lock(batchId).orElseThrow(() -> new NotThere("batch", batchId));
     if (row.status() == Status.FINISHED) {
       throw new Clash("This batch is off the heat already.", "Look it up in the logbook.");
     }
     Instant received = clock.instant();
     BatchSnapshot snapshot = json.snapshot(row);
-    BatchEvent event = make.apply(moment(write, received));
+    BatchEvent event = make.apply(moment(write, received), snapshot.inputs().vessel());
     List<BatchEvent> before = batches.events(batchId).stream().map(EventRow::event).toList();
     BatchHistory history = meant(new BatchHistory(snapshot, before), event, received);
-    EventRow stored =
-        EventRow.of(batchId, row.nextSequence(), event, write, received, actor, enteredText);
+    EventRow stored = EventRow.of(batchId, row.nextSequence(), event, write, received, actor);
     batches.append(stored);
     Forecast forecast = Forecaster.forecast(history);
     batches.appended(batchId, json.write(BatchView.ForecastView.of(forecast, snapshot.clock())));
@@ -198,45 +194,7 @@ public class BatchService {
     return hour == null ? typed : KitchenTime.gone(hour, kitchens.settings().zoneId(), typed);
   }
 
-  private Measurement measurement(TakeReading write) {
-    Double gross = write.grossKilograms();
-    Double depth = write.depthMeters();
-    if ((gross == null) == (depth == null)) {
-      throw new InvalidInput(
-          "grossKilograms",
-          "one-of-two",
-          "A reading is either a weighing or a depth.",
-          "exactly one of grossKilograms and depthMeters",
-          "Send one of the two.");
-    }
-    if (depth != null) {
-      Length dipped = at("depthMeters", () -> new Length(depth));
-      agree(
-          "depthMeters",
-          write.enteredText(),
-          QuantityKind.LENGTH,
-          "mm",
-          settings().pint(),
-          dipped.meters());
-      return new Dipped(dipped);
-    }
-    double kilograms = java.util.Objects.requireNonNull(gross);
-    agreeMass("grossKilograms", write.enteredText(), kilograms);
-    Double tare = write.tareKilograms();
-    return new Weighed(
-        at("grossKilograms", () -> new Mass(kilograms)),
-        at("tareKilograms", () -> new Mass(tare == null ? 0 : tare)));
-  }
-
-  private void agreeMass(String field, String text, double kilograms) {
-    agree(field, text, QuantityKind.MASS, "kg", settings().pint(), kilograms);
-  }
-
-  private KitchenSettings settings() {
-    return kitchens.settings();
-  }
-
   private static Mass positive(double kilograms) {
-    return new Mass(urnstew.units.Require.positive("finalMassKilograms", kilograms, "kg"));
+    return new Mass(Require.positive("finalMassKilograms", kilograms, "kg"));
   }
 }

@@ -70,7 +70,6 @@ public class BatchStarter {
     BatchSnapshot snapshot =
         new BatchSnapshot(
             inputs,
-            kitchen.instruments(),
             at("timeScale", () -> new BatchClock(lit, write.timeScale())),
             BatchSnapshot.MODEL_VERSION);
     batches.start(row(write, actor, snapshot, inputs, plan));

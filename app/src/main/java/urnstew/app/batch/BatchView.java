@@ -1,5 +1,6 @@
 package urnstew.app.batch;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -7,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.PlanView;
 import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.Forecast;
 import urnstew.core.explain.Working;
 import urnstew.core.reduction.Lid;
@@ -14,6 +16,7 @@ import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.Trajectory;
+import urnstew.units.Mass;
 
 /** A batch as the screens see it. */
 public record BatchView(
@@ -32,6 +35,7 @@ public record BatchView(
 
   /** The pot as it was when the batch was started. */
   public record PotView(
+      UUID vesselId,
       String name,
       double baseDiameterMeters,
       double topDiameterMeters,
@@ -99,5 +103,19 @@ public record BatchView(
 
   /** How it ended. */
   public record EndView(
-      Instant endedAt, @Nullable Double finalMassKilograms, long lateSeconds, String note) {}
+      Instant endedAt,
+      @Nullable Double finalMassKilograms,
+      @Nullable Long lateSeconds,
+      String note,
+      List<Working> workings) {
+
+    static EndView of(Instant endedAt, @Nullable String note, BatchOutcome outcome) {
+      return new EndView(
+          endedAt,
+          outcome.finalMass().map(Mass::kilograms).orElse(null),
+          outcome.late().map(Duration::toSeconds).orElse(null),
+          note == null ? "" : note,
+          outcome.workings());
+    }
+  }
 }

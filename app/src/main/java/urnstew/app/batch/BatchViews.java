@@ -1,19 +1,21 @@
 package urnstew.app.batch;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchView.EndView;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.ForecastView;
 import urnstew.app.batch.BatchView.PotView;
+import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.BatchSnapshot;
+import urnstew.units.Mass;
 
 /** Puts a batch's row and events together for the screens. */
 @Component
@@ -31,6 +33,7 @@ class BatchViews {
   BatchView view(BatchRow row) {
     BatchJson.Planned planned = json.planned(row);
     ForecastView forecast = json.forecast(row);
+    BatchSnapshot snapshot = json.snapshot(row);
     return new BatchView(
         row.id(),
         row.name(),
@@ -38,18 +41,19 @@ class BatchViews {
         row.startedAt(),
         row.timeScale(),
         clock.instant(),
-        pot(json.snapshot(row)),
+        pot(snapshot),
         planned.plan(),
         planned.forecast(),
         forecast,
-        events(batches.events(row.id()), forecast),
-        end(row));
+        events(snapshot, batches.events(row.id()), forecast),
+        end(row, forecast));
   }
 
   private static PotView pot(BatchSnapshot snapshot) {
     var vessel = snapshot.inputs().vessel();
     var setting = snapshot.inputs().setting();
     return new PotView(
+        vessel.id(),
         vessel.name(),
         vessel.shape().baseDiameter().meters(),
         vessel.shape().topDiameter().meters(),
@@ -60,12 +64,10 @@ class BatchViews {
         setting.heatSource().name());
   }
 
-  private static List<EventView> events(List<EventRow> rows, ForecastView forecast) {
+  private static List<EventView> events(
+      BatchSnapshot snapshot, List<EventRow> rows, ForecastView forecast) {
     Set<UUID> struck =
-        rows.stream()
-            .map(EventRow::struckReadingId)
-            .filter(java.util.Objects::nonNull)
-            .collect(Collectors.toSet());
+        new BatchHistory(snapshot, rows.stream().map(EventRow::event).toList()).struckOut();
     return rows.stream()
         .map(
             row ->
@@ -90,14 +92,20 @@ class BatchViews {
     return gross == null || tare == null ? row.finalMassKilograms() : Double.valueOf(gross - tare);
   }
 
-  private static @Nullable EndView end(BatchRow row) {
+  private static @Nullable EndView end(BatchRow row, ForecastView forecast) {
     Instant endedAt = row.endedAt();
-    Instant plannedEnd = row.plannedEnd();
     if (endedAt == null) {
       return null;
     }
-    long late = plannedEnd == null ? 0 : Duration.between(plannedEnd, endedAt).toSeconds();
-    return new EndView(endedAt, row.finalMassKilograms(), late, text(row.note()));
+    BatchOutcome outcome =
+        new BatchOutcome(
+            Optional.ofNullable(row.plannedEnd()),
+            endedAt,
+            new Mass(row.plannedMassKilograms()),
+            Optional.ofNullable(row.finalMassKilograms()).map(Mass::new),
+            forecast.evaporationFactor(),
+            forecast.readings());
+    return EndView.of(endedAt, row.note(), outcome);
   }
 
   private static String text(@Nullable String value) {

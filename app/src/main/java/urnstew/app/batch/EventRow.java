@@ -1,12 +1,15 @@
 package urnstew.app.batch;
 
 import java.time.Instant;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.platform.Actor;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingRestored;
 import urnstew.core.batch.BatchEvent.ReadingStruckOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
@@ -28,10 +31,14 @@ record EventRow(
     Instant receivedAt,
     String actor,
     @Nullable String enteredText,
+    @Nullable ReadingSource readingSource,
     @Nullable Double grossKilograms,
+    @Nullable UUID tareVesselId,
     @Nullable Double tareKilograms,
+    @Nullable Double grossErrorKilograms,
     @Nullable Double depthMeters,
-    @Nullable UUID struckReadingId,
+    @Nullable Double depthErrorMeters,
+    @Nullable UUID readingId,
     @Nullable Double finalMassKilograms,
     @Nullable String note) {
 
@@ -39,6 +46,7 @@ record EventRow(
     WEIGHED,
     DIPPED,
     STRUCK_OUT,
+    RESTORED,
     SIMMER_STARTED,
     FINISHED
   }
@@ -49,11 +57,11 @@ record EventRow(
       BatchEvent event,
       Writes.Timed timed,
       Instant receivedAt,
-      Actor actor,
-      String enteredText) {
-    Measurement read = event instanceof ReadingTaken taken ? taken.measurement() : null;
+      Actor actor) {
+    Measurement read = event instanceof ReadingTaken r ? r.measurement() : null;
     Weighed weighed = read instanceof Weighed w ? w : null;
-    ReadingStruckOut struck = event instanceof ReadingStruckOut s ? s : null;
+    Dipped dipped = read instanceof Dipped d ? d : null;
+    TakeReading taken = timed instanceof TakeReading t ? t : null;
     Finished finished = event instanceof Finished f ? f : null;
     return new EventRow(
         batchId,
@@ -65,13 +73,26 @@ record EventRow(
         timed.sentAt(),
         receivedAt,
         actor.name(),
-        enteredText,
+        timed.enteredText(),
+        taken == null ? null : taken.source(),
         weighed == null ? null : weighed.gross().kilograms(),
+        taken == null ? null : taken.tareVesselId(),
         weighed == null ? null : weighed.tare().kilograms(),
-        read instanceof Dipped dipped ? dipped.depth().meters() : null,
-        struck == null ? null : struck.readingId(),
+        weighed == null ? null : weighed.error().kilograms(),
+        dipped == null ? null : dipped.depth().meters(),
+        dipped == null ? null : dipped.error().meters(),
+        readingId(event),
         finished == null ? null : finished.finalMass().map(Mass::kilograms).orElse(null),
-        struck != null ? struck.reason() : finished != null ? finished.note() : null);
+        event instanceof ReadingStruckOut struck
+            ? struck.reason()
+            : finished == null ? null : finished.note());
+  }
+
+  private static @Nullable UUID readingId(BatchEvent event) {
+    if (event instanceof ReadingStruckOut struck) {
+      return struck.readingId();
+    }
+    return event instanceof ReadingRestored restored ? restored.readingId() : null;
   }
 
   private static Kind kind(BatchEvent event) {
@@ -80,6 +101,9 @@ record EventRow(
     }
     if (event instanceof ReadingStruckOut) {
       return Kind.STRUCK_OUT;
+    }
+    if (event instanceof ReadingRestored) {
+      return Kind.RESTORED;
     }
     return event instanceof SimmerStarted ? Kind.SIMMER_STARTED : Kind.FINISHED;
   }
@@ -90,11 +114,17 @@ record EventRow(
           new ReadingTaken(
               id,
               happenedAt,
-              new Weighed(new Mass(given(grossKilograms)), new Mass(given(tareKilograms))));
-      case DIPPED -> new ReadingTaken(id, happenedAt, new Dipped(new Length(given(depthMeters))));
-      case STRUCK_OUT ->
-          new ReadingStruckOut(
-              id, happenedAt, struckReadingId == null ? id : struckReadingId, text(note));
+              new Weighed(
+                  new Mass(given(grossKilograms)),
+                  new Mass(given(tareKilograms)),
+                  new Mass(given(grossErrorKilograms))));
+      case DIPPED ->
+          new ReadingTaken(
+              id,
+              happenedAt,
+              new Dipped(new Length(given(depthMeters)), new Length(given(depthErrorMeters))));
+      case STRUCK_OUT -> new ReadingStruckOut(id, happenedAt, given(readingId), text(note));
+      case RESTORED -> new ReadingRestored(id, happenedAt, given(readingId));
       case SIMMER_STARTED -> new SimmerStarted(id, happenedAt);
       case FINISHED ->
           new Finished(
@@ -102,8 +132,9 @@ record EventRow(
     };
   }
 
-  private static double given(@Nullable Double value) {
-    return value == null ? 0 : value;
+  /** The database holds that an event of its kind has this. */
+  private static <T> T given(@Nullable T value) {
+    return Objects.requireNonNull(value);
   }
 
   private static String text(@Nullable String value) {

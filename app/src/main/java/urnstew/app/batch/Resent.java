@@ -2,6 +2,7 @@ package urnstew.app.batch;
 
 import java.time.Instant;
 import urnstew.app.batch.Writes.Finish;
+import urnstew.app.batch.Writes.Restore;
 import urnstew.app.batch.Writes.SimmerStart;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.batch.Writes.StrikeOut;
@@ -27,9 +28,10 @@ final class Resent {
       return new TakeReading(
           w.id(),
           w.grossKilograms(),
-          w.tareKilograms(),
+          w.tareVesselId(),
           w.depthMeters(),
           w.enteredText(),
+          w.source(),
           w.typedAt(),
           ANY,
           w.happenedLocalTime());
@@ -37,6 +39,9 @@ final class Resent {
     if (write instanceof StrikeOut w) {
       return new StrikeOut(
           w.id(), w.readingId(), w.reason(), w.typedAt(), ANY, w.happenedLocalTime());
+    }
+    if (write instanceof Restore w) {
+      return new Restore(w.id(), w.readingId(), w.typedAt(), ANY, w.happenedLocalTime());
     }
     Finish w = (Finish) write;
     return new Finish(

@@ -12,14 +12,24 @@ import urnstew.app.plan.PlanRequest;
 
 /** What is written at the stove. Every write says when it was typed and when it was sent. */
 public interface Writes {
-  /** When it was typed and sent, by the device's clock, and when it happened, if that differs. */
+  /**
+   * Identity, when it was typed and sent by the device's clock, and when it happened, if that
+   * differs.
+   */
   interface Timed {
+    UUID id();
+
     Instant typedAt();
 
     Instant sentAt();
 
     /** Hour on the kitchen's clock at which it happened; absent means when it was typed. */
     @Nullable LocalTime happenedLocalTime();
+
+    /** What was typed for the value, if there is one. */
+    default String enteredText() {
+      return "";
+    }
   }
 
   /** Light the burner. */
@@ -40,13 +50,14 @@ public interface Writes {
       @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
       implements Timed {}
 
-  /** A weighing or a dip; exactly one of the two is given. */
+  /** A weighing, with the pot it was weighed in if there was one, or a dip: exactly one of both. */
   record TakeReading(
       @NotNull UUID id,
       @Nullable Double grossKilograms,
-      @Nullable Double tareKilograms,
+      @Nullable UUID tareVesselId,
       @Nullable Double depthMeters,
       @NotNull @Size(max = 80) String enteredText,
+      @NotNull ReadingSource source,
       @NotNull Instant typedAt,
       @NotNull Instant sentAt,
       @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
@@ -57,6 +68,15 @@ public interface Writes {
       @NotNull UUID id,
       @NotNull UUID readingId,
       @NotNull @Size(max = 500) String reason,
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      implements Timed {}
+
+  /** That reading was right after all. */
+  record Restore(
+      @NotNull UUID id,
+      @NotNull UUID readingId,
       @NotNull Instant typedAt,
       @NotNull Instant sentAt,
       @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)

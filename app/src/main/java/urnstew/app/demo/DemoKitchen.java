@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchService;
 import urnstew.app.batch.BatchStarter;
+import urnstew.app.batch.ReadingSource;
 import urnstew.app.batch.Writes.Finish;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.batch.Writes.TakeReading;
@@ -53,14 +54,29 @@ class DemoKitchen {
   }
 
   void equip() {
-    equipment.add(new VesselEdit(id(0x10), "Small pot", 0.22, 0.22, 0.16, 1.6));
-    equipment.add(new VesselEdit(RONDEAU, "Rondeau", 0.36, 0.36, 0.20, 4.1));
-    equipment.add(new VesselEdit(id(0x12), "Stockpot", 0.32, 0.32, 0.28, 4.4));
-    equipment.add(new VesselEdit(id(0x13), "Slope-sided pan", 0.30, 0.40, 0.14, 3.2));
-    equipment.add(new HeatSourceEdit(id(0x21), "Gas ring", HeatKind.GAS, 5000));
-    equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500));
+    equipment.add(pot(id(0x10), "Small pot", 22, 22, 16, 1.6));
+    equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1));
+    equipment.add(pot(id(0x12), "Stockpot", 32, 32, 28, 4.4));
+    equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
+    equipment.add(new HeatSourceEdit(id(0x21), "Gas ring", HeatKind.GAS, 5000, "5 kW"));
+    equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
     yesterdaysBatch();
     batchOnTheStove();
+  }
+
+  /** Sizes in whole centimetres, as they would be read off a tape. */
+  private static VesselEdit pot(UUID id, String name, int base, int top, int deep, double empty) {
+    return new VesselEdit(
+        id,
+        name,
+        base / 100.0,
+        base + " cm",
+        top / 100.0,
+        top + " cm",
+        deep / 100.0,
+        deep + " cm",
+        empty,
+        empty + " kg");
   }
 
   private void yesterdaysBatch() {
@@ -100,6 +116,7 @@ class DemoKitchen {
             0.11,
             "110 g",
             0.105,
+            "10.5 %",
             RONDEAU,
             BIG_BURNER,
             SimmerLevel.LIVELY,
@@ -114,7 +131,15 @@ class DemoKitchen {
     batches.read(
         batch,
         new TakeReading(
-            id, grossKilograms, 4.1, null, grossKilograms + " kg", at, clock.instant(), null),
+            id,
+            grossKilograms,
+            RONDEAU,
+            null,
+            grossKilograms + " kg",
+            ReadingSource.TYPED,
+            at,
+            clock.instant(),
+            null),
         DEMO);
   }
 

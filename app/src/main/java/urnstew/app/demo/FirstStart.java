@@ -8,6 +8,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
@@ -21,12 +22,17 @@ class FirstStart implements ApplicationRunner {
 
   private final KitchenService kitchens;
   private final DemoKitchen demo;
+  private final TransactionOperations transactions;
   private final boolean withDemo;
 
   FirstStart(
-      KitchenService kitchens, DemoKitchen demo, @Value("${urnstew.demo}") boolean withDemo) {
+      KitchenService kitchens,
+      DemoKitchen demo,
+      TransactionOperations transactions,
+      @Value("${urnstew.demo}") boolean withDemo) {
     this.kitchens = kitchens;
     this.demo = demo;
+    this.transactions = transactions;
     this.withDemo = withDemo;
   }
 
@@ -36,10 +42,14 @@ class FirstStart implements ApplicationRunner {
         withDemo
             ? settings("Hollow Lantern", 2350, "Europe/Zurich", "EUR", true)
             : settings("Our kitchen", 0, ZoneId.systemDefault().getId(), "EUR", false);
-    if (kitchens.found(settings) && withDemo) {
-      demo.equip();
-      LOG.info("Loaded the made-up demo kitchen 'Hollow Lantern'.");
-    }
+    // All or nothing: a start that is cut off here leaves no half kitchen behind.
+    transactions.executeWithoutResult(
+        status -> {
+          if (kitchens.found(settings) && withDemo) {
+            demo.equip();
+            LOG.info("Loaded the made-up demo kitchen 'Hollow Lantern'.");
+          }
+        });
   }
 
   private static KitchenSettings settings(
@@ -48,6 +58,7 @@ class FirstStart implements ApplicationRunner {
         KITCHEN,
         name,
         altitudeMeters,
+        "",
         20,
         0.5,
         zone,
@@ -55,7 +66,9 @@ class FirstStart implements ApplicationRunner {
         Units.METRIC,
         Pint.US,
         0.02,
+        "20 g",
         0.002,
+        "2 mm",
         demo,
         1);
   }

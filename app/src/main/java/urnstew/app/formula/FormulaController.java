@@ -21,6 +21,7 @@ class FormulaController {
   record FormulaSummary(
       String id,
       String name,
+      String inShort,
       int version,
       double targetSolidsFraction,
       double startSolidsFraction) {
@@ -28,6 +29,7 @@ class FormulaController {
       return new FormulaSummary(
           formula.id(),
           formula.name(),
+          formula.inShort(),
           formula.version(),
           formula.target().value(),
           resolved.intoThePot().solidsFraction().value());

@@ -1,5 +1,6 @@
 package urnstew.app.kitchen;
 
+import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import jakarta.validation.constraints.NotBlank;
@@ -11,11 +12,13 @@ import urnstew.core.thermo.Altitude;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
 import urnstew.units.text.Pint;
+import urnstew.units.text.QuantityKind;
 
-/** New settings of the kitchen. */
+/** New settings of the kitchen; beside what is measured stands the text as typed, or empty. */
 public record KitchenEdit(
     @NotBlank String name,
     double altitudeMeters,
+    @NotNull String altitudeText,
     double roomCelsius,
     double relativeHumidity,
     @NotBlank String zone,
@@ -23,7 +26,9 @@ public record KitchenEdit(
     @NotNull Units units,
     @NotNull Pint pint,
     double scaleErrorKilograms,
-    double dipErrorMeters) {
+    @NotNull String scaleErrorText,
+    double dipErrorMeters,
+    @NotNull String dipErrorText) {
 
   /** Says which field cannot be meant. */
   KitchenEdit checked() {
@@ -33,6 +38,9 @@ public record KitchenEdit(
     Require.within("relativeHumidity", relativeHumidity, 0, 1, "");
     Require.within("scaleErrorKilograms", scaleErrorKilograms, 0.0001, 1, "kg");
     Require.within("dipErrorMeters", dipErrorMeters, 0.0002, 0.05, "m");
+    agree("altitudeMeters", altitudeText, QuantityKind.LENGTH, "m", altitudeMeters);
+    agree("scaleErrorKilograms", scaleErrorText, QuantityKind.MASS, "g", scaleErrorKilograms);
+    agree("dipErrorMeters", dipErrorText, QuantityKind.LENGTH, "mm", dipErrorMeters);
     checkZone();
     checkCurrency();
     return this;

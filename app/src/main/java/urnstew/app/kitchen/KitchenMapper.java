@@ -17,18 +17,21 @@ interface KitchenMapper {
 
   @Insert(
       """
-      insert into kitchen values (#{id}, #{name}, #{altitudeMeters}, #{roomCelsius},
-        #{relativeHumidity}, #{zone}, #{currency}, #{units}, #{pint}, #{scaleErrorKilograms},
-        #{dipErrorMeters}, #{demo}, #{version}) on conflict do nothing
+      insert into kitchen values (#{id}, #{name}, #{altitudeMeters}, #{altitudeText},
+        #{roomCelsius}, #{relativeHumidity}, #{zone}, #{currency}, #{units}, #{pint},
+        #{scaleErrorKilograms}, #{scaleErrorText}, #{dipErrorMeters}, #{dipErrorText}, #{demo},
+        #{version}) on conflict do nothing
       """)
   int found(KitchenSettings settings);
 
   @Update(
       """
       update kitchen set name = #{to.name}, altitude_meters = #{to.altitudeMeters},
+        altitude_text = #{to.altitudeText},
         room_celsius = #{to.roomCelsius}, relative_humidity = #{to.relativeHumidity},
         zone = #{to.zone}, currency = #{to.currency}, units = #{to.units}, pint = #{to.pint},
-        scale_error_kilograms = #{to.scaleErrorKilograms}, dip_error_meters = #{to.dipErrorMeters},
+        scale_error_kilograms = #{to.scaleErrorKilograms}, scale_error_text = #{to.scaleErrorText},
+        dip_error_meters = #{to.dipErrorMeters}, dip_error_text = #{to.dipErrorText},
         version = version + 1
       where version = #{version}
       """)
@@ -42,18 +45,22 @@ interface KitchenMapper {
 
   @Insert(
       """
-      insert into vessel (id, name, base_diameter_meters, top_diameter_meters, depth_meters,
-        empty_mass_kilograms, version)
-      values (#{id}, #{name}, #{baseDiameterMeters}, #{topDiameterMeters}, #{depthMeters},
-        #{emptyMassKilograms}, 1)
+      insert into vessel (id, name, base_diameter_meters, base_diameter_text,
+        top_diameter_meters, top_diameter_text, depth_meters, depth_text, empty_mass_kilograms,
+        empty_mass_text, version)
+      values (#{id}, #{name}, #{baseDiameterMeters}, #{baseDiameterText}, #{topDiameterMeters},
+        #{topDiameterText}, #{depthMeters}, #{depthText}, #{emptyMassKilograms},
+        #{emptyMassText}, 1)
       """)
   void addVessel(VesselEdit vessel);
 
   @Update(
       """
       update vessel set name = #{to.name}, base_diameter_meters = #{to.baseDiameterMeters},
-        top_diameter_meters = #{to.topDiameterMeters}, depth_meters = #{to.depthMeters},
-        empty_mass_kilograms = #{to.emptyMassKilograms}, version = version + 1
+        base_diameter_text = #{to.baseDiameterText}, top_diameter_meters = #{to.topDiameterMeters},
+        top_diameter_text = #{to.topDiameterText}, depth_meters = #{to.depthMeters},
+        depth_text = #{to.depthText}, empty_mass_kilograms = #{to.emptyMassKilograms},
+        empty_mass_text = #{to.emptyMassText}, version = version + 1
       where id = #{to.id} and version = #{version} and not retired
       """)
   int changeVessel(VesselEdit to, int version);
@@ -73,15 +80,16 @@ interface KitchenMapper {
 
   @Insert(
       """
-      insert into heat_source (id, name, kind, label_power_watts, version)
-      values (#{id}, #{name}, #{kind}, #{labelPowerWatts}, 1)
+      insert into heat_source (id, name, kind, label_power_watts, label_power_text, version)
+      values (#{id}, #{name}, #{kind}, #{labelPowerWatts}, #{labelPowerText}, 1)
       """)
   void addHeatSource(HeatSourceEdit source);
 
   @Update(
       """
       update heat_source set name = #{to.name}, kind = #{to.kind},
-        label_power_watts = #{to.labelPowerWatts}, version = version + 1
+        label_power_watts = #{to.labelPowerWatts}, label_power_text = #{to.labelPowerText},
+        version = version + 1
       where id = #{to.id} and version = #{version} and not retired
       """)
   int changeHeatSource(HeatSourceEdit to, int version);

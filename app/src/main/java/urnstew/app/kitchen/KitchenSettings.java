@@ -16,6 +16,7 @@ public record KitchenSettings(
     UUID id,
     String name,
     double altitudeMeters,
+    String altitudeText,
     double roomCelsius,
     double relativeHumidity,
     String zone,
@@ -23,7 +24,9 @@ public record KitchenSettings(
     Units units,
     Pint pint,
     double scaleErrorKilograms,
+    String scaleErrorText,
     double dipErrorMeters,
+    String dipErrorText,
     boolean demo,
     int version) {
 

@@ -28,9 +28,13 @@ public record KitchenView(
       UUID id,
       String name,
       double baseDiameterMeters,
+      String baseDiameterText,
       double topDiameterMeters,
+      String topDiameterText,
       double depthMeters,
+      String depthText,
       double emptyMassKilograms,
+      String emptyMassText,
       boolean retired,
       int version) {
 
@@ -51,7 +55,13 @@ public record KitchenView(
 
   /** A burner as it is stored. */
   public record HeatSourceView(
-      UUID id, String name, HeatKind kind, double labelPowerWatts, boolean retired, int version) {
+      UUID id,
+      String name,
+      HeatKind kind,
+      double labelPowerWatts,
+      String labelPowerText,
+      boolean retired,
+      int version) {
 
     @JsonProperty(access = JsonProperty.Access.READ_ONLY)
     public double powerIntoPotWatts() {

@@ -1,5 +1,6 @@
 package urnstew.app.kitchen;
 
+import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import jakarta.validation.constraints.NotNull;
@@ -7,15 +8,20 @@ import java.util.UUID;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.units.Length;
 import urnstew.units.Require;
+import urnstew.units.text.QuantityKind;
 
-/** A vessel as it is entered. */
+/** A vessel as it is entered: each size in SI, and beside it the text as typed, or empty. */
 public record VesselEdit(
     @NotNull UUID id,
     @NotNull String name,
     double baseDiameterMeters,
+    @NotNull String baseDiameterText,
     double topDiameterMeters,
+    @NotNull String topDiameterText,
     double depthMeters,
-    double emptyMassKilograms) {
+    @NotNull String depthText,
+    double emptyMassKilograms,
+    @NotNull String emptyMassText) {
 
   VesselEdit checked() {
     Names.check("name", name);
@@ -23,6 +29,10 @@ public record VesselEdit(
     Require.within("baseDiameterMeters", baseDiameterMeters, 0.05, 1.5, "m");
     Require.within("topDiameterMeters", topDiameterMeters, 0.05, 1.5, "m");
     at("depthMeters", this::shape);
+    agree("baseDiameterMeters", baseDiameterText, QuantityKind.LENGTH, "cm", baseDiameterMeters);
+    agree("topDiameterMeters", topDiameterText, QuantityKind.LENGTH, "cm", topDiameterMeters);
+    agree("depthMeters", depthText, QuantityKind.LENGTH, "cm", depthMeters);
+    agree("emptyMassKilograms", emptyMassText, QuantityKind.MASS, "kg", emptyMassKilograms);
     return this;
   }
 

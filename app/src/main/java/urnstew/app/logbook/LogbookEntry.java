@@ -1,12 +1,15 @@
 package urnstew.app.logbook;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.explain.Working;
+import urnstew.units.Mass;
 
 /** One finished batch, plan against outcome. */
 public record LogbookEntry(
@@ -18,28 +21,29 @@ public record LogbookEntry(
     @Nullable Instant plannedEnd,
     double plannedMassKilograms,
     @Nullable Double finalMassKilograms,
-    @Nullable Double evaporationFactor,
+    double evaporationFactor,
     @Nullable String note,
     int readings) {
 
   /** How much later than planned it came off the heat; negative when earlier. */
   @JsonProperty(access = JsonProperty.Access.READ_ONLY)
   public @Nullable Long lateSeconds() {
-    BatchOutcome outcome = outcome();
-    return outcome == null ? null : outcome.late().toSeconds();
+    return outcome().late().map(Duration::toSeconds).orElse(null);
   }
 
-  /** How the figures came about; empty where the plan never got thick enough. */
+  /** How the figures came about. */
   @JsonProperty(access = JsonProperty.Access.READ_ONLY)
   public List<Working> workings() {
-    BatchOutcome outcome = outcome();
-    return outcome == null ? List.of() : outcome.workings();
+    return outcome().workings();
   }
 
-  private @Nullable BatchOutcome outcome() {
-    return plannedEnd == null
-        ? null
-        : new BatchOutcome(
-            plannedEnd, endedAt, evaporationFactor == null ? 1 : evaporationFactor, readings);
+  private BatchOutcome outcome() {
+    return new BatchOutcome(
+        Optional.ofNullable(plannedEnd),
+        endedAt,
+        new Mass(plannedMassKilograms),
+        Optional.ofNullable(finalMassKilograms).map(Mass::new),
+        evaporationFactor,
+        readings);
   }
 }

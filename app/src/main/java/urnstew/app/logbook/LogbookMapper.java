@@ -10,8 +10,7 @@ interface LogbookMapper {
       """
       select b.id, b.name, b.vessel_name, b.started_at, b.ended_at, b.planned_end,
         b.planned_mass_kilograms, b.final_mass_kilograms, b.evaporation_factor, b.note,
-        (select count(*) from batch_event e
-          where e.batch_id = b.id and e.kind in ('WEIGHED', 'DIPPED')) as readings
+        (b.forecast ->> 'readings')::integer as readings
       from batch b where b.status = 'FINISHED'
       order by b.ended_at desc, b.id limit 200
       """)

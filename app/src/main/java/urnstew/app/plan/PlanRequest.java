@@ -17,6 +17,7 @@ import urnstew.core.reduction.SimmerLevel;
  * @param servingMassKilograms sauce for each
  * @param servingText the same as entered; empty where it was not typed
  * @param targetSolidsFraction thickness wanted
+ * @param targetText the same as entered
  * @param vesselId which pot
  * @param heatSourceId which burner
  * @param level how it simmers
@@ -31,6 +32,7 @@ public record PlanRequest(
     double servingMassKilograms,
     @NotNull String servingText,
     double targetSolidsFraction,
+    @NotNull String targetText,
     @NotNull UUID vesselId,
     @NotNull UUID heatSourceId,
     @NotNull SimmerLevel level,

@@ -76,8 +76,8 @@ public class PlanService {
     KitchenSettings kitchen = kitchens.settings();
     Instant now = clock.instant();
     Vessel vessel = equipment.vessel(request.vesselId()).vessel();
-    Need need = need(request, kitchen);
-    Require.within("targetSolidsFraction", request.targetSolidsFraction(), Double.MIN_VALUE, 1, "");
+    Need need = need(request);
+    MassFraction target = target(request);
     SimmerSetting setting =
         new SimmerSetting(
             vessel.shape(),
@@ -93,25 +93,20 @@ public class PlanService {
         "readyByLocalTime",
         () ->
             new PlanInputs(
-                formula,
-                need,
-                request.wholePacks(),
-                new MassFraction(request.targetSolidsFraction()),
-                vessel,
-                setting,
-                now,
-                readyBy));
+                formula, need, request.wholePacks(), target, vessel, setting, now, readyBy));
   }
 
-  private static Need need(PlanRequest request, KitchenSettings kitchen) {
+  private static MassFraction target(PlanRequest request) {
+    double share = request.targetSolidsFraction();
+    Require.within("targetSolidsFraction", share, Double.MIN_VALUE, 1, "");
+    agree("targetSolidsFraction", request.targetText(), QuantityKind.SHARE, "%", share);
+    return new MassFraction(share);
+  }
+
+  private static Need need(PlanRequest request) {
     Mass serving = at("servingMassKilograms", () -> new Mass(request.servingMassKilograms()));
     agree(
-        "servingMassKilograms",
-        request.servingText(),
-        QuantityKind.MASS,
-        "g",
-        kitchen.pint(),
-        serving.kilograms());
+        "servingMassKilograms", request.servingText(), QuantityKind.MASS, "g", serving.kilograms());
     String culprit =
         request.covers() < 1 || request.covers() > 5000 ? "covers" : "servingMassKilograms";
     return at(culprit, () -> new Need(request.covers(), serving));

@@ -26,18 +26,20 @@ public final class Fields {
   }
 
   /**
-   * Checks that the text as entered means the number that came with it.
+   * Checks that the text as entered means the number that came with it. For kinds without a pint;
+   * an entered volume will have to bring the kitchen's.
    *
    * @param field name of the number's field
    * @param text as entered; empty where nothing was typed
+   * @param ownUnit the unit that a bare number takes in this field
    * @param value the number, in the kind's SI unit
    */
   public static void agree(
-      String field, String text, QuantityKind kind, String ownUnit, Pint pint, double value) {
+      String field, String text, QuantityKind kind, String ownUnit, double value) {
     if (text.isEmpty()) {
       return;
     }
-    Understanding read = new QuantityText(kind, ownUnit, pint).read(text);
+    Understanding read = new QuantityText(kind, ownUnit, Pint.US).read(text);
     if (read instanceof Ambiguous ambiguous) {
       throw unclear(field, "ambiguous", text, ambiguous.question());
     }

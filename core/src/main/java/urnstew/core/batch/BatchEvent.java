@@ -34,6 +34,15 @@ public sealed interface BatchEvent {
       implements BatchEvent {}
 
   /**
+   * A struck-out reading was right after all; it counts again.
+   *
+   * @param id identity
+   * @param at when it was put back
+   * @param readingId which
+   */
+  record ReadingRestored(UUID id, Instant at, UUID readingId) implements BatchEvent {}
+
+  /**
    * Everything for the simmer went into the pot.
    *
    * @param id identity

@@ -2,13 +2,14 @@ package urnstew.core.batch;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingRestored;
 import urnstew.core.batch.BatchEvent.ReadingStruckOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
@@ -40,14 +41,24 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
 
   /** Readings that count, in the order of time. */
   public List<ReadingTaken> countingReadings() {
-    Set<UUID> struck =
-        all(ReadingStruckOut.class).stream()
-            .map(ReadingStruckOut::readingId)
-            .collect(Collectors.toSet());
+    Set<UUID> struck = struckOut();
     return all(ReadingTaken.class).stream()
         .filter(reading -> !struck.contains(reading.id()))
         .sorted(java.util.Comparator.comparing(ReadingTaken::at))
         .toList();
+  }
+
+  /** Readings that were struck out and not put back. */
+  public Set<UUID> struckOut() {
+    Set<UUID> struck = new HashSet<>();
+    for (BatchEvent event : events) {
+      if (event instanceof ReadingStruckOut out) {
+        struck.add(out.readingId());
+      } else if (event instanceof ReadingRestored back) {
+        struck.remove(back.readingId());
+      }
+    }
+    return struck;
   }
 
   /** When everything for the simmer was in the pot: as ticked, else as planned. */
@@ -90,6 +101,8 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
       requireMeant(reading);
     } else if (event instanceof ReadingStruckOut struck) {
       requireStanding(struck);
+    } else if (event instanceof ReadingRestored restored) {
+      requireStruckOut(restored);
     } else if (event instanceof Finished finished) {
       finished.finalMass().ifPresent(mass -> requireHeld("finalMass", mass));
     }
@@ -102,7 +115,7 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
           "before-simmer",
           "The tomatoes were not in the pot yet then.",
           "after the simmer started",
-          "Tick 'Simmer' at the moment they went in, or type a later moment.");
+          "Say when they went in at the step 'Simmer', or type a later moment.");
     }
     if (reading.measurement() instanceof Dipped dipped) {
       snapshot.inputs().vessel().shape().volumeAt(dipped.depth());
@@ -156,6 +169,17 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
           "no-such-reading",
           "There is no such reading to strike out.",
           "a reading of this batch that still counts",
+          "Look at the list of readings again.");
+    }
+  }
+
+  private void requireStruckOut(ReadingRestored restored) {
+    if (!struckOut().contains(restored.readingId())) {
+      throw new InvalidInput(
+          "readingId",
+          "no-such-reading",
+          "There is no struck-out reading to put back.",
+          "a struck-out reading of this batch",
           "Look at the list of readings again.");
     }
   }

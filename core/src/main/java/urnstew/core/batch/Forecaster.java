@@ -57,14 +57,10 @@ public final class Forecaster {
     String key = taken.id().toString();
     if (taken.measurement() instanceof Weighed weighed) {
       return new Reading.Weighing(
-          key,
-          seconds,
-          weighed.gross().minus(weighed.tare()),
-          history.snapshot().instruments().scaleError());
+          key, seconds, weighed.gross().minus(weighed.tare()), weighed.error());
     }
     Dipped dipped = (Dipped) taken.measurement();
-    return new Reading.Dip(
-        key, seconds, dipped.depth(), history.snapshot().instruments().dipError());
+    return new Reading.Dip(key, seconds, dipped.depth(), dipped.error());
   }
 
   private static double seconds(BatchHistory history, Instant at) {

@@ -9,11 +9,12 @@ import urnstew.units.MassFraction;
  * @param id stable key
  * @param version counts from 1
  * @param name in a cook's words
+ * @param inShort what tells it from others of its name
  * @param target non-fat solids of the fat-free sauce phase when it is thick enough
  * @param stages in the order of the work
  */
 public record Formula(
-    String id, int version, String name, MassFraction target, List<Stage> stages) {
+    String id, int version, String name, String inShort, MassFraction target, List<Stage> stages) {
   public Formula {
     stages = List.copyOf(stages);
   }

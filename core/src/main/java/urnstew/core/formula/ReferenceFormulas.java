@@ -26,6 +26,7 @@ public final class ReferenceFormulas {
         id,
         Integer.parseInt(row.get("version")),
         row.get("name"),
+        row.get("in_short"),
         MassFraction.ofPercent(Double.parseDouble(row.get("target_solids_percent"))),
         stages.stream()
             .filter(stage -> stage.get("formula").equals(id))

@@ -12,12 +12,12 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingRestored;
 import urnstew.core.batch.BatchEvent.ReadingStruckOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Weighed;
-import urnstew.core.kitchen.Instruments;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.SimmerLevel;
@@ -34,7 +34,6 @@ class BatchHistoryTest {
     return new BatchHistory(
         new BatchSnapshot(
             Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.GENTLE, Lid.OFF),
-            new Instruments(Mass.ofGrams(20), Length.ofMillimeters(2)),
             new BatchClock(LIT, timeScale),
             BatchSnapshot.MODEL_VERSION),
         List.of());
@@ -42,7 +41,9 @@ class BatchHistoryTest {
 
   private static ReadingTaken weighed(long id, Instant at, double gross, double tare) {
     return new ReadingTaken(
-        new UUID(9, id), at, new Weighed(Mass.ofKilograms(gross), Mass.ofKilograms(tare)));
+        new UUID(9, id),
+        at,
+        new Weighed(Mass.ofKilograms(gross), Mass.ofKilograms(tare), Mass.ofGrams(20)));
   }
 
   private static Duration simmer(Forecast forecast) {
@@ -61,6 +62,25 @@ class BatchHistoryTest {
     assertEquals(planned, simmer(Forecaster.forecast(struck)));
     assertEquals(2, struck.events().size(), "the history is kept");
     assertEquals(0, Forecaster.forecast(struck).readings());
+    BatchHistory back =
+        struck.with(new ReadingRestored(new UUID(9, 3), HOUR, new UUID(9, 1)), LATER);
+    assertEquals(simmer(Forecaster.forecast(read)), simmer(Forecaster.forecast(back)));
+    refused(back, new ReadingRestored(new UUID(9, 4), HOUR, new UUID(9, 1)), "no-such-reading");
+  }
+
+  @Test
+  void aCoarserScaleMovesTheHourLess() {
+    BatchHistory plain = fresh(1);
+    double start = Forecaster.forecast(plain).prediction().likely().massAt(0).kilograms();
+    Mass net = Mass.ofKilograms(start - 0.25);
+    Duration fine = simmer(Forecaster.forecast(weighedWith(plain, net, Mass.ofGrams(20))));
+    Duration coarse = simmer(Forecaster.forecast(weighedWith(plain, net, Mass.ofGrams(500))));
+    assertTrue(coarse.compareTo(fine) < 0, "a slow pot, less believed");
+  }
+
+  private static BatchHistory weighedWith(BatchHistory batch, Mass net, Mass error) {
+    Weighed weighed = new Weighed(net, Mass.ofKilograms(0), error);
+    return batch.with(new ReadingTaken(new UUID(9, 1), HOUR, weighed), LATER);
   }
 
   @Test
@@ -87,7 +107,8 @@ class BatchHistoryTest {
     refused(batch, weighed(1, HOUR, 2, 2.4), "lighter-than-pot");
     refused(
         batch,
-        new ReadingTaken(new UUID(9, 1), HOUR, new Dipped(Length.ofMillimeters(300))),
+        new ReadingTaken(
+            new UUID(9, 1), HOUR, new Dipped(Length.ofMillimeters(300), Length.ofMillimeters(2))),
         "deeper-than-vessel");
     refused(
         batch, new ReadingStruckOut(new UUID(9, 1), HOUR, new UUID(9, 7), ""), "no-such-reading");
