@@ -20,9 +20,9 @@ export function PotsPage() {
       {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
       {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
       {batches.data && batches.data.length > 1 && (
-        <Box component="nav" aria-label="Pots on the stove" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Box component="nav" aria-label="Pots on the stove" sx={{ display: 'flex', gap: 1, flexWrap: { sm: 'wrap' }, overflowX: 'auto', flexShrink: 0 }}>
           {batches.data.map((b) => (
-            <Box key={b.id} component={Link} to={`/pots/${b.id}`} aria-current={b.id === shown ? 'page' : undefined} sx={{ px: 1.75, py: 1, borderRadius: 1, border: 1.5, borderColor: b.id === shown ? 'text.primary' : 'divider', bgcolor: b.id === shown ? 'text.primary' : 'transparent', color: b.id === shown ? 'background.paper' : 'text.primary', textDecoration: 'none', fontWeight: 600 }}>
+            <Box key={b.id} component={Link} to={`/pots/${b.id}`} aria-current={b.id === shown ? 'page' : undefined} sx={{ px: 1.75, py: 1, borderRadius: 1, border: 1.5, borderColor: b.id === shown ? 'text.primary' : 'divider', bgcolor: b.id === shown ? 'text.primary' : 'transparent', color: b.id === shown ? 'background.paper' : 'text.primary', textDecoration: 'none', fontWeight: 600, whiteSpace: { xs: 'nowrap', sm: 'normal' } }}>
               {b.name} · {b.pot.name}, lit {show.hour(b.startedAt, kitchen.settings.zone)}
             </Box>
           ))}

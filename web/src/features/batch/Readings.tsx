@@ -20,6 +20,7 @@ export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: Kitche
   return (
     <Box>
       {odd && <Note>A reading does not go with the others. Strike it out if it was misread; else take another.</Note>}
+      {batch.status === 'SIMMERING' && batch.forecast.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
       {fault && <Note tone="tomato">{fault}</Note>}
       <Box component="ul" aria-label="Readings" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {readings.map((r) => (

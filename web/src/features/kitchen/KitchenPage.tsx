@@ -83,9 +83,9 @@ function Burners({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (burner?: 
 
 function Heading({ title, act, onAct, working }: { title: string; act: string; onAct: () => void; working: Working | undefined }) {
   return (
-    <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
       <Typography variant="h2">{title}</Typography>
-      <Box sx={{ flex: 1, px: 2 }}>{working && <ShowWorking working={working} title={title} />}</Box>
+      <Box sx={{ flex: 1 }}>{working && <ShowWorking working={working} title={title} />}</Box>
       <Button variant="outlined" onClick={onAct}>{act}</Button>
     </Box>
   );

@@ -10,6 +10,7 @@ import urnstew.app.plan.PlanView;
 import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.Forecast;
+import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.NeverReaches;
@@ -59,6 +60,7 @@ public record BatchView(
       int readings,
       double evaporationFactor,
       List<String> oddReadings,
+      List<Caution> cautions,
       List<Working> workings) {
 
     static ForecastView of(Forecast forecast, BatchClock clock) {
@@ -77,6 +79,7 @@ public record BatchView(
           forecast.readings(),
           prediction.unknowns().evaporation(),
           prediction.oddReadings(),
+          forecast.cautions(),
           forecast.workings());
     }
 

@@ -3,9 +3,11 @@ package urnstew.core.batch;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.explain.Caution;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
@@ -20,6 +22,9 @@ import urnstew.core.sizing.Sizing;
 
 /** Turns a batch's history into a forecast. */
 public final class Forecaster {
+  /** Share by which what went in must differ before it is said (assumption). */
+  private static final double OTHER_AMOUNT = 0.04;
+
   private Forecaster() {}
 
   /** The forecast that follows from everything recorded so far. */
@@ -37,10 +42,26 @@ public final class Forecaster {
         prediction,
         rate,
         readings.size(),
+        otherAmount(prediction.unknowns().mass()),
         List.of(
             ReductionWorking.of(
                 "thickAt", inputs.setting(), size.start(), inputs.target(), prediction),
             rateWorking(rate, prediction)));
+  }
+
+  /** Readings that agree with each other but not with the amounts: the cook should hear of it. */
+  private static List<Caution> otherAmount(double massFactor) {
+    if (Math.abs(massFactor - 1) < OTHER_AMOUNT) {
+      return List.of();
+    }
+    String text =
+        String.format(
+            Locale.ROOT,
+            "The readings go together if about %.0f %% %s went into the pot than planned. If you do"
+                + " not know why, check the weight of the empty pot.",
+            100 * Math.abs(massFactor - 1),
+            massFactor < 1 ? "less" : "more");
+    return List.of(new Caution("other-amount", text));
   }
 
   private static double moment(Prediction prediction, List<Reading> readings) {

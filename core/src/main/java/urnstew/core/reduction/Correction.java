@@ -12,13 +12,22 @@ import urnstew.core.thermo.Composition;
 /**
  * Fits the unknowns of a pot to its readings.
  *
- * <p>Maximum a posteriori with log-normal priors: minimise Σ wᵢ(rᵢ/σᵢ)² + θᵀΣ₀⁻¹θ by Gauss–Newton,
- * with weights wᵢ = 5/(4 + (rᵢ/σᵢ)²) (Student's t, four degrees) so that one wild reading is
- * outvoted and shown rather than swallowed. σᵢ is the instrument's own absolute error. Range: any
- * readings in the first 24 hours.
+ * <p>Maximum a posteriori by Gauss–Newton: minimise Σ ρ(rᵢ/σᵢ) + ρ(θ_m/σ_m) + ½ Σ (θⱼ/σⱼ)², with
+ * ρ(z) = ½(ν + 1) ln(1 + z²/ν), Student's t of four degrees, so that one wild reading is outvoted
+ * and shown rather than swallowed, and so that readings which agree can say that much more or less
+ * went into the pot than planned. That has two valleys, so the fit starts from the plan and from
+ * the plain least squares, and the deeper one is taken. σᵢ is the instrument's own absolute error.
+ * Range: any readings in the first 24 hours.
  */
 final class Correction {
   private static final int UNKNOWNS = 3;
+
+  /** Place of the mass among the unknowns. */
+  private static final int MASS = 2;
+
+  /** Weight of the mass's prior in the plain fit: ten times its deviation is allowed. */
+  private static final double FREE = 0.01;
+
   private static final int ITERATIONS = 8;
   private static final double STEP = 1e-3;
   private static final double STUDENT_DEGREES = 4;
@@ -49,40 +58,82 @@ final class Correction {
   record Fit(double[] logs, RealMatrix covariance, List<String> odd) {}
 
   Fit fit() {
-    double[] logs = new double[UNKNOWNS];
-    RealMatrix precision = priorPrecision();
     if (readings.isEmpty()) {
-      return new Fit(logs, MatrixUtils.createRealDiagonalMatrix(prior.variances()), List.of());
+      RealMatrix covariance = MatrixUtils.createRealDiagonalMatrix(prior.variances());
+      return new Fit(new double[UNKNOWNS], covariance, List.of());
     }
+    double[] plain = descend(new double[UNKNOWNS], false);
+    double[] fromThere = descend(plain, true);
+    double[] fromThePlan = descend(new double[UNKNOWNS], true);
+    double[] logs = cost(fromThere) < cost(fromThePlan) ? fromThere : fromThePlan;
     double[] scaled = scaledResiduals(logs);
-    for (int i = 0; i < ITERATIONS; i++) {
-      RealMatrix jacobian = jacobian(logs, scaled);
-      RealMatrix weights = MatrixUtils.createRealDiagonalMatrix(weights(scaled));
-      RealMatrix weighted = jacobian.transposeMultiply(weights);
-      precision = weighted.multiply(jacobian).add(priorPrecision());
-      RealVector slope =
-          weighted
-              .operate(MatrixUtils.createRealVector(scaled))
-              .subtract(priorPrecision().operate(MatrixUtils.createRealVector(logs)));
-      RealVector move = new CholeskyDecomposition(precision).getSolver().solve(slope);
-      logs = moved(logs, move);
-      scaled = scaledResiduals(logs);
-      if (move.getLInfNorm() < 1e-5) {
-        break;
-      }
-    }
+    RealMatrix precision = normal(logs, scaled, true).precision();
     RealMatrix covariance = new CholeskyDecomposition(precision).getSolver().getInverse();
     covariance.addToEntry(0, 0, DRIFT * DRIFT);
     covariance.addToEntry(1, 1, setting.level().heatLimited() ? DRIFT * DRIFT : 0);
     return new Fit(logs, covariance, odd(scaled));
   }
 
-  private RealMatrix priorPrecision() {
+  /** Gauss–Newton steps downhill, with Student's weights or with all weights one. */
+  private double[] descend(double[] from, boolean robust) {
+    double[] logs = from;
+    for (int i = 0; i < ITERATIONS; i++) {
+      Normal normal = normal(logs, scaledResiduals(logs), robust);
+      RealVector move =
+          new CholeskyDecomposition(normal.precision()).getSolver().solve(normal.slope());
+      logs = moved(logs, move);
+      if (move.getLInfNorm() < 1e-5) {
+        break;
+      }
+    }
+    return logs;
+  }
+
+  private record Normal(RealMatrix precision, RealVector slope) {}
+
+  private Normal normal(double[] logs, double[] scaled, boolean robust) {
+    RealMatrix jacobian = jacobian(logs, scaled);
+    double[] weights = new double[scaled.length];
+    for (int i = 0; i < scaled.length; i++) {
+      weights[i] = robust ? weight(scaled[i]) : 1;
+    }
+    RealMatrix weighted = jacobian.transposeMultiply(MatrixUtils.createRealDiagonalMatrix(weights));
+    RealMatrix held = priorPrecision(logs, robust);
+    RealVector slope =
+        weighted
+            .operate(MatrixUtils.createRealVector(scaled))
+            .subtract(held.operate(MatrixUtils.createRealVector(logs)));
+    return new Normal(weighted.multiply(jacobian).add(held), slope);
+  }
+
+  private RealMatrix priorPrecision(double[] logs, boolean robust) {
     double[] variances = prior.variances();
+    double massWeight = robust ? weight(logs[MASS] / Math.sqrt(variances[MASS])) : FREE;
     for (int i = 0; i < UNKNOWNS; i++) {
-      variances[i] = 1 / variances[i];
+      variances[i] = (i == MASS ? massWeight : 1) / variances[i];
     }
     return MatrixUtils.createRealDiagonalMatrix(variances);
+  }
+
+  private double cost(double[] logs) {
+    double[] variances = prior.variances();
+    double cost = 0;
+    for (double residual : scaledResiduals(logs)) {
+      cost += student(residual);
+    }
+    for (int i = 0; i < UNKNOWNS; i++) {
+      double z = logs[i] / Math.sqrt(variances[i]);
+      cost += i == MASS ? student(z) : z * z / 2;
+    }
+    return cost;
+  }
+
+  private static double student(double z) {
+    return (STUDENT_DEGREES + 1) / 2 * Math.log1p(z * z / STUDENT_DEGREES);
+  }
+
+  private static double weight(double z) {
+    return (STUDENT_DEGREES + 1) / (STUDENT_DEGREES + z * z);
   }
 
   private static double[] moved(double[] logs, RealVector move) {
@@ -124,14 +175,6 @@ final class Correction {
     Reading.Dip dip = (Reading.Dip) reading;
     double predicted = fall.depthAt(dip.seconds()).meters();
     return (dip.depth().meters() - predicted) / dip.error().meters();
-  }
-
-  private static double[] weights(double[] scaled) {
-    double[] weights = new double[scaled.length];
-    for (int i = 0; i < scaled.length; i++) {
-      weights[i] = (STUDENT_DEGREES + 1) / (STUDENT_DEGREES + scaled[i] * scaled[i]);
-    }
-    return weights;
   }
 
   private List<String> odd(double[] scaled) {

@@ -18,6 +18,7 @@ import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.explain.Working;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.SimmerLevel;
@@ -66,6 +67,40 @@ class BatchHistoryTest {
         struck.with(new ReadingRestored(new UUID(9, 3), HOUR, new UUID(9, 1)), LATER);
     assertEquals(simmer(Forecaster.forecast(read)), simmer(Forecaster.forecast(back)));
     refused(back, new ReadingRestored(new UUID(9, 4), HOUR, new UUID(9, 1)), "no-such-reading");
+  }
+
+  @Test
+  void readingsThatAgreeOnAnotherAmountAreSaid() {
+    BatchHistory plain = fresh(1);
+    Forecast planned = Forecaster.forecast(plain);
+    BatchHistory read = plain;
+    for (int i = 1; i <= 2; i++) {
+      Instant at = LIT.plus(Duration.ofMinutes(i == 1 ? 25 : 80));
+      double seconds = Duration.between(planned.simmerStartedAt(), at).toSeconds();
+      double tenthLess = 0.9 * planned.prediction().likely().massAt(seconds).kilograms();
+      read = read.with(weighed(i, at, tenthLess, 0), LATER);
+    }
+    String said = Forecaster.forecast(read).cautions().get(0).text();
+    assertTrue(said.contains("about 10 % less went into the pot"), said);
+    assertEquals(List.of(), planned.cautions());
+  }
+
+  @Test
+  void anOutcomeStandsBesideItsPlan() {
+    BatchOutcome later =
+        new BatchOutcome(
+            Optional.of(LIT), HOUR, Mass.ofKilograms(4), Optional.of(Mass.ofKilograms(4.2)), 1, 0);
+    assertEquals(Optional.of(Duration.ofMinutes(60)), later.late());
+    Working mass =
+        later.workings().stream()
+            .filter(w -> w.figure().equals("finalMass"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(5, mass.terms().get(3).value(), 1e-9, "per cent more");
+    BatchOutcome unplanned =
+        new BatchOutcome(Optional.empty(), HOUR, Mass.ofKilograms(4), Optional.empty(), 1, 0);
+    assertEquals(Optional.empty(), unplanned.late());
+    assertEquals(2, unplanned.workings().size(), "nothing is said of being late");
   }
 
   @Test

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.thermo.Composition;
@@ -56,6 +58,22 @@ class CorrectionTest {
     assertTrue(quantile(errors, 0.9) <= 0.08, "nine in ten within 8 %: " + quantile(errors, 0.9));
     assertTrue(quantile(errors, 0.5) < quantile(planErrors, 0.5) / 3, "far better than the plan");
     assertTrue(inside >= 0.86 * POTS, "the band holds nine in ten: " + inside + " of " + POTS);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.78,0.6", "0.78,1.4", "0.9,0.6", "0.9,1.4", "1.1,0.6", "1.1,1.4"})
+  void twoWeighingsThatAgreeTellThatSomethingElseWentIn(double mass, double rate) {
+    double planned = ReductionTest.end(Reduction.fall(SETTING, START, TARGET, Unknowns.NOMINAL));
+    Trajectory truth = Reduction.fall(SETTING, START, TARGET, new Unknowns(rate, 1, mass));
+    double end = ReductionTest.end(truth);
+    Random random = new Random(7);
+    List<Reading> readings =
+        List.of(
+            weighing(truth, planned / 5, random, "a"), weighing(truth, planned / 2.5, random, "b"));
+    Prediction corrected = Reduction.predict(SETTING, START, TARGET, readings);
+    assertEquals(end, ReductionTest.end(corrected.likely()), 0.1 * end);
+    assertEquals(mass, corrected.unknowns().mass(), 0.015);
+    assertEquals(List.of(), corrected.oddReadings());
   }
 
   @Test
