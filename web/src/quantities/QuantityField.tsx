@@ -1,5 +1,5 @@
 import { Box, InputBase, Typography } from '@mui/material';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { faces, sizes } from '../theme/tokens';
 
 interface Props {
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** A field that keeps what was typed apart from what was understood. */
-export function QuantityField({ label, text, onText, understood, fault, numeric = true, autoFocus = false }: Props) {
+export const QuantityField = memo(function QuantityField({ label, text, onText, understood, fault, numeric = true, autoFocus = false }: Props) {
   const id = useId();
   return (
     <Box>
@@ -38,4 +38,4 @@ export function QuantityField({ label, text, onText, understood, fault, numeric 
       </Typography>
     </Box>
   );
-}
+});

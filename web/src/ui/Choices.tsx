@@ -1,5 +1,5 @@
 import { Box, Typography } from '@mui/material';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 
 interface Props<T extends string> {
   label: string;
@@ -10,7 +10,7 @@ interface Props<T extends string> {
 }
 
 /** One of a few, as words to press. Arrow keys move as in any radio group. */
-export function Choices<T extends string>({ label, options, chosen, onChoose, fault }: Props<T>) {
+function Chosen<T extends string>({ label, options, chosen, onChoose, fault }: Props<T>) {
   const id = useId();
   return (
     <Box role="radiogroup" aria-labelledby={id}>
@@ -35,3 +35,6 @@ export function Choices<T extends string>({ label, options, chosen, onChoose, fa
     </Box>
   );
 }
+
+/** The memo keeps the words still while something else is typed. */
+export const Choices = memo(Chosen) as typeof Chosen;

@@ -1,5 +1,5 @@
 import { Box, Typography } from '@mui/material';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 
 export type JourneyStep = 'Size' | 'Pot' | 'Log';
@@ -21,7 +21,7 @@ export function Page({ title, sub, step, children }: { title: string; sub: strin
   );
 }
 
-function Journey({ at }: { at: JourneyStep }) {
+const Journey = memo(function Journey({ at }: { at: JourneyStep }) {
   const steps = Object.keys(PATHS) as JourneyStep[];
   const now = steps.indexOf(at);
   return (
@@ -34,4 +34,4 @@ function Journey({ at }: { at: JourneyStep }) {
       ))}
     </Box>
   );
-}
+});

@@ -27,6 +27,8 @@ const MARGIN = { side: URN_SIDE, top: 8, bottom: 6 };
 const LETTER = 0.61;
 const LINE = 1.4;
 const CAPTION_ROOM = 20;
+/** Only the level in a real pot sinks smoothly; a plan follows the fingers. */
+const SINKING = { transition: 'y 1s ease' };
 
 /** Side section of the cook's real pot, to scale. */
 export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, drawnWidth = URN_WIDTH, wordSize = 13.5, small = false, caption }: Props) {
@@ -46,6 +48,7 @@ export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, d
   const labels = spread(levels.map((l) => ({ ...l, y: y(l.depthMeters) })), wordSize * LINE, floor + MARGIN.bottom - wordSize * 0.5);
   const longest = Math.max(0, ...levels.map((l) => l.label.length));
   const width = widest + MARGIN.side * 2 + longest * wordSize * LETTER;
+  const live = levels.some((l) => l.kind === 'now');
   const colour = { start: p.text.primary, now: p.text.primary, wanted: p.success.main, headroom: p.text.secondary };
   return (
     <svg viewBox={`0 0 ${width} ${floor + MARGIN.bottom + (caption ? CAPTION_ROOM : 0)}`} role="img" aria-label={title} width="100%" height="100%" preserveAspectRatio="xMidYMax meet">
@@ -57,7 +60,7 @@ export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, d
       <g clipPath={`url(#${id}c)`}>
         <rect x={0} y={0} width={width} height={floor} fill={p.kitchen.well} opacity={0.55} />
         {levels.filter((l) => l.kind === 'start').map((l) => <rect key={l.kind} x={0} y={y(l.depthMeters)} width={width} height={floor - y(l.depthMeters)} fill={p.kitchen.sauce1} opacity={0.16} />)}
-        {['s', 't'].map((layer) => <rect key={layer} x={0} y={y(fillMeters)} width={width} height={floor} fill={`url(#${id}${layer})`} style={{ transition: 'y 1s ease' }} />)}
+        {['s', 't'].map((layer) => <rect key={layer} x={0} y={y(fillMeters)} width={width} height={floor} fill={`url(#${id}${layer})`} style={live ? SINKING : undefined} />)}
       </g>
       <path d={inside} fill="none" stroke={p.kitchen.steel} strokeWidth={stroke} strokeLinecap="round" strokeLinejoin="round" />
       <path d={`M${middle - top / 2 - 9} ${MARGIN.top}h12M${middle + top / 2 - 3} ${MARGIN.top}h12`} stroke={p.kitchen.steel} strokeWidth={stroke} strokeLinecap="round" />

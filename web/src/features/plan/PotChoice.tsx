@@ -1,5 +1,5 @@
 import { Box, Typography } from '@mui/material';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import type { VesselView, Working } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
@@ -10,7 +10,7 @@ import { Urn } from '../../ui/Urn';
 interface Props { vessels: VesselView[]; chosen: string; onChoose: (id: string) => void; fillMeters: number | undefined; fault: string | undefined; units: Units; working: Working | undefined }
 
 /** The kitchen's pots side by side, all to one scale. */
-export function PotChoice({ vessels, chosen, onChoose, fillMeters, fault, units, working }: Props) {
+export const PotChoice = memo(function PotChoice({ vessels, chosen, onChoose, fillMeters, fault, units, working }: Props) {
   const id = useId();
   const widest = widestOf(vessels);
   return (
@@ -37,4 +37,4 @@ export function PotChoice({ vessels, chosen, onChoose, fillMeters, fault, units,
       {fault && <Typography variant="caption" role="alert" sx={{ color: 'error.main' }}>{fault}</Typography>}
     </Box>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { KitchenView, Lid, PlanRequest, SimmerLevel } from '../../api/client';
 import { parseHour, parseQuantity } from '../../quantities';
 
@@ -12,12 +12,12 @@ const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', targ
 /** The form, kept over reloads. */
 export function usePlanForm() {
   const [form, setForm] = useState<PlanForm>(() => ({ ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<PlanForm>) }));
-  const change = (to: Partial<PlanForm>) =>
+  const change = useCallback((to: Partial<PlanForm>) =>
     setForm((from) => {
       const next = { ...from, ...to };
       localStorage.setItem(KEPT, JSON.stringify(next));
       return next;
-    });
+    }), []);
   return { form, change };
 }
 

@@ -1,23 +1,26 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { client, type PlanRequest, type PlanView } from '../../api/client';
 import { answered, ProblemError } from '../../api/problem';
 
-const DEBOUNCE_MS = 15;
+const DEBOUNCE_MS = 8;
 const MINUTE_MS = 60_000;
 
-/**
- * The plan for a request, computed while the cook types. Stale answers are dropped; while something
- * is wrong, the last plan that could be computed stays.
- */
-export function usePlan(request: PlanRequest | undefined): { plan: PlanView | undefined; problem: ProblemError | undefined; request: PlanRequest | undefined } {
-  const settled = useSettled(request);
-  const asked = useMemo(() => (settled === undefined ? undefined : (JSON.parse(settled) as PlanRequest)), [settled]);
+/** What was asked of the server last and what it answered; while something is wrong, the last plan stays. */
+interface Planned { plan: PlanView | undefined; problem: ProblemError | undefined; request: PlanRequest | undefined }
+
+/** The plan for a request, computed while the cook types. Stale questions are dropped before or while they are asked. */
+export function usePlan(request: PlanRequest | undefined): Planned {
+  const text = JSON.stringify(request);
+  const asked = useMemo(() => (text === undefined ? undefined : (JSON.parse(text) as PlanRequest)), [text]);
   const { data, error } = useQuery({
     notifyOnChangeProps: ['data', 'error'],
-    queryKey: ['plan', settled],
-    queryFn: ({ signal }) => answered(client.POST('/api/plans/preview', { body: asked as PlanRequest, signal })),
-    enabled: settled !== undefined,
+    queryKey: ['plan', text],
+    queryFn: async ({ signal }) => {
+      await pause(signal);
+      return answered(client.POST('/api/plans/preview', { body: asked as PlanRequest, signal }));
+    },
+    enabled: text !== undefined,
     refetchInterval: MINUTE_MS,
     gcTime: MINUTE_MS,
   });
@@ -26,13 +29,8 @@ export function usePlan(request: PlanRequest | undefined): { plan: PlanView | un
   return { plan: data ?? last, problem: error instanceof ProblemError ? error : undefined, request: asked };
 }
 
-/** The last request, as text, after a moment without typing. */
-function useSettled(request: PlanRequest | undefined): string | undefined {
-  const text = JSON.stringify(request);
-  const [settled, setSettled] = useState(text);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(text), DEBOUNCE_MS);
-    return () => clearTimeout(timer);
-  }, [text]);
-  return settled;
-}
+/** Waits for the next keystroke, which would make the question stale. */
+const pause = (signal: AbortSignal) =>
+  new Promise<void>((go, stop) => {
+    setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), DEBOUNCE_MS);
+  });
