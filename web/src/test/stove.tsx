@@ -1,0 +1,39 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { vi } from 'vitest';
+import type { BatchView, KitchenView } from '../api/client';
+
+/** A made-up pot with one weighing and one dip, for tests of what the screens do with it. */
+export const batch = {
+  id: 'b1', name: 'Plain marinara', status: 'SIMMERING', startedAt: '2026-03-02T16:00:00Z', now: '2026-03-02T17:00:00Z',
+  pot: { vesselId: 'v1', name: 'Rondeau', emptyMassKilograms: 4.1 },
+  forecast: { cautions: [], readings: 2 },
+  events: [
+    { id: 'e1', kind: 'WEIGHED', happenedAt: '2026-03-02T16:40:00Z', netKilograms: 5.78, struckOut: false, odd: false },
+    { id: 'e2', kind: 'DIPPED', happenedAt: '2026-03-02T16:50:00Z', depthMeters: 0.052, struckOut: true, odd: false },
+  ],
+} as unknown as BatchView;
+
+export const kitchen = { settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 }, vessels: [], heatSources: [], workings: [] } as unknown as KitchenView;
+
+/** Stands in for the network: what was asked, answered in turn, then always with 201. */
+export function standIn(...answers: (Response | Error)[]) {
+  const asked: { path: string; body: Record<string, unknown> }[] = [];
+  const queue = [...answers];
+  vi.stubGlobal('fetch', async (to: string | Request, init?: RequestInit) => {
+    const text = to instanceof Request ? await to.text() : String(init?.body);
+    asked.push({ path: to instanceof Request ? new URL(to.url).pathname : to, body: text ? JSON.parse(text) : {} });
+    const answer = queue.shift() ?? new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
+    if (answer instanceof Error) throw answer;
+    return answer;
+  });
+  return asked;
+}
+
+export const problem = (status: number, pointer: string, message: string, remedy: string) =>
+  new Response(JSON.stringify({ title: 'x', status, detail: message, errors: [{ pointer, code: 'c', message, limit: '', remedy }] }), { status, headers: { 'content-type': 'application/problem+json' } });
+
+export const show = (screen: ReactNode) =>
+  render(<QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}><MemoryRouter>{screen}</MemoryRouter></QueryClientProvider>);

@@ -1,0 +1,48 @@
+import { ThemeProvider } from '@mui/material';
+import { render, screen } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { expect, it } from 'vitest';
+import { theme } from '../theme/theme';
+import { FallLine } from './FallLine';
+import { Urn, type Level } from './Urn';
+
+const draw = (picture: ReactNode) => render(<ThemeProvider theme={theme}>{picture}</ThemeProvider>);
+const number = (element: Element | null | undefined, attribute: string) => Number(element?.getAttribute(attribute));
+const pot = { baseDiameterMeters: 0.36, topDiameterMeters: 0.36, depthMeters: 0.2 };
+
+it('draws the level to scale', () => {
+  const { container } = draw(<Urn shape={pot} fillMeters={0.05} title="pot" drawnWidth={360} />);
+  const fill = [...container.querySelectorAll('rect')].find((r) => r.getAttribute('fill')?.startsWith('url'));
+  const rim = 8;
+  expect(number(fill, 'y')).toBeCloseTo(rim + 200 - 50);
+});
+
+it('keeps the words of levels that lie close apart, in their order, and inside the picture', () => {
+  const levels: Level[] = [
+    { kind: 'start', depthMeters: 0.012, label: 'start' },
+    { kind: 'now', depthMeters: 0.011, label: 'now' },
+    { kind: 'wanted', depthMeters: 0.01, label: 'wanted' },
+  ];
+  draw(<Urn shape={pot} fillMeters={0.011} levels={levels} title="pot" />);
+  const at = ['start', 'now', 'wanted'].map((word) => number(screen.getByText(word), 'y'));
+  const height = Number(screen.getByRole('img').getAttribute('viewBox')?.split(' ')[3]);
+  expect((at[1] ?? 0) - (at[0] ?? 0)).toBeGreaterThan(13);
+  expect((at[2] ?? 0) - (at[1] ?? 0)).toBeGreaterThan(13);
+  expect(at[2]).toBeLessThanOrEqual(height);
+});
+
+it('marks now, the serving hour, the target, and struck-out readings apart from others', () => {
+  const point = (minute: number, mass: number) => ({ at: `2026-03-02T17:${String(minute).padStart(2, '0')}:00Z`, massKilograms: mass, depthMeters: 0.05, solidsFraction: 0.1, temperatureCelsius: 90 });
+  const fall = [point(0, 6), point(50, 4)];
+  const { container } = draw(
+    <FallLine likely={fall} early={fall} late={fall} targetKilograms={4} targetLabel="10.5 % solids" title="falls" hour={(at) => new Date(at).toISOString().slice(11, 16)} massText={(kg) => `${kg} kg`}
+      nowAt={Date.parse('2026-03-02T17:20:00Z')} serveAt="2026-03-02T17:55:00Z"
+      readings={[{ at: '2026-03-02T17:10:00Z', kilograms: 5.6 }, { at: '2026-03-02T17:15:00Z', kilograms: 3, struckOut: true }]} />,
+  );
+  expect(screen.getByText('now')).toBeInTheDocument();
+  expect(screen.getByText('serve')).toBeInTheDocument();
+  expect(screen.getByText('10.5 % solids')).toBeInTheDocument();
+  const shapes = [...container.querySelectorAll('path')].map((p) => p.getAttribute('d') ?? '');
+  expect(shapes.filter((d) => d.endsWith('l6 6l-6 6l-6-6z'))).toHaveLength(1);
+  expect(shapes.filter((d) => d.endsWith('m0-8l-8 8'))).toHaveLength(1);
+});
