@@ -1,8 +1,10 @@
 import { expect, it } from 'vitest';
-import { hour, mass, quarters, significant, span, spoons, text } from './format';
+import { hour, mass, massMark, quarters, significant, span, spoons, text } from './format';
 
 it.each([[5.806, 'METRIC', '5.81 kg'], [0.2646, 'METRIC', '265 g'], [0.0189, 'METRIC', '19 g'], [0.0042, 'METRIC', '4.2 g'], [0.794, 'US', '1 lb 12 oz'], [0.45359237, 'US', '1 lb'], [0.05, 'US', '1¾ oz']] as const)(
   'mass %f %s is %s', (kilograms, units, shown) => expect(text(mass(kilograms, units))).toBe(shown));
+
+it('marks an axis in one unit', () => expect([massMark(5.04, 'METRIC'), massMark(4.5359237, 'US')]).toEqual(['5.0 kg', '10 lb']));
 
 it('measures in quarter spoons', () => {
   expect(text(spoons(14.7868e-6 * 1.5))).toBe('1½ tbsp');

@@ -32,6 +32,9 @@ function usMass(kilograms: number): Shown {
   return { value: `${pounds} lb${rest ? ` ${rest}` : ''}`, unit: rest ? 'oz' : '' };
 }
 
+/** A mass beside an axis: short, in one unit. */
+export const massMark = (kilograms: number, units: Units): string => (units === 'US' ? `${fixed(kilograms / POUND, 0)} lb` : `${fixed(kilograms, 1)} kg`);
+
 /** To the quarter, as cooks who measure do. */
 export function quarters(value: number): string {
   const q = Math.max(1, Math.round(value * 4));

@@ -12,9 +12,12 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
   const { units, zone } = kitchen.settings;
   const { forecast, planned } = batch;
   const working = (figure: string) => forecast.workings.find((w) => w.figure === figure);
-  const massText = (kilograms: number) => (units === 'US' ? `${(kilograms / 0.45359237).toFixed(0)} lb` : `${kilograms.toFixed(1)} kg`);
+  const massText = (kilograms: number) => show.massMark(kilograms, units);
   const depthText = (meters: number) => show.text(show.depth(meters, units));
   const fill = here?.depthMeters ?? planned.fit.startDepthMeters;
+  // As corrected, not as planned: with less in the pot it must fall lower to be as thick.
+  const start = forecast.likely[0]?.depthMeters ?? planned.fit.startDepthMeters;
+  const wanted = (forecast.thickAt && forecast.likely.at(-1)?.depthMeters) || planned.fit.endDepthMeters;
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
       <Box>
@@ -24,11 +27,11 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
           wordSize={17}
           fillMeters={fill}
           thickness={here?.solidsFraction ?? planned.startSolidsFraction}
-          title={`${batch.pot.name}: ${depthText(fill)} deep ${now ? 'now' : 'at the end'}, ${depthText(planned.fit.endDepthMeters)} wanted`}
+          title={`${batch.pot.name}: ${depthText(fill)} deep ${now ? 'now' : 'at the end'}, ${depthText(wanted)} wanted`}
           levels={[
-            { kind: 'start', depthMeters: planned.fit.startDepthMeters, label: `start ${depthText(planned.fit.startDepthMeters)}` },
+            { kind: 'start', depthMeters: start, label: `start ${depthText(start)}` },
             { kind: 'now', depthMeters: fill, label: `${now ? 'now' : 'end'} ${depthText(fill)}` },
-            { kind: 'wanted', depthMeters: planned.fit.endDepthMeters, label: `wanted ${depthText(planned.fit.endDepthMeters)}` },
+            { kind: 'wanted', depthMeters: wanted, label: `wanted ${depthText(wanted)}` },
           ]}
         />
       </Box>

@@ -1,7 +1,11 @@
+import { ThemeProvider } from '@mui/material';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import type { BatchView } from '../../api/client';
+import { theme } from '../../theme/theme';
 import { batch, kitchen, problem, show, standIn } from '../../test/stove';
+import { PotPicture } from './PotPicture';
 import { ReadingSheet } from './ReadingSheet';
 import { Readings } from './Readings';
 import { along } from './useBatches';
@@ -65,6 +69,19 @@ it('says what the readings give away', () => {
   const forecast = { ...batch.forecast, cautions: [{ code: 'other-amount', text: 'about 10 % less went in' }] };
   show(<Readings batch={{ ...batch, forecast }} kitchen={kitchen} />);
   expect(screen.getByRole('note')).toHaveTextContent('about 10 % less went in');
+});
+
+it('shows the levels as corrected, not as planned', () => {
+  const point = (at: string, mass: number, depth: number) => ({ at, massKilograms: mass, depthMeters: depth, solidsFraction: 0.1, temperatureCelsius: 90 });
+  const likely = [point('2026-03-02T16:05:00Z', 5.2, 0.052), point('2026-03-02T18:00:00Z', 3, 0.03)];
+  const planned = { workings: [], fit: { startDepthMeters: 0.066, endDepthMeters: 0.038 }, targetSolidsFraction: 0.105 };
+  const corrected = {
+    ...batch, planned, asPlanned: { likely }, pot: { ...batch.pot, baseDiameterMeters: 0.36, topDiameterMeters: 0.36, depthMeters: 0.2 },
+    forecast: { ...batch.forecast, workings: [], thickAt: '2026-03-02T18:00:00Z', likely, early: likely, late: likely },
+  } as unknown as BatchView;
+  show(<ThemeProvider theme={theme}><PotPicture batch={corrected} kitchen={kitchen} now={Date.parse('2026-03-02T17:00:00Z')} here={likely[0]} /></ThemeProvider>);
+  expect(screen.getByText('wanted 30 mm')).toBeInTheDocument();
+  expect(screen.getByText('start 52 mm')).toBeInTheDocument();
 });
 
 it('finds the pot as it is now between two points of the fall', () => {

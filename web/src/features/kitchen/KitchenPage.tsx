@@ -70,9 +70,9 @@ function Burners({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (burner?: 
       {kitchen.heatSources.length === 0 && <Typography>No burner yet. Its label says how many watts it has.</Typography>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {kitchen.heatSources.map((h) => (
-          <Box component="li" key={h.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
-            <Typography sx={{ fontWeight: 700, flex: 1, overflowWrap: 'anywhere' }}>{h.name}</Typography>
-            <Typography sx={{ color: 'text.secondary' }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, about {(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot</Typography>
+          <Box component="li" key={h.id} sx={{ display: 'grid', gridTemplateColumns: columns.burner, columnGap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
+            <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{h.name}</Typography>
+            <Typography sx={{ color: 'text.secondary', gridRow: { xs: 2, sm: 'auto' }, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, about {(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot</Typography>
             <Button onClick={() => onEdit(h)} aria-label={`Change ${h.name}`}>Change</Button>
           </Box>
         ))}

@@ -9,7 +9,7 @@ import { Urn } from '../../ui/Urn';
 export const PlanPicture = memo(function PlanPicture({ plan, vessel, units, zone }: { plan: PlanView; vessel: VesselView; units: Units; zone: string }) {
   const { fit } = plan;
   const volume = (cubicMeters: number, meters: number) => `${show.text(show.volume(cubicMeters, units))} · ${show.text(show.depth(meters, units))}`;
-  const massText = (kilograms: number) => (units === 'US' ? `${(kilograms / 0.45359237).toFixed(0)} lb` : `${kilograms.toFixed(1)} kg`);
+  const massText = (kilograms: number) => show.massMark(kilograms, units);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
       <Box sx={{ height: { xs: 180, md: 205 } }}>
