@@ -6,12 +6,17 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 
 /** Debian's Chromium, driven by Playwright. It knows this machine as {@value #NAME} too. */
 final class Browsers implements AutoCloseable {
   static final String NAME = "kitchen.test";
+
+  /** How long an expectation may take to come true on a busy machine. */
+  private static final double PATIENCE_MILLISECONDS = 20_000;
 
   private final Playwright playwright = Playwright.create();
   private final Browser browser =
@@ -31,14 +36,25 @@ final class Browsers implements AutoCloseable {
                           "--disable-sync",
                           "--host-resolver-rules=MAP " + NAME + " 127.0.0.1")));
 
+  Browsers() {
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLISECONDS);
+  }
+
+  /** A page that asks for stillness: a colour on its way to another is nobody's contrast. */
   Page page(int width, int height) {
     return browser
-        .newContext(new Browser.NewContextOptions().setViewportSize(width, height))
+        .newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setReducedMotion(ReducedMotion.REDUCE))
         .newPage();
   }
 
-  /** What axe finds wrong on the page, in words. */
+  /** What axe finds wrong on the page once it stands still, in words. */
   static List<String> axe(Page page) {
+    page.waitForFunction(
+        "document.fonts.status === 'loaded'"
+            + " && document.getAnimations().every(a => a.playState !== 'running')");
     return new AxeBuilder(page)
         .analyze().getViolations().stream()
             .map(

@@ -220,10 +220,7 @@ class JourneyIT {
 
     installation.database("start");
     installation.startApplication();
-    assertThat(page.getByText("1 entry waits on this device"))
-        .isHidden(
-            new com.microsoft.playwright.assertions.LocatorAssertions.IsHiddenOptions()
-                .setTimeout(20_000));
+    assertThat(page.getByText("1 entry waits on this device")).isHidden();
     page.reload();
     assertThat(page.getByLabel("Readings").getByText("5.60 kg of sauce")).hasCount(1);
     assertThat(page.getByLabel("Readings").getByText("5.20 kg of sauce")).hasCount(1);

@@ -74,7 +74,7 @@ class StartIT {
       })
   void whatIsMistypedIsSaidInOneLine(String option, String value, String said) throws Exception {
     Process process = start(option, value);
-    assertTrue(process.waitFor(10, TimeUnit.SECONDS));
+    assertTrue(process.waitFor(30, TimeUnit.SECONDS));
     assertNotEquals(0, process.exitValue());
     assertTrue(said().contains(said), said());
     assertEquals(1, said().lines().count(), said());
@@ -85,7 +85,7 @@ class StartIT {
     try (ServerSocket taken = new ServerSocket(0)) {
       int port = taken.getLocalPort();
       Process process = start("--port", "" + port);
-      assertTrue(process.waitFor(10, TimeUnit.SECONDS));
+      assertTrue(process.waitFor(30, TimeUnit.SECONDS));
       assertNotEquals(0, process.exitValue());
       assertTrue(said().contains("port " + port + " is taken"), said());
     }
@@ -115,7 +115,7 @@ class StartIT {
 
   private void aSecondOneOnTheSameDataIsRefused() throws Exception {
     Process second = start("--port", "" + freePort());
-    assertTrue(second.waitFor(10, TimeUnit.SECONDS));
+    assertTrue(second.waitFor(30, TimeUnit.SECONDS));
     assertNotEquals(0, second.exitValue());
     assertTrue(said().contains("already runs on the data in"), said());
   }
@@ -134,7 +134,7 @@ class StartIT {
   private void stopped(Process process) throws Exception {
     assertTrue(Files.exists(cluster().resolve("postmaster.pid")));
     process.destroy();
-    assertTrue(process.waitFor(30, TimeUnit.SECONDS));
+    assertTrue(process.waitFor(60, TimeUnit.SECONDS));
     assertEquals(0, process.exitValue(), said());
     assertFalse(Files.exists(cluster().resolve("postmaster.pid")), "the database was stopped");
   }
