@@ -20,9 +20,14 @@ export type Working = Schemas['Working'];
 export type Influence = Schemas['Influence'];
 export type Problem = Schemas['Problem'];
 export type FormulaSummary = Schemas['FormulaSummary'];
-export type SimmerLevel = PlanRequest['level'];
+export type HeatingChoice = Schemas['HeatingChoice'];
+export type Way = HeatingChoice['way'];
+export type AlternativeView = Schemas['AlternativeView'];
+export type LineView = Schemas['LineView'];
+export type StepView = Schemas['StepView'];
+export type IngredientSummary = Schemas['IngredientSummary'];
 export type Lid = PlanRequest['lid'];
-export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'StrikeOut' | 'Restore' | 'Finish'>;
+export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish'>;
 
 // The fetch of the moment of the call, so that tests can stand in for the network.
 export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });

@@ -6,3 +6,8 @@ import { answered } from './problem';
 export function useFormulas() {
   return useQuery({ queryKey: ['formulas'], queryFn: () => answered(client.GET('/api/formulas')), staleTime: Infinity });
 }
+
+/** Everything in the pantry, by name. */
+export function useIngredients() {
+  return useQuery({ queryKey: ['ingredients'], queryFn: () => answered(client.GET('/api/formulas/ingredients')), staleTime: Infinity });
+}

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { useEntries, useOutbox, useRetries } from './outbox';
 
 const wrapper = ({ children }: { children: ReactNode }) => <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>;
-const bodies: { id: string; typedAt: string; sentAt: string }[] = [];
+const bodies: { id: string; stamp: { typedAt: string; sentAt: string } }[] = [];
 let answers: (Response | Error)[] = [];
 
 beforeEach(() => {
@@ -37,7 +37,7 @@ it('keeps what the server did not answer and sends it again, the same, until it 
   await act(() => vi.advanceTimersByTimeAsync(7000));
   await waitFor(() => expect(result.current.waiting).toHaveLength(0));
   expect(bodies.map((b) => b.id)).toEqual(['a', 'a', 'a']);
-  expect(new Set(bodies.map((b) => b.typedAt)).size).toBe(1);
+  expect(new Set(bodies.map((b) => b.stamp.typedAt)).size).toBe(1);
 });
 
 it('gives a refusal back with its fields and forgets the entry', async () => {

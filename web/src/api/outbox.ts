@@ -3,14 +3,21 @@ import { useCallback, useEffect, useSyncExternalStore } from 'react';
 import { newId, type Problem, type Writes } from './client';
 import { isProblem, ProblemError } from './problem';
 
-type Stamped = 'typedAt' | 'sentAt';
+/** What is typed; when it was typed and sent is added here. */
+type Typed<K extends keyof Writes> = Omit<Writes[K], 'stamp'> & { happenedLocalTime?: string };
 interface Bodies {
-  '/api/batches': Omit<Writes['StartBatch'], Stamped>;
-  '/simmer-starts': Omit<Writes['SimmerStart'], Stamped>;
-  '/readings': Omit<Writes['TakeReading'], Stamped>;
-  '/strike-outs': Omit<Writes['StrikeOut'], Stamped>;
-  '/restorations': Omit<Writes['Restore'], Stamped>;
-  '/finishes': Omit<Writes['Finish'], Stamped>;
+  '/api/batches': Typed<'StartBatch'>;
+  '/simmer-starts': Typed<'SimmerStart'>;
+  '/readings': Typed<'TakeReading'>;
+  '/pours': Typed<'Pour'>;
+  '/additions': Typed<'Add'>;
+  '/ladlings': Typed<'LadleOut'>;
+  '/heats': Typed<'SetHeat'>;
+  '/targets': Typed<'SetTarget'>;
+  '/steps': Typed<'DoStep'>;
+  '/strike-outs': Typed<'StrikeOut'>;
+  '/restorations': Typed<'Restore'>;
+  '/finishes': Typed<'Finish'>;
 }
 type Kind = keyof Bodies;
 /** One write as it was typed. With a problem it reached the server late and was refused. */
@@ -35,10 +42,12 @@ const leaveOut = (key: string): void => keep(entries().filter((e) => e.key !== k
 
 /** Posts one write: what the server made of it, or 'away' when it did not answer. */
 async function deliver(entry: Entry): Promise<'recorded' | 'away' | Problem> {
+  const { happenedLocalTime, ...body } = entry.body;
+  const stamp = { typedAt: entry.typedAt, sentAt: new Date().toISOString(), ...(happenedLocalTime ? { happenedLocalTime } : {}) };
   const response = await fetch(entry.path, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ ...entry.body, typedAt: entry.typedAt, sentAt: new Date().toISOString() }),
+    body: JSON.stringify({ ...body, stamp }),
   }).catch(() => undefined);
   if (!response || response.status >= 500) return 'away';
   if (response.ok) return 'recorded';

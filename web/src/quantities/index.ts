@@ -3,3 +3,4 @@ export { parseQuantity, type Understanding } from './parse';
 export { parseHour } from './timeOfDay';
 export * as show from './format';
 export type { Shown, Units } from './format';
+export type { Kind } from './units';

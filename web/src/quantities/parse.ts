@@ -1,4 +1,4 @@
-import { FACTORS, IN_WORDS, type Kind } from './units';
+import { FACTORS, IN_WORDS, offset, type Kind } from './units';
 
 /** What became of a text. */
 export type Understanding = { outcome: 'understood'; value: number } | { outcome: 'ask'; message: string } | { outcome: 'refuse'; message: string };
@@ -8,7 +8,7 @@ const TERM = new RegExp(`(?:(?:(\\d+)\\s+)?(\\d+)\\s*/\\s*(\\d+)|(${NUMBER}))\\s
 const BETWEEN = /\s*(?:\+|and\s)?\s*/y;
 const MULTIPLE = new RegExp(`^(${NUMBER})\\s*x\\s*(?=[\\d.,])`);
 const CONTAINER = /\s*(?:cans?|tins?|packs?|jars?|each)$/;
-const SIGNS: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3', '⅛': ' 1/8', '×': 'x', '−': '-', '–': '-', '\u00a0': ' ', '\u202f': ' ', '\t': ' ', '″': '"', '”': '"' };
+const SIGNS: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3', '⅛': ' 1/8', '×': 'x', '°': '', '−': '-', '–': '-', '\u00a0': ' ', '\u202f': ' ', '\t': ' ', '″': '"', '”': '"' };
 
 class Unclear extends Error {
   constructor(readonly result: Understanding) {
@@ -47,7 +47,8 @@ function sum(whole: string, kind: Kind, ownUnit: string): number {
     const term = TERM.exec(text);
     if (!term) throw notUnderstood(kind);
     at = TERM.lastIndex;
-    total += amount(term) * factor(term[5], terms === 0 && at === text.length, kind, ownUnit);
+    const unit = unitOf(term[5], terms === 0 && at === text.length, kind, ownUnit);
+    total += amount(term) * factor(unit, kind) + offset(kind, unit);
   }
   return multiple * total;
 }
@@ -59,9 +60,12 @@ function amount(term: RegExpExecArray): number {
   return Number(term[1] ?? 0) + Number(term[2]) / below;
 }
 
-function factor(written: string | undefined, lone: boolean, kind: Kind, ownUnit: string): number {
+function unitOf(written: string | undefined, lone: boolean, kind: Kind, ownUnit: string): string {
   if (written === undefined && !lone) throw notUnderstood(kind);
-  const unit = (written ?? ownUnit).replace(/\s/g, ' ');
+  return (written ?? ownUnit).replace(/\s/g, ' ');
+}
+
+function factor(unit: string, kind: Kind): number {
   if (unit === '' && kind === 'COUNT') return 1;
   const found = FACTORS[kind].get(unit);
   if (!found) throw notUnderstood(kind);

@@ -24,6 +24,7 @@ export const columns = {
   stove: { xs: '1fr', sm: 'minmax(270px, 41%) 1fr' },
   step: { xs: '64px 1fr', sm: '76px 1fr auto' },
   log: { xs: '1fr 1fr', md: 'minmax(160px, 1.4fr) repeat(3, minmax(120px, 1fr)) 2fr' },
+  ways: 'repeat(auto-fit, minmax(118px, 1fr))',
   burner: { xs: '1fr auto', sm: 'minmax(120px, 1fr) auto auto' },
   kitchen: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
 };

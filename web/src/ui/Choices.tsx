@@ -14,14 +14,14 @@ function Chosen<T extends string>({ label, options, chosen, onChoose, fault }: P
   const id = useId();
   return (
     <Box role="radiogroup" aria-labelledby={id}>
-      <Typography id={id} variant="caption" sx={{ color: 'text.secondary', display: 'block', mb: 0.5 }}>{label}</Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+      <Typography id={id} variant="caption" sx={{ color: 'text.secondary', display: 'block', mb: 0.25 }}>{label}</Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.6 }}>
         {options.map((o) => (
           <Box
             key={o.value}
             component="label"
             sx={{
-              position: 'relative', display: 'inline-flex', alignItems: 'center', border: 1.5, borderColor: o.value === chosen ? 'text.primary' : 'divider', borderRadius: 1, px: 1.1, py: 0.25, fontWeight: 600, fontSize: '0.88rem', minHeight: { xs: 44, md: 31 },
+              position: 'relative', display: 'inline-flex', alignItems: 'center', border: 1.5, borderColor: o.value === chosen ? 'text.primary' : 'divider', borderRadius: 1, px: 0.95, py: 0.1, fontWeight: 600, fontSize: '0.86rem', minHeight: { xs: 44, md: 28 },
               bgcolor: o.value === chosen ? 'text.primary' : 'transparent', color: o.value === chosen ? 'background.paper' : 'text.primary',
               '&:focus-within': { outline: 2, outlineColor: 'error.main', outlineOffset: 2 },
             }}

@@ -1,7 +1,7 @@
 import { useTheme } from '@mui/material/styles';
 import { useId } from 'react';
 
-export interface PotShape { baseDiameterMeters: number; topDiameterMeters: number; depthMeters: number }
+export interface PotShape { shape: 'ROUND' | 'RECTANGULAR'; firstWidthMeters: number; secondWidthMeters: number; depthMeters: number }
 export interface Level { depthMeters: number; label: string; kind: 'start' | 'now' | 'wanted' | 'headroom' }
 
 interface Props {
@@ -30,13 +30,17 @@ const CAPTION_ROOM = 20;
 /** Only the level in a real pot sinks smoothly; a plan follows the fingers. */
 const SINKING = { transition: 'y 1s ease' };
 
+/** Widths of the section: at the bottom and at the rim; of a rectangular one, along its length. */
+export const sectionOf = (pot: PotShape) => ({ base: pot.firstWidthMeters, top: pot.shape === 'ROUND' ? pot.secondWidthMeters : pot.firstWidthMeters });
+
 /** Side section of the cook's real pot, to scale. */
 export function Urn({ shape, fillMeters, thickness = 0.08, levels = [], title, drawnWidth = URN_WIDTH, wordSize = 13.5, small = false, caption }: Props) {
   const id = useId();
   const p = useTheme().vars.palette;
-  const unit = (meters: number) => (meters / Math.max(shape.baseDiameterMeters, shape.topDiameterMeters)) * drawnWidth;
-  const base = unit(shape.baseDiameterMeters);
-  const top = unit(shape.topDiameterMeters);
+  const section = sectionOf(shape);
+  const unit = (meters: number) => (meters / Math.max(section.base, section.top)) * drawnWidth;
+  const base = unit(section.base);
+  const top = unit(section.top);
   const height = unit(shape.depthMeters);
   const widest = Math.max(base, top);
   const stroke = small ? 6 : 4;

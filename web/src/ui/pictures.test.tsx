@@ -8,7 +8,7 @@ import { Urn, type Level } from './Urn';
 
 const draw = (picture: ReactNode) => render(<ThemeProvider theme={theme}>{picture}</ThemeProvider>);
 const number = (element: Element | null | undefined, attribute: string) => Number(element?.getAttribute(attribute));
-const pot = { baseDiameterMeters: 0.36, topDiameterMeters: 0.36, depthMeters: 0.2 };
+const pot = { shape: 'ROUND' as const, firstWidthMeters: 0.36, secondWidthMeters: 0.36, depthMeters: 0.2 };
 
 it('draws the level to scale', () => {
   const { container } = draw(<Urn shape={pot} fillMeters={0.05} title="pot" drawnWidth={360} />);

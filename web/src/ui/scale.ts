@@ -1,6 +1,6 @@
-import { URN_SIDE, URN_WIDTH, type PotShape } from './Urn';
+import { URN_SIDE, URN_WIDTH, sectionOf, type PotShape } from './Urn';
 
-const width = (pot: PotShape): number => Math.max(pot.topDiameterMeters, pot.baseDiameterMeters);
+const width = (pot: PotShape): number => Math.max(sectionOf(pot).base, sectionOf(pot).top);
 
 export const widestOf = (pots: PotShape[]): number => Math.max(...pots.map(width));
 

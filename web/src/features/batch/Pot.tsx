@@ -5,14 +5,18 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { Figure } from '../../ui/Figure';
+import { heatInWords } from '../../ui/heat';
 import { FinishSheet } from './FinishSheet';
 import { PotPicture } from './PotPicture';
-import { ReadingSheet, type ReadingKind } from './ReadingSheet';
+import { AddSheet } from './AddSheet';
+import { HeatSheet } from './HeatSheet';
+import { ReadingSheet } from './ReadingSheet';
+import { READINGS, type ReadingKind } from './readings';
 import { Readings } from './Readings';
 import { Steps } from './Steps';
 import { along, useServerNow } from './useBatches';
 
-type Sheet = ReadingKind | 'finish';
+type Sheet = ReadingKind | 'heat' | 'add' | 'finish';
 
 /** One pot at the stove: the hour, what is next, the readings. */
 export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
@@ -20,8 +24,11 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
   const now = useServerNow(batch, heardAt);
   const live = batch.status === 'SIMMERING';
   useKeys(live ? [
-    { key: 'w', does: 'Weigh', act: () => setSheet('weigh') },
-    { key: 'd', does: 'Dip', act: () => setSheet('dip') },
+    { key: 'w', does: 'Weigh', act: () => setSheet('WEIGHING') },
+    { key: 'd', does: 'Dip', act: () => setSheet('DIP') },
+    { key: 'p', does: 'Plate test', act: () => setSheet('PLATE') },
+    { key: 'h', does: 'Heat, lid and pot', act: () => setSheet('heat') },
+    { key: 'a', does: 'Into the pot', act: () => setSheet('add') },
     { key: 'f', does: 'Off the heat', act: () => setSheet('finish') },
   ] : []);
   const here = along(batch.forecast.likely, now);
@@ -30,17 +37,20 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
       <PotPicture batch={batch} kitchen={kitchen} now={live ? now : undefined} here={live ? here : batch.forecast.likely.at(-1)} />
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0, order: { xs: -1, sm: 0 } }}>
         {live ? <Hour batch={batch} kitchen={kitchen} /> : <Over batch={batch} kitchen={kitchen} />}
-        <Steps batch={batch} zone={kitchen.settings.zone} now={now} onFinish={() => setSheet('finish')} />
+        <Steps batch={batch} kitchen={kitchen} now={now} onRead={setSheet} onFinish={() => setSheet('finish')} />
         <Readings batch={batch} kitchen={kitchen} />
         {live && (
-          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 4, md: 0 }, bgcolor: 'background.paper', pt: 1, pb: 1.5 }}>
-            <Act name="Weigh" sub="on the scale" onClick={() => setSheet('weigh')} main />
-            <Act name="Dip" sub="with the stick" onClick={() => setSheet('dip')} />
+          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 4, md: 0 }, bgcolor: 'background.paper', pt: 1, pb: 1.5 }}>
+            <Act name="Read" sub={batch.forecast.advice ? `${READINGS[batch.forecast.advice.kind].word} tells most now` : 'dip, weigh, plate'} onClick={() => setSheet(batch.forecast.advice?.kind ?? 'DIP')} main />
+            <Act name="Heat" sub={`${heatInWords(batch.pot.heating)} · lid ${batch.pot.lid.toLowerCase()}`} onClick={() => setSheet('heat')} />
+            <Act name="Add" sub="as poured" onClick={() => setSheet('add')} />
             <Act name="Heat off" sub="it is done" onClick={() => setSheet('finish')} />
           </Box>
         )}
       </Box>
-      {(sheet === 'weigh' || sheet === 'dip') && <ReadingSheet kind={sheet} batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+      {sheet && sheet in READINGS && <ReadingSheet kind={sheet as ReadingKind} batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+      {sheet === 'heat' && <HeatSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+      {sheet === 'add' && <AddSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
       {sheet === 'finish' && <FinishSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
     </Box>
   );
@@ -48,7 +58,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
 
 function Act({ name, sub, onClick, main = false }: { name: string; sub: string; onClick: () => void; main?: boolean }) {
   return (
-    <Button variant={main ? 'contained' : 'outlined'} onClick={onClick} sx={{ minHeight: sizes.target + 8, flexDirection: 'column', alignItems: 'flex-start', lineHeight: 1.25, px: 1.75 }}>
+    <Button variant={main ? 'contained' : 'outlined'} onClick={onClick} sx={{ minHeight: sizes.target + 8, flexDirection: 'column', alignItems: 'flex-start', textAlign: 'left', lineHeight: 1.25, px: 1.5 }}>
       <Box component="span" sx={{ fontSize: sizes.lead, fontWeight: 700 }}>{name}</Box>
       <Box component="span" sx={{ fontSize: sizes.small, fontWeight: 500 }}>{sub}</Box>
     </Button>

@@ -11,6 +11,7 @@ interface Props { batch: BatchView; kitchen: KitchenView; now: number | undefine
 export function PotPicture({ batch, kitchen, now, here }: Props) {
   const { units, zone } = kitchen.settings;
   const { forecast, planned } = batch;
+  const { vessel } = batch.pot;
   const working = (figure: string) => forecast.workings.find((w) => w.figure === figure);
   const massText = (kilograms: number) => show.massMark(kilograms, units);
   const depthText = (meters: number) => show.text(show.depth(meters, units));
@@ -22,12 +23,12 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
       <Box>
         <Urn
-          shape={batch.pot}
+          shape={vessel}
           drawnWidth={225}
           wordSize={17}
           fillMeters={fill}
           thickness={here?.solidsFraction ?? planned.startSolidsFraction}
-          title={`${batch.pot.name}: ${depthText(fill)} deep ${now ? 'now' : 'at the end'}, ${depthText(wanted)} wanted`}
+          title={`${vessel.name}: ${depthText(fill)} deep ${now ? 'now' : 'at the end'}, ${depthText(wanted)} wanted`}
           levels={[
             { kind: 'start', depthMeters: start, label: `start ${depthText(start)}` },
             { kind: 'now', depthMeters: fill, label: `${now ? 'now' : 'end'} ${depthText(fill)}` },
@@ -36,18 +37,19 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
         />
       </Box>
       {here && (
-        <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap' }}>
+        <Box sx={{ display: 'flex', gap: 2.5, rowGap: 1, flexWrap: 'wrap' }}>
           <Figure label={now ? 'in the pot, likely' : 'at the end, likely'} shown={show.mass(here.massKilograms, units)} working={working('thickAt')} />
-          <Figure label="deep" shown={show.depth(here.depthMeters, units)} working={planned.workings.find((w) => w.figure === 'startVolume')} />
-          <Figure label="solids" shown={show.percent(here.solidsFraction)} working={working('thickAt')} />
+          <Figure label="thickens like" shown={show.percent(here.solidsFraction)} working={working('thickAt')} />
           <Figure label="temperature" shown={show.temperature(here.temperatureCelsius, units)} working={working('thickAt')} />
+          <Figure label={`at the end, ${Math.floor(forecast.portions + 1e-6)} portions`} shown={show.mass(forecast.endMassKilograms, units)} working={working('endMass')} />
+          <Figure label="salt then" shown={show.percent(forecast.saltFraction)} working={working('endMass')} />
         </Box>
       )}
       {forecast.thickAt && (
         <FallLine
           likely={forecast.likely} early={forecast.early} late={forecast.late} planned={forecast.readings > 0 ? batch.asPlanned.likely : undefined}
           targetKilograms={forecast.likely.at(-1)?.massKilograms ?? planned.targetMassKilograms}
-          targetLabel={`${show.text(show.percent(planned.targetSolidsFraction))} solids`}
+          targetLabel={`${forecast.band}, ${show.text(show.percent(forecast.thicknessFraction))}`}
           readings={marks(batch)}
           nowAt={now}
           hour={(at) => show.hour(at, zone)}
@@ -61,15 +63,10 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
   );
 }
 
-/** Weighings as they are, dips where their depth lies on the likely fall's own scale of depth and mass. */
+/** Where each reading lies on the fall line; what a struck-out one stood for is its own weight. */
 function marks(batch: BatchView): Mark[] {
   return batch.events.flatMap((e) => {
-    const kilograms = e.kind === 'WEIGHED' ? e.netKilograms : e.kind === 'DIPPED' ? massAtDepth(batch, e.depthMeters ?? 0) : undefined;
-    return kilograms === undefined ? [] : [{ at: e.happenedAt, kilograms, struckOut: e.struckOut, odd: e.odd }];
+    const kilograms = e.read.markKilograms ?? e.read.netKilograms;
+    return e.kind !== 'READING_TAKEN' || kilograms === undefined ? [] : [{ at: e.happenedAt, kilograms, struckOut: e.struckOut, odd: e.odd }];
   });
-}
-
-function massAtDepth(batch: BatchView, depth: number): number | undefined {
-  const near = batch.forecast.likely.toSorted((a, b) => Math.abs(a.depthMeters - depth) - Math.abs(b.depthMeters - depth))[0];
-  return near?.massKilograms;
 }

@@ -1,39 +1,69 @@
 import { Box, Button, Typography } from '@mui/material';
-import { newId, type BatchView } from '../../api/client';
+import type { ReactNode } from 'react';
+import { newId, type BatchView, type KitchenView, type StepView } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
+import { wasRead, type ReadingKind } from './readings';
 
-// Beside the cue where there is room, below it on a phone.
-const besides = { minHeight: sizes.target, gridColumn: { xs: 2, sm: 'auto' }, justifySelf: 'start' };
+// Beside the words where there is room, below them on a phone.
+const besides = { minHeight: sizes.target, gridColumn: { xs: 2, sm: 'auto' }, justifySelf: { xs: 'start', sm: 'end' } };
 
-/** What is next at this pot, with the cues of each stage. */
-export function Steps({ batch, zone, now, onFinish }: { batch: BatchView; zone: string; now: number; onFinish: () => void }) {
+interface Props { batch: BatchView; kitchen: KitchenView; now: number; onRead: (kind: ReadingKind) => void; onFinish: () => void }
+
+/** What is next at this pot: stages before the simmer, then what the pot itself asks for. */
+export function Steps({ batch, kitchen, now, onRead, onFinish }: Props) {
   const { send } = useOutbox();
-  // Once the pot was read, the readings say more than a late tick would.
-  const ticked = batch.events.some((e) => e.kind === 'SIMMER_STARTED' || e.kind === 'WEIGHED' || e.kind === 'DIPPED');
+  const { zone } = kitchen.settings;
   const live = batch.status === 'SIMMERING';
-  const at = (role: string): string | undefined => (role === 'PREPARE' ? batch.startedAt : role === 'REDUCE' ? batch.forecast.simmerStartedAt : (batch.end?.endedAt ?? batch.forecast.thickAt));
-  const isNow = (role: string) => live && (role === 'REDUCE' ? new Date(batch.forecast.simmerStartedAt).getTime() <= now : role === 'PREPARE' && new Date(batch.forecast.simmerStartedAt).getTime() > now);
+  const simmerAt = batch.forecast.simmerStartedAt;
+  const simmering = new Date(simmerAt).getTime() <= now;
+  // Once the pot was read, the readings say more than a late tick would.
+  const ticked = wasRead(batch) || batch.events.some((e) => e.kind === 'SIMMER_STARTED' && !e.struckOut);
+  const stages = batch.planned.stages.filter((s) => s.role === 'PREPARE' ? !simmering : s.role === 'FINISH' || !ticked || !simmering);
+  const at = (role: string): string | undefined => (role === 'PREPARE' ? batch.startedAt : role === 'REDUCE' ? simmerAt : (batch.end?.endedAt ?? batch.forecast.thickAt));
+  const tick = (step: StepView) => void send('/steps', { id: newId(), step: step.key }, batch.id);
+  const before = stages.filter((s) => s.role !== 'FINISH');
+  const steps = live && simmering ? batch.forecast.steps.filter((s) => !s.done && s.kind !== 'HEAT_OFF') : [];
   return (
     <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-      {batch.planned.stages.map((stage) => {
-        const when = at(stage.role);
-        const current = isNow(stage.role);
-        return (
-          <Box component="li" key={stage.title} sx={{ display: 'grid', gridTemplateColumns: columns.step, columnGap: 2, rowGap: 1, alignItems: 'center', py: 1, borderBottom: 1, borderColor: 'divider', bgcolor: current ? 'kitchen.tomatoSoft' : 'transparent', px: current ? 1.5 : 0, mx: current ? -1.5 : 0, borderRadius: current ? 1 : 0 }}>
-            <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.step, color: current ? 'error.main' : 'text.primary' }}>{current ? 'now' : when ? show.hour(when, zone) : '–'}</Typography>
-            <Box>
-              <Typography sx={{ fontWeight: 650, fontSize: sizes.lead }}>{stage.title}</Typography>
-              <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>ready: {stage.readyCue} · too far: {stage.tooFarCue}</Typography>
-            </Box>
-            {live && stage.role === 'REDUCE' && !ticked && (
-              <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>
-            )}
-            {live && stage.role === 'FINISH' && <Button variant="outlined" sx={besides} onClick={onFinish}>Done</Button>}
-          </Box>
-        );
-      })}
+      {before.map((stage) => (
+        <Row key={stage.title} hour={show.hour(at(stage.role) ?? simmerAt, zone)} now={live && (stage.role === 'REDUCE') === simmering} what={stage.title} detail={cues(stage)}>
+          {live && stage.role === 'REDUCE' && !ticked && <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>}
+        </Row>
+      ))}
+      {steps.map((step) => (
+        <Row key={step.key} hour={show.hour(step.at, zone)} now={new Date(step.at).getTime() <= now} what={words(step, kitchen)} detail={step.detail}>
+          {step.kind === 'ADD' && <Button variant="outlined" sx={besides} aria-label={`${step.what} is in`} onClick={() => void send('/pours', { id: newId(), line: step.line, massKilograms: step.kilograms, enteredText: '' }, batch.id)}>It is in</Button>}
+          {step.kind === 'READ' && <Button variant="outlined" sx={besides} aria-label={`${step.what} now`} onClick={() => onRead(ADVISED[step.what] ?? 'DIP')}>Now</Button>}
+          {(step.kind === 'STIR' || step.kind === 'TASTE') && <Button variant="outlined" sx={besides} aria-label={`${step.what}: done`} onClick={() => tick(step)}>{step.kind === 'STIR' ? 'Stirred' : 'Tasted'}</Button>}
+        </Row>
+      ))}
+      {stages.filter((s) => s.role === 'FINISH').map((stage) => (
+        <Row key={stage.title} hour={at('FINISH') ? show.hour(at('FINISH') ?? '', zone) : '–'} now={false} what={stage.title} detail={cues(stage)}>
+          {live && <Button variant="outlined" sx={besides} onClick={onFinish}>Done</Button>}
+        </Row>
+      ))}
+    </Box>
+  );
+}
+
+const ADVISED: Record<string, ReadingKind> = { 'Plate test': 'PLATE', Dip: 'DIP', Weigh: 'WEIGHING' };
+const cues = (stage: { readyCue: string; tooFarCue: string }) => `ready: ${stage.readyCue} · too far: ${stage.tooFarCue}`;
+
+function words(step: StepView, kitchen: KitchenView): string {
+  return step.kind === 'ADD' ? `Add ${show.text(show.mass(step.kilograms, kitchen.settings.units))} ${step.what.toLowerCase()}` : step.what;
+}
+
+function Row({ hour, now, what, detail, children }: { hour: string; now: boolean; what: string; detail: string; children?: ReactNode }) {
+  return (
+    <Box component="li" sx={{ display: 'grid', gridTemplateColumns: columns.step, columnGap: 2, rowGap: 1, alignItems: 'center', py: 0.75, borderBottom: 1, borderColor: 'divider', bgcolor: now ? 'kitchen.tomatoSoft' : 'transparent', px: now ? 1.5 : 0, mx: now ? -1.5 : 0, borderRadius: now ? 1 : 0 }}>
+      <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.step, color: now ? 'error.main' : 'text.primary' }}>{now ? 'now' : hour}</Typography>
+      <Box sx={{ minWidth: 0 }}>
+        <Typography sx={{ fontWeight: 650, fontSize: sizes.lead, overflowWrap: 'anywhere' }}>{what}</Typography>
+        <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{detail}</Typography>
+      </Box>
+      {children}
     </Box>
   );
 }

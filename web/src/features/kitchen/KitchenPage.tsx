@@ -61,7 +61,10 @@ function Vessels({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (vessel?: 
 }
 
 const length = (meters: number, units: Units) => (units === 'US' ? show.text(show.depth(meters, units)) : `${Math.round(meters * 1000) / 10} cm`);
-const wide = (v: VesselView, units: Units) => (v.baseDiameterMeters === v.topDiameterMeters ? length(v.topDiameterMeters, units) : `${length(v.baseDiameterMeters, units)} to ${length(v.topDiameterMeters, units)}`);
+const wide = (v: VesselView, units: Units) => {
+  const [first, second] = [length(v.firstWidthMeters, units), length(v.secondWidthMeters, units)];
+  return first === second ? first : v.shape === 'ROUND' ? `${first} to ${second}` : `${first} by ${second}`;
+};
 
 function Burners({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (burner?: HeatSourceView) => void }) {
   return (

@@ -8,8 +8,8 @@ import { VesselForm } from './VesselForm';
 afterEach(() => vi.unstubAllGlobals());
 
 const pan: VesselView = {
-  id: 'v1', name: 'Pan', baseDiameterMeters: 0.3048, baseDiameterText: '12 in', topDiameterMeters: 0.3048, topDiameterText: '', depthMeters: 0.1, depthText: '',
-  emptyMassKilograms: 0, emptyMassText: '', retired: false, version: 3, capacityCubicMeters: 0.0073,
+  id: 'v1', name: 'Pan', shape: 'ROUND', firstWidthMeters: 0.3048, firstWidthText: '12 in', secondWidthMeters: 0.3048, secondWidthText: '', depthMeters: 0.1, depthText: '',
+  emptyMassKilograms: 0, emptyMassText: '', metal: 'STAINLESS_STEEL', lid: true, attackedByAcid: false, retired: false, version: 3, capacityCubicMeters: 0.0073,
 };
 
 it('shows sizes as they were typed, or in centimetres, and leaves out what was never said', () => {
@@ -30,7 +30,7 @@ it('sends SI with the text beside it, and an impossible size comes back to its f
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect(await screen.findByRole('alert')).toHaveTextContent('2 m is more than 1.5 m. Choose a smaller one.');
   expect(deep).toHaveValue('2 m');
-  expect(asked[0]).toMatchObject({ path: '/api/vessels', body: { baseDiameterMeters: expect.closeTo(0.3048), baseDiameterText: '12 in', topDiameterMeters: expect.closeTo(0.3048), topDiameterText: '', depthMeters: 2, depthText: '2 m' } });
+  expect(asked[0]).toMatchObject({ path: '/api/vessels', body: { firstWidthMeters: expect.closeTo(0.3048), firstWidthText: '12 in', secondWidthMeters: expect.closeTo(0.3048), secondWidthText: '', depthMeters: 2, depthText: '2 m' } });
   await userEvent.clear(deep);
   await userEvent.type(deep, '6 in');
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));

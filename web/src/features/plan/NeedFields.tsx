@@ -1,16 +1,23 @@
 import { Box, Checkbox, FormControlLabel, Typography } from '@mui/material';
-import { useMemo } from 'react';
-import type { KitchenView } from '../../api/client';
+import { useCallback, useMemo } from 'react';
+import type { FormulaSummary, KitchenView } from '../../api/client';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
+import { LIDS, WAYS } from '../../ui/heat';
 import { PotChoice } from './PotChoice';
 import { chosen, type Faults, type PlanForm } from './form';
 
-const LEVELS = [{ value: 'BARE', text: 'bare' }, { value: 'GENTLE', text: 'gentle' }, { value: 'LIVELY', text: 'lively' }, { value: 'ROLLING', text: 'rolling' }] as const;
-const LIDS = [{ value: 'OFF', text: 'off' }, { value: 'AJAR', text: 'ajar' }, { value: 'ON', text: 'on' }] as const;
-const BANDS = [{ value: '8 %', text: 'loose' }, { value: '10.5 %', text: 'coating' }, { value: '13.5 %', text: 'tight' }] as const;
+/** The middle of each of the kitchen's bands. */
+function bandsOf({ settings: s }: KitchenView) {
+  const middle = (from: number, to: number) => `${Math.round((from + to) * 500) / 10} %`;
+  return [
+    { value: middle(s.brothyBelowFraction, s.looseBelowFraction), text: 'loose' },
+    { value: middle(s.looseBelowFraction, s.coatingBelowFraction), text: 'coating' },
+    { value: middle(s.coatingBelowFraction, s.tightBelowFraction), text: 'tight' },
+  ];
+}
 
-interface Props { form: PlanForm; change: (to: Partial<PlanForm>) => void; faults: Faults; vesselFault: string | undefined; kitchen: KitchenView; fillMeters: number | undefined }
+interface Props { formulas: FormulaSummary[]; formula: FormulaSummary; form: PlanForm; change: (to: Partial<PlanForm>) => void; faults: Faults; vesselFault: string | undefined; kitchen: KitchenView; fillMeters: number | undefined }
 
 /** One writer for each field, the same for good: fields that do not change stay still while another is typed in. */
 function useWriters(change: Props['change']) {
@@ -21,23 +28,32 @@ function useWriters(change: Props['change']) {
     target: (target: string) => change({ target }),
     vesselId: (vesselId: string) => change({ vesselId }),
     heatSourceId: (heatSourceId: string) => change({ heatSourceId }),
-    level: (level: PlanForm['level']) => change({ level }),
+    way: (way: PlanForm['way']) => change({ way }),
+    burner: (burner: string) => change({ burner }),
+    oven: (oven: string) => change({ oven }),
     lid: (lid: PlanForm['lid']) => change({ lid }),
     wholePacks: (_: unknown, wholePacks: boolean) => change({ wholePacks }),
   }), [change]);
 }
 
 /** Who eats, when, in which pot and how it simmers. */
-export function NeedFields({ form, change, faults, vesselFault, kitchen, fillMeters }: Props) {
+export function NeedFields({ formulas, formula, form, change, faults, vesselFault, kitchen, fillMeters }: Props) {
   const { units } = kitchen.settings;
   const { vessel, heatSource } = chosen(form, kitchen);
   const serving = parseQuantity(form.serving, 'MASS', 'g');
   const hour = parseHour(form.readyBy);
   const write = useWriters(change);
+  const bands = useMemo(() => bandsOf(kitchen), [kitchen]);
+  const sauces = useMemo(() => formulas.map((f) => ({ value: f.id, text: f.name })), [formulas]);
+  const another = useCallback((id: string) => {
+    const target = formulas.find((f) => f.id === id)?.targetSolidsFraction;
+    change({ formulaId: id, ...(target ? { target: `${Math.round(target * 1000) / 10} %` } : {}) });
+  }, [formulas, change]);
   const burners = useMemo(() => kitchen.heatSources.map((h) => ({ value: h.id, text: h.name })), [kitchen.heatSources]);
   return (
-    <Box component="form" aria-label="What is needed" onSubmit={(e) => e.preventDefault()} sx={{ display: 'flex', flexDirection: 'column', gap: 1.15 }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 1.25 }}>
+    <Box component="form" aria-label="What is needed" onSubmit={(e) => e.preventDefault()} sx={{ display: 'flex', flexDirection: 'column', gap: 0.9 }}>
+      {formulas.length > 1 && <Choices label="Which sauce" options={sauces} chosen={formula.id} onChoose={another} />}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 0.75 }}>
       <QuantityField label="For whom" text={form.covers} onText={write.covers} understood="covers" fault={faults.covers} />
       <QuantityField label="Each gets" text={form.serving} onText={write.serving} fault={faults.serving} numeric={false}
         understood={serving.outcome === 'understood' ? `${show.text(show.mass(Math.max(0, serving.value), units === 'US' ? 'METRIC' : 'US'))} of sauce` : ''} />
@@ -45,10 +61,12 @@ export function NeedFields({ form, change, faults, vesselFault, kitchen, fillMet
         understood={hour.outcome === 'understood' ? (hour.localDate ?? 'the next to come') : ''} />
       <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood="non-fat solids" />
       </Box>
-      <Choices label="or a band" options={BANDS} chosen={BANDS.find((b) => b.value === form.target)?.value ?? ('' as '8 %')} onChoose={write.target} />
+      <Choices label="or a band" options={bands} chosen={form.target} onChoose={write.target} />
       <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} />
-      <Choices label="How it simmers" options={LEVELS} chosen={form.level} onChoose={write.level} />
+      <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />
+      {form.way === 'BURNER' && <QuantityField label="Burner set to" text={form.burner} onText={write.burner} understood="of its highest" fault={faults.heating} numeric={false} />}
+      {form.way === 'OVEN' && <QuantityField label="Oven at" text={form.oven} onText={write.oven} understood="uncovered dries best" fault={faults.heating} numeric={false} />}
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />
       <FormControlLabel control={<Checkbox checked={form.wholePacks} onChange={write.wholePacks} size="small" sx={{ py: 0 }} />} label={<Typography>round up to whole cans</Typography>} />
     </Box>

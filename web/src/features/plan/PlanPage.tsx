@@ -13,28 +13,31 @@ import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Amounts } from './Amounts';
 import { NeedFields } from './NeedFields';
+import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
 import { PlanPicture } from './PlanPicture';
 import { StartNote } from './StartNote';
-import { chosen, understand, usePlanForm, type Faults } from './form';
+import { chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
 import { usePlan } from './usePlan';
 
-const POINTERS: Record<keyof Faults, string> = { covers: '/covers', serving: '/servingMassKilograms', readyBy: '/readyByLocalTime', target: '/targetSolidsFraction' };
+const POINTERS: Record<keyof Faults, string> = { covers: '/covers', serving: '/servingMassKilograms', readyBy: '/readyByLocalTime', target: '/targetSolidsFraction', heating: '/heating' };
 
 export function PlanPage() {
   const { data: kitchen, error } = useKitchen();
   const shelf = useFormulas();
-  const formula = shelf.data?.[0];
+  const { form, change } = usePlanForm();
+  const formula = shelf.data?.find((f) => f.id === form.formulaId) ?? shelf.data?.[0];
   const fault = error ?? shelf.error;
   if (!kitchen || !formula) return <Page title="Plan" sub="one batch" step="Size">{fault && <Note tone="tomato">{fault.message}</Note>}</Page>;
   if (kitchen.vessels.length === 0 || kitchen.heatSources.length === 0) {
     return <Page title={formula.name} sub={formula.inShort} step="Size"><Note>First tell Urn Stew which pots and burners there are: open <Link to="/kitchen">Kitchen</Link> and add one of each.</Note></Page>;
   }
-  return <Planned kitchen={kitchen} formula={formula} />;
+  return <Planned kitchen={kitchen} formula={formula} formulas={shelf.data ?? []} form={form} change={change} />;
 }
 
-function Planned({ kitchen, formula }: { kitchen: KitchenView; formula: FormulaSummary }) {
-  const { form, change } = usePlanForm();
+interface Props { kitchen: KitchenView; formula: FormulaSummary; formulas: FormulaSummary[]; form: PlanForm; change: (to: Partial<PlanForm>) => void }
+
+function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const { request: typed, faults } = understand(form, formula.id, kitchen);
   const { plan, problem, request: planned } = usePlan(typed);
   const { send } = useOutbox();
@@ -63,13 +66,14 @@ function Planned({ kitchen, formula }: { kitchen: KitchenView; formula: FormulaS
   return (
     <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}`} step="Size">
       <Box sx={{ display: 'grid', columnGap: { xs: 2.5, md: 3.5 }, rowGap: { xs: 2.5, md: 1.5 }, gridTemplateColumns: columns.plan, gridTemplateAreas: areas.plan, gridTemplateRows: { md: 'auto 1fr' } }}>
-        <Box sx={{ gridArea: 'need' }}><NeedFields form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} fillMeters={plan?.fit.startDepthMeters} /></Box>
+        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} fillMeters={plan?.fit.startDepthMeters} /></Box>
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
-        <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}</Box>
+        <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
+          {plan && usable && <OtherWays plan={plan} zone={zone} change={change} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           {plan && <Amounts plan={plan} units={units} />}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}

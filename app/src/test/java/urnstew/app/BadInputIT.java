@@ -52,7 +52,7 @@ class BadInputIT {
         "\"18:30\"}|\"18:30\",\"readyByLocalDate\":\"2020-05-01\"}|422|/readyByLocalTime|in-the-past",
         "\"18:30\"}|\"half six\"}|400|/readyByLocalTime|malformed",
         "\"covers\":34|\"covers\":900|422|/vesselId|does-not-fit",
-        "\"LIVELY\"|\"FURIOUS\"|400|/level|malformed",
+        "\"LIVELY\"|\"FURIOUS\"|400|/heating/way|malformed",
         "\"formulaId\":\"plain-marinara\",||400|/formulaId|missing",
         "plain-marinara|toffee|422|/formulaId|unknown"
       })
@@ -63,7 +63,7 @@ class BadInputIT {
 
   @ParameterizedTest
   @CsvSource({
-    "baseDiameterMeters,10,/baseDiameterMeters,too-large",
+    "firstWidthMeters,10,/firstWidthMeters,too-large",
     "depthMeters,0,/depthMeters,too-small",
     "emptyMassKilograms,-1,/emptyMassKilograms,too-small",
     "depthMeters,0.25,/depthMeters,text-and-value-differ"
@@ -82,8 +82,8 @@ class BadInputIT {
     app.post(
         "/api/batches",
         """
-        {"id":"%s","plan":%s,"timeScale":1,"typedAt":"%s","sentAt":"%s"}"""
-            .formatted(id, Requests.plan(app), lit, Instant.now()));
+        {"id":"%s","plan":%s,"timeScale":1,%s}"""
+            .formatted(id, Requests.plan(app), Requests.stamp(lit)));
     String path = "/api/batches/" + id + "/readings";
     said(
         app.post(path, reading("\"depthMeters\":0.35")), 422, "/depthMeters", "deeper-than-vessel");
@@ -109,14 +109,13 @@ class BadInputIT {
         app.post(path, reading("\"tareVesselId\":\"" + UUID.randomUUID() + "\"")),
         422,
         "/grossKilograms",
-        "one-of-two");
+        "one-of-five");
     assertEquals(0, app.get("/api/batches/" + id).body().at("/events").size(), "nothing was kept");
   }
 
   private static String reading(String value) {
-    Instant now = Instant.now();
-    return "{\"id\":\"%s\",%s,\"enteredText\":\"\",\"source\":\"TYPED\",\"typedAt\":\"%s\",\"sentAt\":\"%s\"}"
-        .formatted(UUID.randomUUID(), value, now, now);
+    return "{\"id\":\"%s\",%s,\"enteredText\":\"\",\"source\":\"TYPED\",%s}"
+        .formatted(UUID.randomUUID(), value, Requests.stamp(Instant.now()));
   }
 
   @Test

@@ -37,8 +37,8 @@ class JourneyIT {
         app.post(
             "/api/batches",
             """
-            {"id":"%s","plan":%s,"timeScale":1,"typedAt":"%s","sentAt":"%s"}"""
-                .formatted(id, Requests.plan(app), lit, Instant.now()));
+            {"id":"%s","plan":%s,"timeScale":1,%s}"""
+                .formatted(id, Requests.plan(app), Requests.stamp(lit)));
     assertEquals(201, answer.status(), answer.body().toString());
     return id;
   }
@@ -49,8 +49,8 @@ class JourneyIT {
 
   private String reading(String id, Instant at, double gross) {
     return """
-        {"id":"%s","grossKilograms":%s,"tareVesselId":"%s","enteredText":"%s kg","source":"TYPED","typedAt":"%s","sentAt":"%s"}"""
-        .formatted(id, gross, rondeau(), gross, at, Instant.now());
+        {"id":"%s","grossKilograms":%s,"tareVesselId":"%s","enteredText":"%s kg","source":"TYPED",%s}"""
+        .formatted(id, gross, rondeau(), gross, Requests.stamp(at));
   }
 
   private JsonNode batch(String id) {
@@ -82,8 +82,8 @@ class JourneyIT {
         app.post(
             "/api/batches/" + id + "/strike-outs",
             """
-            {"id":"%s","readingId":"%s","reason":"misread","typedAt":"%s","sentAt":"%s"}"""
-                .formatted(UUID.randomUUID(), readingId, Instant.now(), Instant.now()));
+            {"id":"%s","eventId":"%s","reason":"misread",%s}"""
+                .formatted(UUID.randomUUID(), readingId, Requests.stamp(Instant.now())));
     assertEquals(201, struck.status(), struck.body().toString());
     JsonNode mended = batch(id);
     assertEquals(thickAt(fresh), thickAt(mended));
@@ -94,15 +94,15 @@ class JourneyIT {
         app.post(
             "/api/batches/" + id + "/restorations",
             """
-            {"id":"%s","readingId":"%s","typedAt":"%s","sentAt":"%s"}"""
-                .formatted(UUID.randomUUID(), readingId, Instant.now(), Instant.now()));
+            {"id":"%s","eventId":"%s",%s}"""
+                .formatted(UUID.randomUUID(), readingId, Requests.stamp(Instant.now())));
     assertEquals(201, restored.status(), restored.body().toString());
     assertEquals(thickAt(slow), thickAt(batch(id)), "it counts again");
 
     String finish =
         """
-        {"id":"%s","finalMassKilograms":3.9,"enteredText":"3.9 kg","note":"good","typedAt":"%s","sentAt":"%s"}"""
-            .formatted(UUID.randomUUID(), Instant.now(), Instant.now());
+        {"id":"%s","finalMassKilograms":3.9,"enteredText":"3.9 kg","note":"good",%s}"""
+            .formatted(UUID.randomUUID(), Requests.stamp(Instant.now()));
     assertEquals(201, app.post("/api/batches/" + id + "/finishes", finish).status());
     JsonNode entry = logged(id);
     assertEquals(3.9, entry.at("/finalMassKilograms").asDouble());
@@ -151,7 +151,7 @@ class JourneyIT {
         reading(UUID.randomUUID().toString(), lit.plus(Duration.ofMinutes(30)), 10));
     assertThrows(
         DataAccessException.class,
-        () -> database.update("update batch_event set gross_kilograms = 1"));
+        () -> database.update("update batch_event set entered_text = '1'"));
     assertThrows(DataAccessException.class, () -> database.update("delete from batch_event"));
   }
 
@@ -178,7 +178,7 @@ class JourneyIT {
     JsonNode settings = kitchen.at("/settings");
     String moved =
         """
-        {"name":"Moved","altitudeMeters":10,"altitudeText":"10 m","roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"scaleErrorText":"20 g","dipErrorMeters":0.002,"dipErrorText":"2 mm"}""";
+        {"name":"Moved","altitudeMeters":10,"altitudeText":"10 m","roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"scaleErrorText":"20 g","dipErrorMeters":0.002,"dipErrorText":"2 mm","probeErrorKelvins":1,"brixErrorFraction":0.003,"plateErrorMeters":0.003,"brothyBelowFraction":0.07,"looseBelowFraction":0.09,"coatingBelowFraction":0.12,"tightBelowFraction":0.15,"veryTightBelowFraction":0.27}""";
     assertEquals(
         200,
         app.put("/api/kitchen", moved, "If-Match", settings.at("/version").asString()).status());

@@ -1,5 +1,6 @@
 package urnstew.app;
 
+import java.time.Instant;
 import tools.jackson.databind.JsonNode;
 
 /** Requests against the demo kitchen. */
@@ -12,15 +13,20 @@ final class Requests {
     String vessel = named(kitchen.at("/vessels"), "Rondeau");
     String burner = named(kitchen.at("/heatSources"), "Induction");
     return """
-        {"formulaId":"plain-marinara","covers":34,"servingMassKilograms":0.11,"servingText":"110 g","targetSolidsFraction":0.105,"targetText":"10.5 %%","vesselId":"%s","heatSourceId":"%s","level":"LIVELY","lid":"OFF","wholePacks":false,"readyByLocalTime":"18:30"}"""
+        {"formulaId":"plain-marinara","covers":34,"servingMassKilograms":0.11,"servingText":"110 g","targetSolidsFraction":0.105,"targetText":"10.5 %%","vesselId":"%s","heatSourceId":"%s","heating":{"way":"LIVELY","fan":false},"lid":"OFF","wholePacks":false,"readyByLocalTime":"18:30"}"""
         .formatted(vessel, burner);
   }
 
   /** A vessel as it is entered. */
   static String vessel(String id) {
     return """
-        {"id":"%s","name":"Pot","baseDiameterMeters":0.3,"baseDiameterText":"30 cm","topDiameterMeters":0.3,"topDiameterText":"","depthMeters":0.2,"depthText":"20 cm","emptyMassKilograms":2,"emptyMassText":"2 kg"}"""
+        {"id":"%s","name":"Pot","shape":"ROUND","firstWidthMeters":0.3,"firstWidthText":"30 cm","secondWidthMeters":0.3,"secondWidthText":"","depthMeters":0.2,"depthText":"20 cm","emptyMassKilograms":2,"emptyMassText":"2 kg","metal":"STAINLESS_STEEL","lid":true,"ovenLimitCelsius":250}"""
         .formatted(id);
+  }
+
+  /** When something was written. */
+  static String stamp(Instant typedAt) {
+    return "\"stamp\":{\"typedAt\":\"%s\",\"sentAt\":\"%s\"}".formatted(typedAt, Instant.now());
   }
 
   static String named(JsonNode list, String name) {

@@ -2,7 +2,9 @@ package urnstew.bench;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -14,10 +16,17 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import urnstew.core.consistency.PlateSpread;
+import urnstew.core.correction.Prediction;
+import urnstew.core.correction.Predictor;
+import urnstew.core.correction.Prior;
+import urnstew.core.correction.Reading;
+import urnstew.core.correction.Target;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
@@ -25,20 +34,26 @@ import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
+import urnstew.core.reduction.Change;
+import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.reduction.Lid;
-import urnstew.core.reduction.Prediction;
-import urnstew.core.reduction.Reading;
+import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.Unknowns;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
 import urnstew.core.thermo.Altitude;
+import urnstew.core.thermo.Composition;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Power;
+import urnstew.units.Temperature;
 
-/** A plan, and a correction by two weighings. */
+/** A plan, half a day of a pot, and a correction by six readings with its band. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -47,30 +62,72 @@ import urnstew.units.Power;
 @Fork(3)
 public class PotBenchmark {
   private static final Length WIDTH = new Length(0.36);
+  private static final Mass SCALE = Mass.ofGrams(20);
 
+  private final Vessel vessel =
+      new Vessel(
+          new UUID(0, 1),
+          "rondeau",
+          new RoundShape(WIDTH, WIDTH, new Length(0.20)),
+          Mass.ofKilograms(4.1),
+          Metal.STAINLESS_STEEL,
+          true,
+          Optional.empty());
   private final SimmerSetting setting =
       new SimmerSetting(
-          new RoundShape(WIDTH, WIDTH, new Length(0.20)),
-          new HeatSource(new UUID(0, 2), "burner", HeatKind.INDUCTION, new Power(3500)),
-          SimmerLevel.LIVELY,
+          vessel,
+          new HeatSource(
+              new UUID(0, 2), "burner", HeatKind.INDUCTION, new Power(3500), Optional.empty()),
+          new KeptByEye(SimmerLevel.BARE),
           Lid.OFF,
           Surroundings.at(new Altitude(2350)));
+  private final Prior prior = Prior.of(setting.heatSource());
+  private final Target target = new Target.Solids(MassFraction.ofPercent(10.5));
   private final Instant now = Instant.EPOCH;
   private final PlanInputs inputs =
       new PlanInputs(
-          ResolvedFormula.of(ReferenceFormulas.load().get(0), ReferencePantry.load()),
-          new Need(34, Mass.ofGrams(110)),
+          ResolvedFormula.of(ReferenceFormulas.load().get(1), ReferencePantry.load()),
+          new Need(34, Mass.ofGrams(130)),
           false,
-          MassFraction.ofPercent(10.5),
-          new Vessel(new UUID(0, 1), "rondeau", setting.shape(), Mass.ofKilograms(4.1)),
-          setting,
+          new Target.Solids(MassFraction.ofPercent(13)),
+          setting.with(new KeptByEye(SimmerLevel.GENTLE)),
+          prior,
           now,
-          now.plus(Duration.ofHours(6)));
-  private final List<Reading> readings =
-      List.of(
-          new Reading.Weighing("a", 1500, Mass.ofKilograms(6.2), Mass.ofGrams(20)),
-          new Reading.Weighing("b", 3000, Mass.ofKilograms(5.4), Mass.ofGrams(20)));
-  private final Plan plan = Planner.plan(inputs);
+          now.plus(Duration.ofHours(8)));
+  private final Program pot = Program.of(setting, PotContents.of(sauce(3.6, 0.075)));
+  private final Program halfDay = pot.with(twentyChanges());
+  private final List<Reading> readings = sixReadings();
+
+  private static Composition sauce(double kilograms, double solids) {
+    double dry = kilograms * solids;
+    return new Composition(kilograms - dry, 0, 0, 0, dry, 0, 0, 0.87 * dry);
+  }
+
+  private List<Change> twentyChanges() {
+    List<Change> changes = new ArrayList<>();
+    PotContents water = PotContents.of(sauce(0.2, 0.001));
+    for (int i = 1; i <= 10; i++) {
+      double seconds = i * 3900;
+      changes.add(new Change.Added(seconds, water, Temperature.ofCelsius(20)));
+      Lid lid = i % 2 == 0 ? Lid.OFF : Lid.AJAR;
+      changes.add(new Change.SetOtherwise(seconds + 1200, setting.with(lid)));
+    }
+    return changes;
+  }
+
+  /** Along a pot that runs a tenth slower than believed: four weighings, a dip and a plate. */
+  private List<Reading> sixReadings() {
+    Trajectory truth = Reduction.during(pot, 4 * 3600, Unknowns.of(0.9, 1, 1));
+    List<Reading> all = new ArrayList<>();
+    for (int i = 1; i <= 4; i++) {
+      double seconds = i * 2400;
+      all.add(new Reading.Weighing("w" + i, seconds, truth.massAt(seconds), SCALE));
+    }
+    all.add(new Reading.Dip("d", 10_000, truth.depthAt(10_000), Length.ofMillimeters(2)));
+    Length spread = PlateSpread.spread(truth.at(10_800).thickness(), 1.1, PlateSpread.SPOONFUL);
+    all.add(new Reading.Plate("p", 10_800, spread, PlateSpread.SPOONFUL, Length.ofMillimeters(3)));
+    return all;
+  }
 
   /** How fast this machine is today: a thousand logarithms. */
   @Benchmark
@@ -87,8 +144,15 @@ public class PotBenchmark {
     return Planner.plan(inputs);
   }
 
+  /** Twelve hours with twenty changes. */
+  @Benchmark
+  public Trajectory halfDay() {
+    return Reduction.during(halfDay, 12 * 3600, Unknowns.NOMINAL);
+  }
+
+  /** Six readings on a simmer of four hours, band included. */
   @Benchmark
   public Prediction correction() {
-    return Reduction.predict(setting, plan.size().start(), inputs.target(), readings);
+    return Predictor.predict(pot, target, prior, readings);
   }
 }

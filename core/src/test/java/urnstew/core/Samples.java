@@ -2,19 +2,27 @@ package urnstew.core;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import urnstew.core.correction.Prior;
+import urnstew.core.correction.Target;
+import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.reduction.Heating;
+import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
 import urnstew.core.thermo.Altitude;
 import urnstew.core.thermo.Composition;
@@ -22,53 +30,83 @@ import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Power;
+import urnstew.units.Temperature;
 
 /** Made-up kitchens and pots that several tests share. */
 public final class Samples {
   public static final Instant NOON = Instant.parse("2026-03-02T12:00:00Z");
+  public static final Heating BARE = new KeptByEye(SimmerLevel.BARE);
+  public static final Heating GENTLE = new KeptByEye(SimmerLevel.GENTLE);
+  public static final Heating LIVELY = new KeptByEye(SimmerLevel.LIVELY);
+  public static final Heating ROLLING = Heating.BurnerSet.FULL;
+
+  private static final double SOLUBLE = 0.87;
 
   private Samples() {}
 
   public static ResolvedFormula marinara() {
-    return ResolvedFormula.of(ReferenceFormulas.load().get(0), ReferencePantry.load());
+    return formula("plain-marinara");
+  }
+
+  public static ResolvedFormula ragu() {
+    return formula("ridge-ragu");
+  }
+
+  private static ResolvedFormula formula(String id) {
+    Formula found =
+        ReferenceFormulas.load().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+    return ResolvedFormula.of(found, ReferencePantry.load());
+  }
+
+  /** Composition without alcohol; of the solids 87 % are dissolved. */
+  public static Composition composition(
+      double water, double protein, double fat, double carbohydrate, double fibre, double ash) {
+    double solids = protein + carbohydrate + fibre + ash;
+    return new Composition(water, 0, protein, fat, carbohydrate, fibre, ash, SOLUBLE * solids);
   }
 
   /** Fat-free sauce of this mass and solids share. */
   public static Composition sauce(double kilograms, double solids) {
-    return new Composition(kilograms * (1 - solids), 0, 0, kilograms * solids, 0, 0);
+    return composition(kilograms * (1 - solids), 0, 0, kilograms * solids, 0, 0);
   }
 
+  public static PotContents pot(Composition sauce) {
+    return PotContents.of(sauce);
+  }
+
+  /** A steel pot of 2.4 kg. */
   public static Vessel pot(double diameterMeters, double depthMeters) {
     Length diameter = new Length(diameterMeters);
     return new Vessel(
         new UUID(0, 1),
         "test pot",
         new RoundShape(diameter, diameter, new Length(depthMeters)),
-        Mass.ofGrams(2400));
+        Mass.ofGrams(2400),
+        Metal.STAINLESS_STEEL,
+        true,
+        Optional.of(Temperature.ofCelsius(250)));
   }
 
   public static HeatSource burner(double labelWatts) {
-    return new HeatSource(new UUID(0, 2), "test burner", HeatKind.INDUCTION, new Power(labelWatts));
+    return new HeatSource(
+        new UUID(0, 2), "test burner", HeatKind.INDUCTION, new Power(labelWatts), Optional.empty());
   }
 
   public static SimmerSetting setting(
-      Vessel vessel, double labelWatts, SimmerLevel level, Lid lid, double altitudeMeters) {
+      Vessel vessel, double labelWatts, Heating heating, Lid lid, double altitudeMeters) {
     return new SimmerSetting(
-        vessel.shape(),
-        burner(labelWatts),
-        level,
-        lid,
-        Surroundings.at(new Altitude(altitudeMeters)));
+        vessel, burner(labelWatts), heating, lid, Surroundings.at(new Altitude(altitudeMeters)));
   }
 
-  public static PlanInputs planInputs(int covers, Vessel vessel, SimmerLevel level, Lid lid) {
+  public static PlanInputs planInputs(int covers, Vessel vessel, Heating heating, Lid lid) {
+    SimmerSetting setting = setting(vessel, 3500, heating, lid, 2350);
     return new PlanInputs(
         marinara(),
         new Need(covers, Mass.ofGrams(110)),
         false,
-        MassFraction.ofPercent(10.5),
-        vessel,
-        setting(vessel, 3500, level, lid, 2350),
+        new Target.Solids(MassFraction.ofPercent(10.5)),
+        setting,
+        Prior.of(setting.heatSource()),
         NOON,
         NOON.plus(Duration.ofHours(7)));
   }

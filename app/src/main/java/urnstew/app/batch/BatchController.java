@@ -45,30 +45,66 @@ class BatchController {
   @PostMapping("/{id}/simmer-starts")
   @ResponseStatus(HttpStatus.CREATED)
   Recorded startSimmer(@PathVariable UUID id, @Valid @RequestBody Writes.SimmerStart write) {
-    return batches.startSimmer(id, write, Actor.KITCHEN);
+    return batches.record(id, write, Actor.KITCHEN);
   }
 
   @PostMapping("/{id}/readings")
   @ResponseStatus(HttpStatus.CREATED)
   Recorded takeReading(@PathVariable UUID id, @Valid @RequestBody Writes.TakeReading write) {
-    return batches.read(id, write, Actor.KITCHEN);
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/pours")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded pour(@PathVariable UUID id, @Valid @RequestBody Writes.Pour write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/additions")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded addToPot(@PathVariable UUID id, @Valid @RequestBody Writes.Add write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/ladlings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded ladleOut(@PathVariable UUID id, @Valid @RequestBody Writes.LadleOut write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/heats")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded setHeat(@PathVariable UUID id, @Valid @RequestBody Writes.SetHeat write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/targets")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded setTarget(@PathVariable UUID id, @Valid @RequestBody Writes.SetTarget write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/steps")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded doStep(@PathVariable UUID id, @Valid @RequestBody Writes.DoStep write) {
+    return batches.record(id, write, Actor.KITCHEN);
   }
 
   @PostMapping("/{id}/strike-outs")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded strikeOutReading(@PathVariable UUID id, @Valid @RequestBody Writes.StrikeOut write) {
-    return batches.strikeOut(id, write, Actor.KITCHEN);
+  Recorded strikeOut(@PathVariable UUID id, @Valid @RequestBody Writes.StrikeOut write) {
+    return batches.record(id, write, Actor.KITCHEN);
   }
 
   @PostMapping("/{id}/restorations")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded restoreReading(@PathVariable UUID id, @Valid @RequestBody Writes.Restore write) {
-    return batches.restore(id, write, Actor.KITCHEN);
+  Recorded restore(@PathVariable UUID id, @Valid @RequestBody Writes.Restore write) {
+    return batches.record(id, write, Actor.KITCHEN);
   }
 
   @PostMapping("/{id}/finishes")
   @ResponseStatus(HttpStatus.CREATED)
   Recorded finishBatch(@PathVariable UUID id, @Valid @RequestBody Writes.Finish write) {
-    return batches.finish(id, write, Actor.KITCHEN);
+    return batches.record(id, write, Actor.KITCHEN);
   }
 }

@@ -15,10 +15,10 @@ import org.jspecify.annotations.Nullable;
 interface BatchMapper {
   @Insert(
       """
-      insert into batch (id, name, vessel_name, status, started_at, time_scale, next_sequence,
+      insert into batch (id, name, vessel_id, vessel_name, status, started_at, time_scale, next_sequence,
         model_version, snapshot, planned, forecast, started_by, planned_end,
         planned_mass_kilograms)
-      values (#{id}, #{name}, #{vesselName}, #{status}, #{startedAt}, #{timeScale},
+      values (#{id}, #{name}, #{vesselId}, #{vesselName}, #{status}, #{startedAt}, #{timeScale},
         #{nextSequence}, #{modelVersion}, #{snapshot}::jsonb, #{planned}::jsonb,
         #{forecast}::jsonb, #{startedBy}, #{plannedEnd}, #{plannedMassKilograms})
       """)
@@ -63,13 +63,10 @@ interface BatchMapper {
   @Insert(
       """
       insert into batch_event (batch_id, sequence, id, kind, happened_at, typed_at, sent_at,
-        received_at, actor, entered_text, reading_source, gross_kilograms, tare_vessel_id,
-        tare_kilograms, gross_error_kilograms, depth_meters, depth_error_meters, reading_id,
-        final_mass_kilograms, note)
+        received_at, actor, entered_text, reading_source, tare_vessel_id, payload)
       values (#{batchId}, #{sequence}, #{id}, #{kind}, #{happenedAt}, #{typedAt}, #{sentAt},
-        #{receivedAt}, #{actor}, #{enteredText}, #{readingSource}, #{grossKilograms},
-        #{tareVesselId}, #{tareKilograms}, #{grossErrorKilograms}, #{depthMeters},
-        #{depthErrorMeters}, #{readingId}, #{finalMassKilograms}, #{note})
+        #{receivedAt}, #{actor}, #{enteredText}, #{readingSource}, #{tareVesselId},
+        #{payload}::jsonb)
       """)
   void append(EventRow event);
 

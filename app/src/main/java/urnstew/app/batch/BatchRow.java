@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 record BatchRow(
     UUID id,
     String name,
+    UUID vesselId,
     String vesselName,
     Status status,
     Instant startedAt,

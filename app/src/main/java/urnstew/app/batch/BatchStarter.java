@@ -4,11 +4,11 @@ import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.batch.BatchService.Recorded;
-import urnstew.app.batch.BatchView.ForecastView;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
@@ -54,15 +54,20 @@ public class BatchStarter {
   @Transactional
   public Recorded start(StartBatch write, Actor actor) {
     return receipts.once(
-        write.id(), "batch", Resent.body(write), Recorded.class, () -> started(write, actor));
+        write.id(),
+        "batch",
+        json.withoutSending(write),
+        Recorded.class,
+        () -> started(write, actor));
   }
 
   private Recorded started(StartBatch write, Actor actor) {
     KitchenSettings kitchen = kitchens.settings();
     Instant received = clock.instant();
-    Instant typed = new StoveTime(write.typedAt(), write.sentAt()).typedByServerClock(received);
+    Writes.Stamp stamp = write.stamp();
+    Instant typed = new StoveTime(stamp.typedAt(), stamp.sentAt()).typedByServerClock(received);
     Instant lit =
-        Optional.ofNullable(write.happenedLocalTime())
+        Optional.ofNullable(stamp.happenedLocalTime())
             .map(hour -> KitchenTime.gone(hour, kitchen.zoneId(), typed))
             .orElse(typed);
     PlanInputs inputs = plans.inputs(write.plan());
@@ -70,20 +75,23 @@ public class BatchStarter {
     BatchSnapshot snapshot =
         new BatchSnapshot(
             inputs,
+            kitchen.instruments(),
             at("timeScale", () -> new BatchClock(lit, write.timeScale())),
             BatchSnapshot.MODEL_VERSION);
-    batches.start(row(write, actor, snapshot, inputs, plan));
+    batches.start(row(write, actor, snapshot, plan, kitchen));
     return new Recorded(write.id(), write.id(), 0, lit);
   }
 
   private BatchRow row(
-      StartBatch write, Actor actor, BatchSnapshot snapshot, PlanInputs inputs, Plan plan) {
+      StartBatch write, Actor actor, BatchSnapshot snapshot, Plan plan, KitchenSettings kitchen) {
+    PlanInputs inputs = snapshot.inputs();
     ForecastView forecast =
         ForecastView.of(
-            Forecaster.forecast(new BatchHistory(snapshot, java.util.List.of())), snapshot.clock());
+            Forecaster.forecast(new BatchHistory(snapshot, List.of())), snapshot.clock(), kitchen);
     return new BatchRow(
         write.id(),
         inputs.formula().formula().name(),
+        inputs.vessel().id(),
         inputs.vessel().name(),
         Status.SIMMERING,
         snapshot.clock().startedAt(),
@@ -91,7 +99,7 @@ public class BatchStarter {
         1,
         snapshot.modelVersion(),
         json.write(snapshot),
-        json.write(new BatchJson.Planned(PlanView.of(inputs, plan), forecast)),
+        json.write(new BatchJson.Planned(PlanView.of(inputs, plan, kitchen), forecast)),
         json.write(forecast),
         actor.name(),
         forecast.thickAt(),

@@ -5,18 +5,19 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import urnstew.app.plan.CurvePoint;
+import urnstew.app.kitchen.ShapeKind;
+import urnstew.app.plan.HeatingChoice;
 import urnstew.app.plan.PlanView;
-import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.BatchLine;
 import urnstew.core.batch.BatchOutcome;
-import urnstew.core.batch.Forecast;
-import urnstew.core.explain.Caution;
+import urnstew.core.batch.NextStep;
+import urnstew.core.correction.Advisor;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.StageRole;
+import urnstew.core.kitchen.RectangularShape;
+import urnstew.core.kitchen.RoundShape;
+import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Lid;
-import urnstew.core.reduction.Outcome.NeverReaches;
-import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.SimmerLevel;
-import urnstew.core.reduction.Trajectory;
 import urnstew.units.Mass;
 
 /** A batch as the screens see it. */
@@ -34,75 +35,109 @@ public record BatchView(
     List<EventView> events,
     @Nullable EndView end) {
 
-  /** The pot as it was when the batch was started. */
+  /** The pot as it stands now. */
   public record PotView(
-      UUID vesselId,
-      String name,
-      double baseDiameterMeters,
-      double topDiameterMeters,
-      double depthMeters,
-      double emptyMassKilograms,
-      SimmerLevel level,
+      VesselView vessel,
+      HeatingChoice heating,
       Lid lid,
-      String heatSourceName) {}
+      UUID heatSourceId,
+      String heatSourceName,
+      @Nullable Double targetSolidsFraction,
+      @Nullable Double targetSpreadMeters) {}
 
-  /** What is expected. */
-  public record ForecastView(
-      Instant simmerStartedAt,
-      @Nullable Instant thickAt,
-      @Nullable Instant earliest,
-      @Nullable Instant latest,
-      @Nullable String neverReason,
-      List<CurvePoint> likely,
-      List<CurvePoint> early,
-      List<CurvePoint> late,
-      double kilogramsPerHour,
-      int readings,
-      double evaporationFactor,
-      List<String> oddReadings,
-      List<Caution> cautions,
-      List<Working> workings) {
-
-    static ForecastView of(Forecast forecast, BatchClock clock) {
-      double origin = clock.secondsAt(forecast.simmerStartedAt());
-      var prediction = forecast.prediction();
-      return new ForecastView(
-          forecast.simmerStartedAt(),
-          end(prediction.likely(), clock, origin),
-          end(prediction.early(), clock, origin),
-          end(prediction.late(), clock, origin),
-          prediction.likely().outcome() instanceof NeverReaches never ? never.why().reason() : null,
-          CurvePoint.along(prediction.likely(), seconds -> clock.at(origin + seconds)),
-          CurvePoint.along(prediction.early(), seconds -> clock.at(origin + seconds)),
-          CurvePoint.along(prediction.late(), seconds -> clock.at(origin + seconds)),
-          forecast.kilogramsPerHour(),
-          forecast.readings(),
-          prediction.unknowns().evaporation(),
-          prediction.oddReadings(),
-          forecast.cautions(),
-          forecast.workings());
-    }
-
-    private static @Nullable Instant end(Trajectory fall, BatchClock clock, double origin) {
-      return fall.outcome() instanceof Reaches reaches
-          ? clock.at(origin + reaches.after().toMillis() / 1000.0)
-          : null;
+  /** A vessel, drawn to scale. */
+  public record VesselView(
+      UUID id,
+      String name,
+      ShapeKind shape,
+      double firstWidthMeters,
+      double secondWidthMeters,
+      double depthMeters,
+      double emptyMassKilograms) {
+    static VesselView of(Vessel vessel) {
+      boolean round = vessel.shape() instanceof RoundShape;
+      double first =
+          vessel.shape() instanceof RoundShape r
+              ? r.baseDiameter().meters()
+              : ((RectangularShape) vessel.shape()).length().meters();
+      double second =
+          vessel.shape() instanceof RoundShape r
+              ? r.topDiameter().meters()
+              : ((RectangularShape) vessel.shape()).width().meters();
+      return new VesselView(
+          vessel.id(),
+          vessel.name(),
+          round ? ShapeKind.ROUND : ShapeKind.RECTANGULAR,
+          first,
+          second,
+          vessel.shape().depth().meters(),
+          vessel.emptyMass().kilograms());
     }
   }
+
+  /** One line of the formula in this batch. */
+  public record LineView(
+      int line,
+      String ingredientId,
+      String name,
+      String stage,
+      String note,
+      double plannedKilograms,
+      double dueKilograms,
+      boolean poured,
+      boolean later) {
+    static LineView of(int index, BatchLine line) {
+      return new LineView(
+          index,
+          line.portion().ingredient().id(),
+          line.portion().ingredient().name(),
+          line.portion().stageTitle(),
+          line.portion().note(),
+          line.portion().mass().kilograms(),
+          line.due().kilograms(),
+          line.poured().isPresent(),
+          line.portion().role() == StageRole.FINISH || !line.portion().after().isZero());
+    }
+  }
+
+  /** Something to be done. */
+  public record StepView(
+      String key,
+      Instant at,
+      NextStep.Kind kind,
+      String what,
+      String detail,
+      double kilograms,
+      int line,
+      boolean done) {}
+
+  /** The reading that would tell most. */
+  public record AdviceView(
+      Advisor.Kind kind, Instant at, double halfWidthSeconds, double narrowedSeconds) {}
 
   /** Something that happened. */
   public record EventView(
       UUID id,
       int sequence,
-      String kind,
+      EventRow.Kind kind,
       Instant happenedAt,
       String actor,
       String enteredText,
-      @Nullable Double netKilograms,
-      @Nullable Double depthMeters,
+      ReadView read,
+      @Nullable Double massKilograms,
+      String what,
       boolean struckOut,
       boolean odd,
       String note) {}
+
+  /** What was read: one of these, or none. */
+  public record ReadView(
+      @Nullable Double netKilograms,
+      @Nullable Double depthMeters,
+      @Nullable Double temperatureCelsius,
+      @Nullable Double solubleFraction,
+      @Nullable Double spreadMeters,
+      @Nullable Double markKilograms) {}
 
   /** How it ended. */
   public record EndView(

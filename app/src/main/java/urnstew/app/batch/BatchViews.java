@@ -4,17 +4,17 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchView.EndView;
-import urnstew.app.batch.BatchView.EventView;
-import urnstew.app.batch.BatchView.ForecastView;
 import urnstew.app.batch.BatchView.PotView;
+import urnstew.app.batch.BatchView.VesselView;
+import urnstew.app.plan.HeatingChoice;
+import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchOutcome;
-import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.correction.Target;
+import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.Mass;
 
 /** Puts a batch's row and events together for the screens. */
@@ -33,7 +33,9 @@ class BatchViews {
   BatchView view(BatchRow row) {
     BatchJson.Planned planned = json.planned(row);
     ForecastView forecast = json.forecast(row);
-    BatchSnapshot snapshot = json.snapshot(row);
+    List<EventRow> rows = batches.events(row.id());
+    List<BatchEvent> events = rows.stream().map(stored -> json.event(stored.payload())).toList();
+    BatchHistory history = new BatchHistory(json.snapshot(row), events);
     return new BatchView(
         row.id(),
         row.name(),
@@ -41,55 +43,25 @@ class BatchViews {
         row.startedAt(),
         row.timeScale(),
         clock.instant(),
-        pot(snapshot),
+        pot(history),
         planned.plan(),
         planned.forecast(),
         forecast,
-        events(snapshot, batches.events(row.id()), forecast),
+        EventViews.of(rows, history, forecast),
         end(row, forecast));
   }
 
-  private static PotView pot(BatchSnapshot snapshot) {
-    var vessel = snapshot.inputs().vessel();
-    var setting = snapshot.inputs().setting();
+  private static PotView pot(BatchHistory history) {
+    SimmerSetting setting = history.setting();
+    Target target = history.target();
     return new PotView(
-        vessel.id(),
-        vessel.name(),
-        vessel.shape().baseDiameter().meters(),
-        vessel.shape().topDiameter().meters(),
-        vessel.shape().depth().meters(),
-        vessel.emptyMass().kilograms(),
-        setting.level(),
+        VesselView.of(setting.vessel()),
+        HeatingChoice.of(setting.heating()),
         setting.lid(),
-        setting.heatSource().name());
-  }
-
-  private static List<EventView> events(
-      BatchSnapshot snapshot, List<EventRow> rows, ForecastView forecast) {
-    Set<UUID> struck =
-        new BatchHistory(snapshot, rows.stream().map(EventRow::event).toList()).struckOut();
-    return rows.stream()
-        .map(
-            row ->
-                new EventView(
-                    row.id(),
-                    row.sequence(),
-                    row.kind().name(),
-                    row.happenedAt(),
-                    row.actor(),
-                    text(row.enteredText()),
-                    net(row),
-                    row.depthMeters(),
-                    struck.contains(row.id()),
-                    forecast.oddReadings().contains(row.id().toString()),
-                    text(row.note())))
-        .toList();
-  }
-
-  private static @Nullable Double net(EventRow row) {
-    Double gross = row.grossKilograms();
-    Double tare = row.tareKilograms();
-    return gross == null || tare == null ? row.finalMassKilograms() : Double.valueOf(gross - tare);
+        setting.heatSource().id(),
+        setting.heatSource().name(),
+        target instanceof Target.Solids solids ? solids.share().value() : null,
+        target instanceof Target.Plate plate ? plate.spread().meters() : null);
   }
 
   private static @Nullable EndView end(BatchRow row, ForecastView forecast) {
@@ -106,9 +78,5 @@ class BatchViews {
             forecast.evaporationFactor(),
             forecast.readings());
     return EndView.of(endedAt, row.note(), outcome);
-  }
-
-  private static String text(@Nullable String value) {
-    return value == null ? "" : value;
   }
 }

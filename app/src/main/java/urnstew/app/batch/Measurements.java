@@ -4,20 +4,28 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
-import urnstew.app.kitchen.KitchenSettings;
 import urnstew.core.batch.Measurement;
 import urnstew.core.batch.Measurement.Dipped;
+import urnstew.core.batch.Measurement.Plated;
+import urnstew.core.batch.Measurement.Probed;
+import urnstew.core.batch.Measurement.Refracted;
 import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.consistency.PlateSpread;
+import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Vessel;
 import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 import urnstew.units.text.QuantityKind;
 
 /**
@@ -39,33 +47,61 @@ class Measurements {
    * @param own the pot that the batch is in, as it was when the burner was lit
    */
   Measurement of(TakeReading write, Vessel own) {
-    Double gross = write.grossKilograms();
-    Double depth = write.depthMeters();
-    if ((gross == null) == (depth == null)) {
-      throw new InvalidInput(
-          "grossKilograms",
-          "one-of-two",
-          "A reading is either a weighing or a depth.",
-          "exactly one of grossKilograms and depthMeters",
-          "Send one of the two.");
+    requireOne(write);
+    Instruments instruments = kitchens.settings().instruments();
+    String text = write.enteredText();
+    if (write.grossKilograms() != null) {
+      double kilograms = write.grossKilograms();
+      agree("grossKilograms", text, QuantityKind.MASS, "kg", kilograms);
+      return new Weighed(
+          at("grossKilograms", () -> new Mass(kilograms)),
+          tare(write.tareVesselId(), own),
+          instruments.scaleError());
     }
-    KitchenSettings settings = kitchens.settings();
-    if (depth != null) {
-      Length dipped = at("depthMeters", () -> new Length(depth));
-      agree("depthMeters", write.enteredText(), QuantityKind.LENGTH, "mm", depth);
-      return new Dipped(dipped, settings.instruments().dipError());
+    if (write.depthMeters() != null) {
+      double meters = write.depthMeters();
+      agree("depthMeters", text, QuantityKind.LENGTH, "mm", meters);
+      return new Dipped(at("depthMeters", () -> new Length(meters)), instruments.dipError());
     }
-    double kilograms = Objects.requireNonNull(gross);
-    agreeMass("grossKilograms", write.enteredText(), kilograms);
-    return new Weighed(
-        at("grossKilograms", () -> new Mass(kilograms)),
-        tare(write.tareVesselId(), own),
-        settings.instruments().scaleError());
+    if (write.temperatureCelsius() != null) {
+      double celsius = write.temperatureCelsius();
+      agree("temperatureCelsius", text, QuantityKind.TEMPERATURE, "c", celsius);
+      return new Probed(
+          at("temperatureCelsius", () -> new Temperature(celsius)), instruments.probeError());
+    }
+    if (write.solubleFraction() != null) {
+      double share = write.solubleFraction();
+      agree("solubleFraction", text, QuantityKind.SHARE, "%", share);
+      return new Refracted(
+          at("solubleFraction", () -> new MassFraction(share)), instruments.brixError());
+    }
+    double meters = Objects.requireNonNull(write.spreadMeters());
+    agree("spreadMeters", text, QuantityKind.LENGTH, "mm", meters);
+    return new Plated(
+        at("spreadMeters", () -> new Length(meters)),
+        PlateSpread.SPOONFUL,
+        instruments.plateError());
   }
 
-  /** Checks that the text as entered means this mass. */
-  static void agreeMass(String field, String text, double kilograms) {
-    agree(field, text, QuantityKind.MASS, "kg", kilograms);
+  private static void requireOne(TakeReading write) {
+    long given =
+        Stream.of(
+                Optional.ofNullable(write.grossKilograms()),
+                Optional.ofNullable(write.depthMeters()),
+                Optional.ofNullable(write.temperatureCelsius()),
+                Optional.ofNullable(write.solubleFraction()),
+                Optional.ofNullable(write.spreadMeters()))
+            .filter(Optional::isPresent)
+            .count();
+    if (given != 1) {
+      throw new InvalidInput(
+          "grossKilograms",
+          "one-of-five",
+          "A reading is a weighing, a depth, a temperature, °Brix or a plate test.",
+          "exactly one of grossKilograms, depthMeters, temperatureCelsius, solubleFraction and"
+              + " spreadMeters",
+          "Send one of them.");
+    }
   }
 
   private Mass tare(@Nullable UUID vesselId, Vessel own) {

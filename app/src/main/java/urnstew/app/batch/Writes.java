@@ -8,23 +8,17 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.plan.HeatingChoice;
 import urnstew.app.plan.PlanRequest;
+import urnstew.core.reduction.Lid;
 
 /** What is written at the stove. Every write says when it was typed and when it was sent. */
 public interface Writes {
-  /**
-   * Identity, when it was typed and sent by the device's clock, and when it happened, if that
-   * differs.
-   */
+  /** What every write brings. */
   interface Timed {
     UUID id();
 
-    Instant typedAt();
-
-    Instant sentAt();
-
-    /** Hour on the kitchen's clock at which it happened; absent means when it was typed. */
-    @Nullable LocalTime happenedLocalTime();
+    Stamp stamp();
 
     /** What was typed for the value, if there is one. */
     default String enteredText() {
@@ -32,54 +26,107 @@ public interface Writes {
     }
   }
 
+  /**
+   * When something was written.
+   *
+   * @param typedAt by the device's clock
+   * @param sentAt by the device's clock
+   * @param happenedLocalTime hour on the kitchen's clock, where it was not when it was typed
+   */
+  record Stamp(
+      @NotNull Instant typedAt,
+      @NotNull Instant sentAt,
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime) {}
+
   /** Light the burner. */
   record StartBatch(
       @NotNull UUID id,
       @NotNull @Valid PlanRequest plan,
       int timeScale,
-      @NotNull Instant typedAt,
-      @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      @NotNull @Valid Stamp stamp)
       implements Timed {}
 
   /** Everything for the simmer is in the pot. */
-  record SimmerStart(
-      @NotNull UUID id,
-      @NotNull Instant typedAt,
-      @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
-      implements Timed {}
+  record SimmerStart(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
 
-  /** A weighing, with the pot it was weighed in if there was one, or a dip: exactly one of both. */
+  /**
+   * A reading: exactly one of a weighing (with the pot it was weighed in, if there was one), a
+   * depth, a temperature, dissolved solids, or the spread of a spoonful.
+   */
   record TakeReading(
       @NotNull UUID id,
       @Nullable Double grossKilograms,
       @Nullable UUID tareVesselId,
       @Nullable Double depthMeters,
+      @Nullable Double temperatureCelsius,
+      @Nullable Double solubleFraction,
+      @Nullable Double spreadMeters,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull ReadingSource source,
-      @NotNull Instant typedAt,
-      @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      @NotNull @Valid Stamp stamp)
       implements Timed {}
 
-  /** That reading was wrong. */
+  /** What really went in of one line of the formula. */
+  record Pour(
+      @NotNull UUID id,
+      int line,
+      double massKilograms,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** Something goes in that was not planned. */
+  record Add(
+      @NotNull UUID id,
+      @NotNull String ingredientId,
+      double massKilograms,
+      double temperatureCelsius,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** Sauce is ladled out. */
+  record LadleOut(
+      @NotNull UUID id,
+      double massKilograms,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** Knob, lid, oven, burner or pot are changed. */
+  record SetHeat(
+      @NotNull UUID id,
+      @NotNull @Valid HeatingChoice heating,
+      @NotNull Lid lid,
+      @NotNull UUID vesselId,
+      @NotNull UUID heatSourceId,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** Another thickness is wanted: by solids, or as thick as when a spoonful spread so far. */
+  record SetTarget(
+      @NotNull UUID id,
+      @Nullable Double solidsFraction,
+      @Nullable Double spreadMeters,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** A step was done. */
+  record DoStep(
+      @NotNull UUID id, @NotNull @Size(min = 1, max = 80) String step, @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** An earlier event was wrong. */
   record StrikeOut(
       @NotNull UUID id,
-      @NotNull UUID readingId,
+      @NotNull UUID eventId,
       @NotNull @Size(max = 500) String reason,
-      @NotNull Instant typedAt,
-      @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      @NotNull @Valid Stamp stamp)
       implements Timed {}
 
-  /** That reading was right after all. */
-  record Restore(
-      @NotNull UUID id,
-      @NotNull UUID readingId,
-      @NotNull Instant typedAt,
-      @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+  /** That event was right after all. */
+  record Restore(@NotNull UUID id, @NotNull UUID eventId, @NotNull @Valid Stamp stamp)
       implements Timed {}
 
   /** Off the heat. */
@@ -88,8 +135,6 @@ public interface Writes {
       @Nullable Double finalMassKilograms,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Size(max = 2000) String note,
-      @NotNull Instant typedAt,
-      @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime)
+      @NotNull @Valid Stamp stamp)
       implements Timed {}
 }

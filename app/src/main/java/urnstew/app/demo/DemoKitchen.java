@@ -12,17 +12,21 @@ import urnstew.app.batch.BatchService;
 import urnstew.app.batch.BatchStarter;
 import urnstew.app.batch.ReadingSource;
 import urnstew.app.batch.Writes.Finish;
+import urnstew.app.batch.Writes.Stamp;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.HeatSourceEdit;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.kitchen.VesselEdit;
+import urnstew.app.plan.HeatingChoice;
+import urnstew.app.plan.HeatingChoice.Way;
 import urnstew.app.plan.PlanRequest;
 import urnstew.app.platform.Actor;
 import urnstew.core.kitchen.HeatKind;
+import urnstew.core.kitchen.Metal;
 import urnstew.core.reduction.Lid;
-import urnstew.core.reduction.SimmerLevel;
 
 /**
  * The canteen of 'Hollow Lantern', a mountain observatory. All of it is made up: 34 people before
@@ -33,6 +37,8 @@ class DemoKitchen {
   private static final Actor DEMO = new Actor("demo data");
   private static final UUID RONDEAU = id(0x11);
   private static final UUID BIG_BURNER = id(0x22);
+  private static final UUID GAS_RING = id(0x21);
+  private static final UUID STOCKPOT = id(0x12);
 
   private final EquipmentService equipment;
   private final KitchenService kitchens;
@@ -56,12 +62,12 @@ class DemoKitchen {
   void equip() {
     equipment.add(pot(id(0x10), "Small pot", 22, 22, 16, 1.6));
     equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1));
-    equipment.add(pot(id(0x12), "Stockpot", 32, 32, 28, 4.4));
+    equipment.add(pot(STOCKPOT, "Stockpot", 32, 32, 28, 4.4));
     equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
-    equipment.add(new HeatSourceEdit(id(0x21), "Gas ring", HeatKind.GAS, 5000, "5 kW"));
+    equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
     yesterdaysBatch();
-    batchOnTheStove();
+    batchesOnTheStove();
   }
 
   /** Sizes in whole centimetres, as they would be read off a tape. */
@@ -69,6 +75,7 @@ class DemoKitchen {
     return new VesselEdit(
         id,
         name,
+        ShapeKind.ROUND,
         base / 100.0,
         base + " cm",
         top / 100.0,
@@ -76,71 +83,87 @@ class DemoKitchen {
         deep / 100.0,
         deep + " cm",
         empty,
-        empty + " kg");
+        empty + " kg",
+        Metal.STAINLESS_STEEL,
+        true,
+        250.0);
   }
 
   private void yesterdaysBatch() {
     Instant lit = clock.instant().minus(Duration.ofHours(26));
     UUID batch = id(0x31);
-    start(batch, 30, lit);
+    start(batch, "plain-marinara", 30, RONDEAU, BIG_BURNER, Way.LIVELY, lit);
     weigh(id(0x32), batch, lit.plus(Duration.ofMinutes(50)), 8.56);
     weigh(id(0x33), batch, lit.plus(Duration.ofMinutes(70)), 7.80);
     Instant off = lit.plus(Duration.ofMinutes(86));
-    batches.finish(
+    batches.record(
         batch,
         new Finish(
             id(0x34),
             3.31,
             "3.31 kg",
             "Bright and just coating. The rondeau boils off more than assumed.",
-            off,
-            clock.instant(),
-            null),
+            stamp(off)),
         DEMO);
   }
 
-  private void batchOnTheStove() {
+  /** Two pots: plain sauce on the induction, ragù on the gas ring. */
+  private void batchesOnTheStove() {
     Instant lit = clock.instant().minus(Duration.ofMinutes(48));
-    UUID batch = id(0x41);
-    start(batch, 34, lit);
-    weigh(id(0x42), batch, lit.plus(Duration.ofMinutes(40)), 9.88);
+    UUID plain = id(0x41);
+    start(plain, "plain-marinara", 34, RONDEAU, BIG_BURNER, Way.LIVELY, lit);
+    weigh(id(0x42), plain, lit.plus(Duration.ofMinutes(40)), 9.88);
+    Instant earlier = clock.instant().minus(Duration.ofMinutes(85));
+    UUID ragu = id(0x51);
+    start(ragu, "ridge-ragu", 12, STOCKPOT, GAS_RING, Way.GENTLE, earlier);
+    batches.record(
+        ragu, reading(id(0x52), null, 0.057, "57 mm", earlier.plus(Duration.ofMinutes(75))), DEMO);
   }
 
-  private void start(UUID batch, int covers, Instant lit) {
+  private void start(
+      UUID batch, String formula, int covers, UUID vessel, UUID burner, Way way, Instant lit) {
     Instant now = clock.instant();
     LocalTime ready = hour(now.plus(Duration.ofHours(5)));
+    boolean ragu = formula.equals("ridge-ragu");
     PlanRequest plan =
         new PlanRequest(
-            "plain-marinara",
+            formula,
             covers,
-            0.11,
-            "110 g",
-            0.105,
-            "10.5 %",
-            RONDEAU,
-            BIG_BURNER,
-            SimmerLevel.LIVELY,
+            ragu ? 0.15 : 0.11,
+            ragu ? "150 g" : "110 g",
+            ragu ? 0.13 : 0.105,
+            ragu ? "13 %" : "10.5 %",
+            vessel,
+            burner,
+            new HeatingChoice(way, null, null, false),
             Lid.OFF,
             false,
             ready == null ? LocalTime.NOON : ready,
             null);
-    starter.start(new StartBatch(batch, plan, 1, lit, now, null), DEMO);
+    starter.start(new StartBatch(batch, plan, 1, stamp(lit)), DEMO);
   }
 
   private void weigh(UUID id, UUID batch, Instant at, double grossKilograms) {
-    batches.read(
-        batch,
-        new TakeReading(
-            id,
-            grossKilograms,
-            RONDEAU,
-            null,
-            grossKilograms + " kg",
-            ReadingSource.TYPED,
-            at,
-            clock.instant(),
-            null),
-        DEMO);
+    batches.record(batch, reading(id, grossKilograms, null, grossKilograms + " kg", at), DEMO);
+  }
+
+  private TakeReading reading(
+      UUID id, @Nullable Double gross, @Nullable Double depth, String text, Instant at) {
+    return new TakeReading(
+        id,
+        gross,
+        gross == null ? null : RONDEAU,
+        depth,
+        null,
+        null,
+        null,
+        text,
+        ReadingSource.TYPED,
+        stamp(at));
+  }
+
+  private Stamp stamp(Instant at) {
+    return new Stamp(at, clock.instant(), null);
   }
 
   private @Nullable LocalTime hour(Instant at) {

@@ -1,6 +1,7 @@
 package urnstew.app.demo;
 
 import java.time.ZoneId;
+import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -12,6 +13,9 @@ import org.springframework.transaction.support.TransactionOperations;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
+import urnstew.core.consistency.ConsistencyBand;
+import urnstew.core.kitchen.Instruments;
+import urnstew.units.MassFraction;
 import urnstew.units.text.Pint;
 
 /** Founds the kitchen once; later starts change nothing. */
@@ -54,6 +58,8 @@ class FirstStart implements ApplicationRunner {
 
   private static KitchenSettings settings(
       String name, double altitudeMeters, String zone, String currency, boolean demo) {
+    Instruments assumed = Instruments.ASSUMED;
+    List<MassFraction> bands = ConsistencyBand.ASSUMED_ENDS;
     return new KitchenSettings(
         KITCHEN,
         name,
@@ -69,6 +75,14 @@ class FirstStart implements ApplicationRunner {
         "20 g",
         0.002,
         "2 mm",
+        assumed.probeError().kelvins(),
+        assumed.brixError().value(),
+        assumed.plateError().meters(),
+        bands.get(0).value(),
+        bands.get(1).value(),
+        bands.get(2).value(),
+        bands.get(3).value(),
+        bands.get(4).value(),
         demo,
         1);
   }

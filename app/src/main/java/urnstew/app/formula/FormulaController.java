@@ -32,7 +32,7 @@ class FormulaController {
           formula.inShort(),
           formula.version(),
           formula.target().value(),
-          resolved.intoThePot().solidsFraction().value());
+          resolved.beforeTheFinish().cooked().thickness().value());
     }
   }
 
@@ -40,6 +40,16 @@ class FormulaController {
   List<FormulaSummary> formulas() {
     return shelf.all().stream()
         .map(formula -> FormulaSummary.of(formula, shelf.resolved(formula.id())))
+        .toList();
+  }
+
+  /** Something of the pantry. */
+  record IngredientSummary(String id, String name) {}
+
+  @GetMapping("/ingredients")
+  List<IngredientSummary> ingredients() {
+    return shelf.ingredients().stream()
+        .map(ingredient -> new IngredientSummary(ingredient.id(), ingredient.name()))
         .toList();
   }
 }

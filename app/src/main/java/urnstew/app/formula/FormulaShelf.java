@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.units.InvalidInput;
@@ -34,5 +35,15 @@ public class FormulaShelf {
                     "There is no formula '" + id + "'.",
                     "a formula on the shelf",
                     "Choose one of the shelf's formulas."));
+  }
+
+  /** Anything of the pantry. */
+  public Ingredient ingredient(String id) {
+    return pantry.ingredient(id);
+  }
+
+  /** Everything in the pantry, by name. */
+  public List<Ingredient> ingredients() {
+    return pantry.all();
   }
 }

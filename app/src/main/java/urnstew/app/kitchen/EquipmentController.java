@@ -64,4 +64,12 @@ class EquipmentController {
       @RequestHeader("If-Match") int version) {
     return equipment.retireHeatSource(id, version, retired);
   }
+
+  @PutMapping("/heat-sources/{id}/timing")
+  HeatSourceView timeHeatSource(
+      @PathVariable UUID id,
+      @Valid @RequestBody BoilTiming timing,
+      @RequestHeader("If-Match") int version) {
+    return equipment.time(id, timing, version);
+  }
 }

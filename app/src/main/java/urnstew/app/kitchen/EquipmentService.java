@@ -1,5 +1,6 @@
 package urnstew.app.kitchen;
 
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -9,6 +10,8 @@ import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.core.kitchen.Surroundings;
+import urnstew.core.kitchen.Vessel;
 
 /** Vessels and burners. */
 @Service
@@ -25,6 +28,12 @@ public class EquipmentService {
   @Transactional(readOnly = true)
   public VesselView vessel(UUID id) {
     return kitchens.vessel(id).orElseThrow(() -> new NotThere("vessel", id));
+  }
+
+  /** All vessels in use. */
+  @Transactional(readOnly = true)
+  public List<Vessel> vessels() {
+    return kitchens.vessels().stream().map(VesselView::vessel).toList();
   }
 
   /** A burner, retired or not. */
@@ -63,6 +72,17 @@ public class EquipmentService {
   @Transactional
   public HeatSourceView change(HeatSourceEdit to, int version) {
     return changed(kitchens.changeHeatSource(to.checked(), version), () -> heatSource(to.id()));
+  }
+
+  /** Keeps what a timed boil says of a burner of the version that the cook saw. */
+  @Transactional
+  public HeatSourceView time(UUID id, BoilTiming timing, int version) {
+    double watts = timing.truePower(heatSource(id), vessel(timing.vesselId()), surroundings());
+    return changed(kitchens.measureHeatSource(id, watts, version), () -> heatSource(id));
+  }
+
+  private Surroundings surroundings() {
+    return kitchens.settings().orElseThrow().surroundings();
   }
 
   /** Takes a burner out of the lists, or back into them. */

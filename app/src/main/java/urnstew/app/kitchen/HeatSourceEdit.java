@@ -4,6 +4,7 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.Optional;
 import java.util.UUID;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
@@ -20,7 +21,9 @@ public record HeatSourceEdit(
 
   HeatSourceEdit checked() {
     Names.check("name", name);
-    at("labelPowerWatts", () -> new HeatSource(id, name, kind, new Power(labelPowerWatts)));
+    at(
+        "labelPowerWatts",
+        () -> new HeatSource(id, name, kind, new Power(labelPowerWatts), Optional.empty()));
     agree("labelPowerWatts", labelPowerText, QuantityKind.POWER, "W", labelPowerWatts);
     return this;
   }

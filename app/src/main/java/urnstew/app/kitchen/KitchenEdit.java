@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.Locale;
 import urnstew.core.thermo.Altitude;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
@@ -28,7 +29,15 @@ public record KitchenEdit(
     double scaleErrorKilograms,
     @NotNull String scaleErrorText,
     double dipErrorMeters,
-    @NotNull String dipErrorText) {
+    @NotNull String dipErrorText,
+    double probeErrorKelvins,
+    double brixErrorFraction,
+    double plateErrorMeters,
+    double brothyBelowFraction,
+    double looseBelowFraction,
+    double coatingBelowFraction,
+    double tightBelowFraction,
+    double veryTightBelowFraction) {
 
   /** Says which field cannot be meant. */
   KitchenEdit checked() {
@@ -38,12 +47,35 @@ public record KitchenEdit(
     Require.within("relativeHumidity", relativeHumidity, 0, 1, "");
     Require.within("scaleErrorKilograms", scaleErrorKilograms, 0.0001, 1, "kg");
     Require.within("dipErrorMeters", dipErrorMeters, 0.0002, 0.05, "m");
+    Require.within("probeErrorKelvins", probeErrorKelvins, 0.1, 10, "K");
+    Require.within("brixErrorFraction", brixErrorFraction, 0.0005, 0.05, "");
+    Require.within("plateErrorMeters", plateErrorMeters, 0.0005, 0.03, "m");
+    checkBands();
     agree("altitudeMeters", altitudeText, QuantityKind.LENGTH, "m", altitudeMeters);
     agree("scaleErrorKilograms", scaleErrorText, QuantityKind.MASS, "g", scaleErrorKilograms);
     agree("dipErrorMeters", dipErrorText, QuantityKind.LENGTH, "mm", dipErrorMeters);
     checkZone();
     checkCurrency();
     return this;
+  }
+
+  private void checkBands() {
+    rises("brothyBelowFraction", 0.05, brothyBelowFraction);
+    rises("looseBelowFraction", brothyBelowFraction, looseBelowFraction);
+    rises("coatingBelowFraction", looseBelowFraction, coatingBelowFraction);
+    rises("tightBelowFraction", coatingBelowFraction, tightBelowFraction);
+    rises("veryTightBelowFraction", tightBelowFraction, veryTightBelowFraction);
+  }
+
+  private static void rises(String field, double below, double here) {
+    if (here <= below || here > 0.27) {
+      throw new InvalidInput(
+          field,
+          "not-rising",
+          "The bands must rise from thin to thick, up to 27 %.",
+          String.format(Locale.ROOT, "more than %.1f %%, 27 %% at most", 100 * below),
+          "Correct the band that is not above its neighbour.");
+    }
   }
 
   private void checkZone() {

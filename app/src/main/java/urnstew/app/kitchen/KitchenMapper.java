@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 
@@ -17,7 +18,10 @@ interface KitchenMapper {
 
   @Insert(
       """
-      insert into kitchen values (#{id}, #{name}, #{altitudeMeters}, #{altitudeText},
+      insert into kitchen (id, name, altitude_meters, altitude_text, room_celsius,
+        relative_humidity, zone, currency, units, pint, scale_error_kilograms, scale_error_text,
+        dip_error_meters, dip_error_text, demo, version)
+      values (#{id}, #{name}, #{altitudeMeters}, #{altitudeText},
         #{roomCelsius}, #{relativeHumidity}, #{zone}, #{currency}, #{units}, #{pint},
         #{scaleErrorKilograms}, #{scaleErrorText}, #{dipErrorMeters}, #{dipErrorText}, #{demo},
         #{version}) on conflict do nothing
@@ -32,12 +36,20 @@ interface KitchenMapper {
         zone = #{to.zone}, currency = #{to.currency}, units = #{to.units}, pint = #{to.pint},
         scale_error_kilograms = #{to.scaleErrorKilograms}, scale_error_text = #{to.scaleErrorText},
         dip_error_meters = #{to.dipErrorMeters}, dip_error_text = #{to.dipErrorText},
+        probe_error_kelvins = #{to.probeErrorKelvins},
+        brix_error_fraction = #{to.brixErrorFraction},
+        plate_error_meters = #{to.plateErrorMeters},
+        brothy_below_fraction = #{to.brothyBelowFraction},
+        loose_below_fraction = #{to.looseBelowFraction},
+        coating_below_fraction = #{to.coatingBelowFraction},
+        tight_below_fraction = #{to.tightBelowFraction},
+        very_tight_below_fraction = #{to.veryTightBelowFraction},
         version = version + 1
       where version = #{version}
       """)
   int change(KitchenEdit to, int version);
 
-  @Select("select * from vessel where not retired order by base_diameter_meters, name")
+  @Select("select * from vessel where not retired order by first_width_meters, name")
   List<VesselView> vessels();
 
   @Select("select * from vessel where id = #{id}")
@@ -45,22 +57,24 @@ interface KitchenMapper {
 
   @Insert(
       """
-      insert into vessel (id, name, base_diameter_meters, base_diameter_text,
-        top_diameter_meters, top_diameter_text, depth_meters, depth_text, empty_mass_kilograms,
-        empty_mass_text, version)
-      values (#{id}, #{name}, #{baseDiameterMeters}, #{baseDiameterText}, #{topDiameterMeters},
-        #{topDiameterText}, #{depthMeters}, #{depthText}, #{emptyMassKilograms},
-        #{emptyMassText}, 1)
+      insert into vessel (id, name, shape, first_width_meters, first_width_text,
+        second_width_meters, second_width_text, depth_meters, depth_text, empty_mass_kilograms,
+        empty_mass_text, metal, lid, oven_limit_celsius, version)
+      values (#{id}, #{name}, #{shape}, #{firstWidthMeters}, #{firstWidthText},
+        #{secondWidthMeters}, #{secondWidthText}, #{depthMeters}, #{depthText},
+        #{emptyMassKilograms}, #{emptyMassText}, #{metal}, #{lid}, #{ovenLimitCelsius}, 1)
       """)
   void addVessel(VesselEdit vessel);
 
   @Update(
       """
-      update vessel set name = #{to.name}, base_diameter_meters = #{to.baseDiameterMeters},
-        base_diameter_text = #{to.baseDiameterText}, top_diameter_meters = #{to.topDiameterMeters},
-        top_diameter_text = #{to.topDiameterText}, depth_meters = #{to.depthMeters},
-        depth_text = #{to.depthText}, empty_mass_kilograms = #{to.emptyMassKilograms},
-        empty_mass_text = #{to.emptyMassText}, version = version + 1
+      update vessel set name = #{to.name}, shape = #{to.shape},
+        first_width_meters = #{to.firstWidthMeters}, first_width_text = #{to.firstWidthText},
+        second_width_meters = #{to.secondWidthMeters}, second_width_text = #{to.secondWidthText},
+        depth_meters = #{to.depthMeters}, depth_text = #{to.depthText},
+        empty_mass_kilograms = #{to.emptyMassKilograms}, empty_mass_text = #{to.emptyMassText},
+        metal = #{to.metal}, lid = #{to.lid}, oven_limit_celsius = #{to.ovenLimitCelsius},
+        version = version + 1
       where id = #{to.id} and version = #{version} and not retired
       """)
   int changeVessel(VesselEdit to, int version);
@@ -89,10 +103,19 @@ interface KitchenMapper {
       """
       update heat_source set name = #{to.name}, kind = #{to.kind},
         label_power_watts = #{to.labelPowerWatts}, label_power_text = #{to.labelPowerText},
+        measured_power_watts = case when kind = #{to.kind}
+          and label_power_watts = #{to.labelPowerWatts} then measured_power_watts end,
         version = version + 1
       where id = #{to.id} and version = #{version} and not retired
       """)
   int changeHeatSource(HeatSourceEdit to, int version);
+
+  @Update(
+      """
+      update heat_source set measured_power_watts = #{watts}, version = version + 1
+      where id = #{id} and version = #{version} and not retired
+      """)
+  int measureHeatSource(UUID id, @Nullable Double watts, int version);
 
   @Update(
       """

@@ -1,7 +1,9 @@
 package urnstew.app.kitchen;
 
 import java.time.ZoneId;
+import java.util.List;
 import java.util.UUID;
+import urnstew.core.consistency.ConsistencyBand;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.thermo.Altitude;
@@ -9,6 +11,7 @@ import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
+import urnstew.units.TemperatureDifference;
 import urnstew.units.text.Pint;
 
 /** The kitchen's settings as they are stored. */
@@ -27,6 +30,14 @@ public record KitchenSettings(
     String scaleErrorText,
     double dipErrorMeters,
     String dipErrorText,
+    double probeErrorKelvins,
+    double brixErrorFraction,
+    double plateErrorMeters,
+    double brothyBelowFraction,
+    double looseBelowFraction,
+    double coatingBelowFraction,
+    double tightBelowFraction,
+    double veryTightBelowFraction,
     boolean demo,
     int version) {
 
@@ -38,7 +49,24 @@ public record KitchenSettings(
   }
 
   public Instruments instruments() {
-    return new Instruments(new Mass(scaleErrorKilograms), new Length(dipErrorMeters));
+    return new Instruments(
+        new Mass(scaleErrorKilograms),
+        new Length(dipErrorMeters),
+        new TemperatureDifference(probeErrorKelvins),
+        new MassFraction(brixErrorFraction),
+        new Length(plateErrorMeters));
+  }
+
+  /** What this kitchen calls a sauce of these solids. */
+  public String band(MassFraction solids) {
+    List<MassFraction> ends =
+        List.of(
+            new MassFraction(brothyBelowFraction),
+            new MassFraction(looseBelowFraction),
+            new MassFraction(coatingBelowFraction),
+            new MassFraction(tightBelowFraction),
+            new MassFraction(veryTightBelowFraction));
+    return ConsistencyBand.of(solids, ConsistencyBand.ending(ends)).key();
   }
 
   public ZoneId zoneId() {

@@ -3,15 +3,17 @@ package urnstew.app.kitchen;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import urnstew.core.explain.Working;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
-import urnstew.core.kitchen.RoundShape;
+import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.Vessel;
-import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.Power;
+import urnstew.units.Temperature;
 
 /** The kitchen as the screens see it. */
 public record KitchenView(
@@ -27,29 +29,40 @@ public record KitchenView(
   public record VesselView(
       UUID id,
       String name,
-      double baseDiameterMeters,
-      String baseDiameterText,
-      double topDiameterMeters,
-      String topDiameterText,
+      ShapeKind shape,
+      double firstWidthMeters,
+      String firstWidthText,
+      double secondWidthMeters,
+      String secondWidthText,
       double depthMeters,
       String depthText,
       double emptyMassKilograms,
       String emptyMassText,
+      Metal metal,
+      boolean lid,
+      @Nullable Double ovenLimitCelsius,
       boolean retired,
       int version) {
 
     @JsonProperty(access = JsonProperty.Access.READ_ONLY)
     public double capacityCubicMeters() {
-      return shape().capacity().cubicMeters();
+      return vessel().shape().capacity().cubicMeters();
+    }
+
+    @JsonProperty(access = JsonProperty.Access.READ_ONLY)
+    public boolean attackedByAcid() {
+      return metal.attackedByAcid();
     }
 
     public Vessel vessel() {
-      return new Vessel(id, name, shape(), new Mass(emptyMassKilograms));
-    }
-
-    private RoundShape shape() {
-      return new RoundShape(
-          new Length(baseDiameterMeters), new Length(topDiameterMeters), new Length(depthMeters));
+      return new Vessel(
+          id,
+          name,
+          shape.of(firstWidthMeters, secondWidthMeters, depthMeters),
+          new Mass(emptyMassKilograms),
+          metal,
+          lid,
+          Optional.ofNullable(ovenLimitCelsius).map(Temperature::new));
     }
   }
 
@@ -60,6 +73,7 @@ public record KitchenView(
       HeatKind kind,
       double labelPowerWatts,
       String labelPowerText,
+      @Nullable Double measuredPowerWatts,
       boolean retired,
       int version) {
 
@@ -69,7 +83,12 @@ public record KitchenView(
     }
 
     public HeatSource heatSource() {
-      return new HeatSource(id, name, kind, new Power(labelPowerWatts));
+      return new HeatSource(
+          id,
+          name,
+          kind,
+          new Power(labelPowerWatts),
+          Optional.ofNullable(measuredPowerWatts).map(Power::new));
     }
   }
 }

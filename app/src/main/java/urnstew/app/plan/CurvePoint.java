@@ -25,9 +25,9 @@ public record CurvePoint(
       points.add(
           new CurvePoint(
               clock.apply(state.seconds()),
-              fall.contents(state).total().kilograms(),
-              fall.depth(state).meters(),
-              fall.contents(state).solidsFraction().value(),
+              state.mass().kilograms(),
+              state.depth().meters(),
+              state.thickness().value(),
               state.celsius()));
     }
     return points;

@@ -1,13 +1,13 @@
 package urnstew.app.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.reduction.Lid;
-import urnstew.core.reduction.SimmerLevel;
 
 /**
  * What a cook asks for.
@@ -20,7 +20,7 @@ import urnstew.core.reduction.SimmerLevel;
  * @param targetText the same as entered
  * @param vesselId which pot
  * @param heatSourceId which burner
- * @param level how it simmers
+ * @param heating how it is heated
  * @param lid on, ajar or off
  * @param wholePacks whether to round up to whole cans
  * @param readyByLocalTime hour on the kitchen's clock; without a date, the next one to come
@@ -35,7 +35,7 @@ public record PlanRequest(
     @NotNull String targetText,
     @NotNull UUID vesselId,
     @NotNull UUID heatSourceId,
-    @NotNull SimmerLevel level,
+    @NotNull @Valid HeatingChoice heating,
     @NotNull Lid lid,
     boolean wholePacks,
     @NotNull @Schema(type = "string", example = "18:30") LocalTime readyByLocalTime,

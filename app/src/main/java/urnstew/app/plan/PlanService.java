@@ -6,21 +6,30 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.core.correction.Prior;
+import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
+import urnstew.core.plan.Alternatives;
 import urnstew.core.plan.Influences;
 import urnstew.core.plan.Influences.Influence;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanFigure;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
+import urnstew.core.reduction.Heating;
+import urnstew.core.reduction.Heating.InOven;
+import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -33,13 +42,19 @@ public class PlanService {
   private final FormulaShelf shelf;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
+  private final PotHistories histories;
   private final Clock clock;
 
   PlanService(
-      FormulaShelf shelf, KitchenService kitchens, EquipmentService equipment, Clock clock) {
+      FormulaShelf shelf,
+      KitchenService kitchens,
+      EquipmentService equipment,
+      PotHistories histories,
+      Clock clock) {
     this.shelf = shelf;
     this.kitchens = kitchens;
     this.equipment = equipment;
+    this.histories = histories;
     this.clock = clock;
   }
 
@@ -47,7 +62,15 @@ public class PlanService {
   @Transactional(readOnly = true)
   public PlanView preview(PlanRequest request) {
     PlanInputs inputs = inputs(request);
-    return PlanView.of(inputs, plan(inputs));
+    Plan plan = plan(inputs);
+    Alternatives ways =
+        new Alternatives(
+            inputs, plan, equipment.vessels(), kilogram("tomato-paste"), kilogram("water"));
+    return PlanView.of(inputs, plan, kitchens.settings(), ways.sooner(), ways.later());
+  }
+
+  private PotContents kilogram(String ingredient) {
+    return shelf.ingredient(ingredient).contents(Mass.ofKilograms(1));
   }
 
   /** What moves a figure of the plan most. */
@@ -75,16 +98,11 @@ public class PlanService {
   public PlanInputs inputs(PlanRequest request) {
     KitchenSettings kitchen = kitchens.settings();
     Instant now = clock.instant();
-    Vessel vessel = equipment.vessel(request.vesselId()).vessel();
     Need need = need(request);
     MassFraction target = target(request);
     SimmerSetting setting =
-        new SimmerSetting(
-            vessel.shape(),
-            equipment.heatSource(request.heatSourceId()).heatSource(),
-            request.level(),
-            request.lid(),
-            kitchen.surroundings());
+        setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
+    Prior prior = Prior.of(setting.heatSource(), histories.of(request.vesselId()));
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
@@ -93,7 +111,35 @@ public class PlanService {
         "readyByLocalTime",
         () ->
             new PlanInputs(
-                formula, need, request.wholePacks(), target, vessel, setting, now, readyBy));
+                formula,
+                need,
+                request.wholePacks(),
+                new Target.Solids(target),
+                setting,
+                prior,
+                now,
+                readyBy));
+  }
+
+  /** A pot on a burner or in the oven of this kitchen. */
+  @Transactional(readOnly = true)
+  public SimmerSetting setting(UUID vesselId, UUID heatSourceId, HeatingChoice choice, Lid lid) {
+    Vessel vessel = equipment.vessel(vesselId).vessel();
+    Heating heating = choice.heating();
+    if (heating instanceof InOven oven) {
+      at(
+          "heating.ovenCelsius",
+          () -> {
+            OvenFitness.require(vessel, oven.air());
+            return oven;
+          });
+    }
+    return new SimmerSetting(
+        vessel,
+        equipment.heatSource(heatSourceId).heatSource(),
+        heating,
+        lid,
+        kitchens.settings().surroundings());
   }
 
   private static MassFraction target(PlanRequest request) {

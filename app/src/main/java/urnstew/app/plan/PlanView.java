@@ -2,16 +2,22 @@ package urnstew.app.plan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.kitchen.KitchenSettings;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.Stage;
 import urnstew.core.pantry.Pack;
+import urnstew.core.plan.Alternative;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PotFit;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
+import urnstew.core.reduction.Hazard;
+import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.Trajectory;
 import urnstew.core.sizing.Amount;
 
 /** A plan as the screens see it. */
@@ -25,6 +31,9 @@ public record PlanView(
     double waterToLoseKilograms,
     double startSolidsFraction,
     double targetSolidsFraction,
+    String band,
+    double saltFraction,
+    double pieceMassKilograms,
     FitView fit,
     Instant readyBy,
     @Nullable HoursView hours,
@@ -33,6 +42,9 @@ public record PlanView(
     List<CurvePoint> early,
     List<CurvePoint> late,
     double targetMassKilograms,
+    long stirEverySeconds,
+    List<AlternativeView> sooner,
+    List<AlternativeView> later,
     List<Caution> cautions,
     List<Working> workings) {
 
@@ -130,8 +142,43 @@ public record PlanView(
     }
   }
 
-  /** The view of a plan. */
-  public static PlanView of(PlanInputs inputs, Plan plan) {
+  /** Another way to the same thickness. */
+  public record AlternativeView(
+      Alternative.Kind kind,
+      String what,
+      String cost,
+      long simmerSeconds,
+      @Nullable Instant thickAt,
+      UUID vesselId,
+      HeatingChoice heating,
+      Lid lid,
+      double amountKilograms) {
+    static AlternativeView of(Alternative way, @Nullable Instant simmerAt) {
+      return new AlternativeView(
+          way.kind(),
+          way.what(),
+          way.cost(),
+          way.simmer().toSeconds(),
+          simmerAt == null ? null : simmerAt.plus(way.simmer()),
+          way.setting().vessel().id(),
+          HeatingChoice.of(way.setting().heating()),
+          way.setting().lid(),
+          way.amount().kilograms());
+    }
+  }
+
+  /** The view of a plan without other ways, as a batch keeps it. */
+  public static PlanView of(PlanInputs inputs, Plan plan, KitchenSettings kitchen) {
+    return of(inputs, plan, kitchen, List.of(), List.of());
+  }
+
+  /** The view of a plan with what could be done otherwise. */
+  static PlanView of(
+      PlanInputs inputs,
+      Plan plan,
+      KitchenSettings kitchen,
+      List<Alternative> sooner,
+      List<Alternative> later) {
     Scheduled hours = plan.timing() instanceof Scheduled scheduled ? scheduled : null;
     Instant origin = hours == null ? inputs.now() : hours.simmerAt();
     return new PlanView(
@@ -142,18 +189,35 @@ public record PlanView(
         plan.size().start().total().kilograms(),
         plan.size().end().total().kilograms(),
         plan.size().waterToLose().kilograms(),
-        plan.size().start().solidsFraction().value(),
-        inputs.target().value(),
+        inputs.formula().beforeTheFinish().cooked().thickness().value(),
+        inputs.thickness().value(),
+        kitchen.band(inputs.thickness()),
+        plan.size().salt().value(),
+        plan.size().end().pieces().whole().total().kilograms(),
         FitView.of(plan.fit()),
         inputs.readyBy(),
         hours == null ? null : HoursView.of(hours),
-        plan.timing() instanceof NotReached never ? never.why().reason() : null,
+        plan.timing() instanceof NotReached never ? never.why() : null,
         CurvePoint.along(plan.prediction().likely(), seconds -> after(origin, seconds)),
         CurvePoint.along(plan.prediction().early(), seconds -> after(origin, seconds)),
         CurvePoint.along(plan.prediction().late(), seconds -> after(origin, seconds)),
         plan.size().reduced().total().kilograms(),
+        stirEvery(plan),
+        ways(sooner, hours),
+        ways(later, hours),
         plan.cautions(),
         plan.workings());
+  }
+
+  private static List<AlternativeView> ways(List<Alternative> ways, @Nullable Scheduled hours) {
+    Instant simmerAt = hours == null ? null : hours.simmerAt();
+    return ways.stream().map(way -> AlternativeView.of(way, simmerAt)).toList();
+  }
+
+  /** When most of the water is gone. */
+  private static long stirEvery(Plan plan) {
+    Trajectory likely = plan.prediction().likely();
+    return Hazard.stirEvery(likely, 0.8 * likely.last().seconds()).toSeconds();
   }
 
   private static Instant after(Instant origin, double seconds) {

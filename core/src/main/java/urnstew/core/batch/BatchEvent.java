@@ -3,7 +3,11 @@ package urnstew.core.batch;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import urnstew.core.correction.Target;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.Mass;
+import urnstew.units.Temperature;
 
 /** Something that happened to a batch; never changed, never removed. */
 public sealed interface BatchEvent {
@@ -23,24 +27,81 @@ public sealed interface BatchEvent {
   record ReadingTaken(UUID id, Instant at, Measurement measurement) implements BatchEvent {}
 
   /**
-   * A reading was wrong; it stays in the history and counts no more.
+   * An earlier event was wrong; it stays in the history and counts no more.
    *
    * @param id identity
    * @param at when it was struck out
-   * @param readingId which
+   * @param eventId which
    * @param reason why, may be empty
    */
-  record ReadingStruckOut(UUID id, Instant at, UUID readingId, String reason)
-      implements BatchEvent {}
+  record StruckOut(UUID id, Instant at, UUID eventId, String reason) implements BatchEvent {}
 
   /**
-   * A struck-out reading was right after all; it counts again.
+   * A struck-out event was right after all; it counts again.
    *
    * @param id identity
    * @param at when it was put back
-   * @param readingId which
+   * @param eventId which
    */
-  record ReadingRestored(UUID id, Instant at, UUID readingId) implements BatchEvent {}
+  record Restored(UUID id, Instant at, UUID eventId) implements BatchEvent {}
+
+  /**
+   * What really went in of one line of the formula.
+   *
+   * @param id identity
+   * @param at when it went in
+   * @param line which line, counted from 0 through all stages
+   * @param mass how much
+   */
+  record Poured(UUID id, Instant at, int line, Mass mass) implements BatchEvent {}
+
+  /**
+   * Something went in that was not planned.
+   *
+   * @param id identity
+   * @param at when
+   * @param ingredient what
+   * @param mass how much
+   * @param temperature of it
+   */
+  record Added(UUID id, Instant at, Ingredient ingredient, Mass mass, Temperature temperature)
+      implements BatchEvent {}
+
+  /**
+   * Sauce was ladled out.
+   *
+   * @param id identity
+   * @param at when
+   * @param mass how much
+   */
+  record LadledOut(UUID id, Instant at, Mass mass) implements BatchEvent {}
+
+  /**
+   * Knob, lid, oven, burner or pot were changed.
+   *
+   * @param id identity
+   * @param at when
+   * @param setting from then on
+   */
+  record SetOtherwise(UUID id, Instant at, SimmerSetting setting) implements BatchEvent {}
+
+  /**
+   * The cook wants it thicker or thinner, or judges it by the plate.
+   *
+   * @param id identity
+   * @param at when
+   * @param target from then on
+   */
+  record TargetSet(UUID id, Instant at, Target target) implements BatchEvent {}
+
+  /**
+   * A step was done.
+   *
+   * @param id identity
+   * @param at when
+   * @param step its key
+   */
+  record StepDone(UUID id, Instant at, String step) implements BatchEvent {}
 
   /**
    * Everything for the simmer went into the pot.

@@ -1,15 +1,18 @@
 package urnstew.core.batch;
 
+import urnstew.core.kitchen.Instruments;
 import urnstew.core.plan.PlanInputs;
 
 /**
  * What a batch was started with, frozen: formula, compositions, kitchen and model.
  *
  * @param inputs what the plan was computed from
+ * @param instruments of the kitchen
  * @param clock time of the batch
  * @param modelVersion version of the computation that made the plan
  */
-public record BatchSnapshot(PlanInputs inputs, BatchClock clock, String modelVersion) {
+public record BatchSnapshot(
+    PlanInputs inputs, Instruments instruments, BatchClock clock, String modelVersion) {
   /** Version of the computation in this release; raised when predictions change. */
-  public static final String MODEL_VERSION = "1";
+  public static final String MODEL_VERSION = "2";
 }

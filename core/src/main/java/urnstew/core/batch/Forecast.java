@@ -1,29 +1,60 @@
 package urnstew.core.batch;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import urnstew.core.correction.Advisor.Advice;
+import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
-import urnstew.core.reduction.Prediction;
+import urnstew.core.sauce.PotContents;
 
 /**
- * What is expected of a batch, given its readings.
+ * What is expected of a batch, given everything that happened.
  *
  * @param simmerStartedAt origin of the prediction's seconds
  * @param prediction the corrected fall with its band
  * @param kilogramsPerHour water leaving, around the last reading or the middle of the fall
+ * @param stirEvery how often to stir to the floor around then
+ * @param lines the formula's lines as poured
+ * @param marks where each reading lies on the fall line
+ * @param steps what is to be done next, in the order of time
+ * @param end what will be there after the finish
+ * @param saltShare of that
+ * @param portions servings in it
+ * @param advice the reading that would tell most
  * @param readings how many readings counted
- * @param cautions what the readings give away
+ * @param cautions what the pot gives away
  * @param workings how the figures came about
  */
 public record Forecast(
     Instant simmerStartedAt,
     Prediction prediction,
     double kilogramsPerHour,
+    Duration stirEvery,
+    List<BatchLine> lines,
+    List<ReadingMark> marks,
+    List<NextStep> steps,
+    PotContents end,
+    double saltShare,
+    double portions,
+    Optional<Advice> advice,
     int readings,
     List<Caution> cautions,
     List<Working> workings) {
+  /**
+   * A reading as a mass.
+   *
+   * @param key of the reading
+   * @param kilograms it was weighed at, or that its depth stands for, or of the fall at its moment
+   */
+  public record ReadingMark(String key, double kilograms) {}
+
   public Forecast {
+    marks = List.copyOf(marks);
+    steps = List.copyOf(steps);
+    lines = List.copyOf(lines);
     cautions = List.copyOf(cautions);
     workings = List.copyOf(workings);
   }

@@ -1,29 +1,38 @@
 package urnstew.core.batch;
 
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
-import urnstew.core.batch.BatchEvent.ReadingTaken;
-import urnstew.core.batch.Measurement.Dipped;
-import urnstew.core.batch.Measurement.Weighed;
-import urnstew.core.explain.Caution;
+import java.util.Optional;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.Forecast.ReadingMark;
+import urnstew.core.correction.Advisor;
+import urnstew.core.correction.Advisor.Advice;
+import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.PotWorking;
+import urnstew.core.correction.Prediction;
+import urnstew.core.correction.Predictor;
+import urnstew.core.correction.Reading;
+import urnstew.core.correction.Target;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.Prediction;
-import urnstew.core.reduction.Reading;
-import urnstew.core.reduction.Reduction;
-import urnstew.core.reduction.ReductionWorking;
+import urnstew.core.reduction.PotState;
+import urnstew.core.reduction.Program;
+import urnstew.core.reduction.Trajectory;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
+import urnstew.core.sizing.Need;
 import urnstew.core.sizing.Sizing;
 
 /** Turns a batch's history into a forecast. */
 public final class Forecaster {
-  /** Share by which what went in must differ before it is said (assumption). */
-  private static final double OTHER_AMOUNT = 0.04;
+  /** Density of water at the boil, kg/m³ (steam tables). */
+  private static final double WATER_AT_THE_BOIL = 958;
 
   private Forecaster() {}
 
@@ -31,62 +40,88 @@ public final class Forecaster {
   public static Forecast forecast(BatchHistory history) {
     PlanInputs inputs = history.snapshot().inputs();
     BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.target(), inputs.wholePacks());
-    List<Reading> readings =
-        history.countingReadings().stream().map(reading -> reading(history, reading)).toList();
-    Prediction prediction =
-        Reduction.predict(inputs.setting(), size.start(), inputs.target(), readings);
-    double rate = prediction.likely().kilogramsPerHourAt(moment(prediction, readings));
+        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.wholePacks());
+    BatchLines lines = new BatchLines(history, inputs.formula().times(size.scale()));
+    ProgramOfBatch batch = new ProgramOfBatch(history);
+    Program program = batch.program(lines);
+    List<Reading> readings = batch.readings();
+    Target target = history.target();
+    Prediction prediction = Predictor.predict(program, target, inputs.prior(), readings);
+    double moment = moment(prediction.likely(), readings);
+    double rate = prediction.likely().kilogramsPerHourAt(moment);
+    PotContents end = end(prediction.likely(), lines.asPoured());
+    double salt = saltShare(history, prediction.likely(), lines, end);
+    double portions = portions(inputs.need(), end);
+    Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
+    Optional<Advice> advice =
+        Advisor.next(program, target, inputs.prior(), readings, history.snapshot().instruments());
     return new Forecast(
         history.simmerStartedAt(),
         prediction,
         rate,
+        stirEvery,
+        lines.all(),
+        readings.stream().map(reading -> mark(reading, prediction.likely())).toList(),
+        new NextSteps(history, prediction.likely(), moment).all(lines.all(), stirEvery, advice),
+        end,
+        salt,
+        portions,
+        advice,
         readings.size(),
-        otherAmount(prediction.unknowns().mass()),
+        new Noticed(history, prediction, moment, readings.size()).all(),
         List.of(
-            ReductionWorking.of(
-                "thickAt", inputs.setting(), size.start(), inputs.target(), prediction),
-            rateWorking(rate, prediction)));
+            PotWorking.of("thickAt", target, prediction, readings.size()),
+            rateWorking(rate, prediction),
+            endWorking(end, salt, portions, lines.factor())));
   }
 
-  /** Readings that agree with each other but not with the amounts: the cook should hear of it. */
-  private static List<Caution> otherAmount(double massFactor) {
-    if (Math.abs(massFactor - 1) < OTHER_AMOUNT) {
-      return List.of();
+  /** Water leaves, so that a depth that differs stands for so much water at the boil. */
+  private static ReadingMark mark(Reading reading, Trajectory likely) {
+    PotState then = likely.at(reading.seconds());
+    double kilograms = then.mass().kilograms();
+    if (reading instanceof Reading.Weighing weighing) {
+      kilograms = weighing.net().kilograms();
+    } else if (reading instanceof Reading.Dip dip) {
+      double surface = then.setting().shape().surfaceAt(dip.depth()).squareMeters();
+      double deeper = dip.depth().meters() - then.depth().meters();
+      kilograms += deeper * surface * WATER_AT_THE_BOIL;
     }
-    String text =
-        String.format(
-            Locale.ROOT,
-            "The readings go together if about %.0f %% %s went into the pot than planned. If you do"
-                + " not know why, check the weight of the empty pot.",
-            100 * Math.abs(massFactor - 1),
-            massFactor < 1 ? "less" : "more");
-    return List.of(new Caution("other-amount", text));
+    return new ReadingMark(reading.key(), Math.max(0, kilograms));
   }
 
-  private static double moment(Prediction prediction, List<Reading> readings) {
+  private static double moment(Trajectory likely, List<Reading> readings) {
     if (!readings.isEmpty()) {
       return readings.get(readings.size() - 1).seconds();
     }
-    return prediction.likely().outcome() instanceof Reaches reaches
+    return likely.outcome() instanceof Reaches reaches
         ? reaches.after().toSeconds() / 2.0
         : Duration.ofHours(1).toSeconds();
   }
 
-  private static Reading reading(BatchHistory history, ReadingTaken taken) {
-    double seconds = seconds(history, taken.at());
-    String key = taken.id().toString();
-    if (taken.measurement() instanceof Weighed weighed) {
-      return new Reading.Weighing(
-          key, seconds, weighed.gross().minus(weighed.tare()), weighed.error());
-    }
-    Dipped dipped = (Dipped) taken.measurement();
-    return new Reading.Dip(key, seconds, dipped.depth(), dipped.error());
+  private static PotContents end(Trajectory likely, ResolvedFormula asPoured) {
+    return likely.last().contents().plus(asPoured.atTheFinish());
   }
 
-  private static double seconds(BatchHistory history, Instant at) {
-    BatchClock clock = history.snapshot().clock();
-    return clock.secondsAt(at) - clock.secondsAt(history.simmerStartedAt());
+  private static double portions(Need need, PotContents end) {
+    double each = need.serving().kilograms() * (1 + Need.CLING_SHARE);
+    return end.total().kilograms() / each;
+  }
+
+  /** Salt stays in the pot, but for what is ladled out with the sauce. */
+  private static double saltShare(
+      BatchHistory history, Trajectory likely, BatchLines lines, PotContents end) {
+    double salt = 0;
+    for (BatchLine line : lines.all()) {
+      salt += line.portion().ingredient().salt().value() * line.due().kilograms();
+    }
+    for (Added added : history.counting(Added.class)) {
+      salt += added.ingredient().salt().value() * added.mass().kilograms();
+    }
+    for (LadledOut out : history.counting(LadledOut.class)) {
+      double before = likely.massAt(history.simmerSeconds(out.at()) - 1).kilograms();
+      salt *= Math.max(0, 1 - out.mass().kilograms() / before);
+    }
+    return salt / end.total().kilograms();
   }
 
   private static Working rateWorking(double rate, Prediction prediction) {
@@ -96,11 +131,35 @@ public final class Forecaster {
         "ṁ = Δm / Δt",
         List.of(
             new Term("water leaving", "ṁ", rate, "kg/h"),
-            new Term("this pot against the assumed", "f", prediction.unknowns().evaporation(), ""),
-            new Term("burner against the assumed", "f_P", prediction.unknowns().power(), ""),
-            new Term("put in against the plan", "f_m", prediction.unknowns().mass(), "")),
+            new Term(
+                "this pot against the assumed",
+                "f",
+                prediction.belief().factor(Quantity.EVAPORATION),
+                ""),
+            new Term(
+                "heat against the assumed", "f_P", prediction.belief().factor(Quantity.POWER), ""),
+            new Term(
+                "put in against the plan", "f_m", prediction.belief().factor(Quantity.MASS), ""),
+            new Term("body of this product", "b", prediction.belief().body(), "")),
         List.of("The rate stays as it is: nobody touches knob or lid"),
         List.of("Conservation of mass"),
         Confidence.MEASURED);
+  }
+
+  private static Working endWorking(PotContents end, double salt, double portions, double factor) {
+    return new Working(
+        "endMass",
+        "What is in the pot when it is thick enough, and what goes in at the finish. What was"
+            + " poured takes the place of the plan, and what follows is rescaled with it.",
+        "m = m_thick + Σ m_finish,  n = m / (m₁ · (1 + c))",
+        List.of(
+            new Term("what the pot holds against the plan", "k", factor, ""),
+            new Term("sauce with pieces at the end", "m", end.total().kilograms(), "kg"),
+            new Term("thickens like", "s", end.thickness().percent(), "% solids"),
+            new Term("salt", "w", 100 * salt, "%"),
+            new Term("servings", "n", portions, "")),
+        List.of("Salt stays in the pot, also what the cans bring"),
+        List.of("Conservation of mass"),
+        Confidence.EXACT);
   }
 }

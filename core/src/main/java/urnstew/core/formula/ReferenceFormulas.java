@@ -35,11 +35,11 @@ public final class ReferenceFormulas {
   }
 
   private static Stage stage(CSVRecord row, List<CSVRecord> lines) {
-    String minutes = row.get("minutes");
     return new Stage(
         row.get("title"),
         StageRole.valueOf(row.get("role")),
-        Duration.ofMinutes(minutes.isEmpty() ? 0 : Long.parseLong(minutes)),
+        minutes(row, "minutes"),
+        MassFraction.ofPercent(number(row, "dried_percent")),
         lines.stream()
             .filter(line -> line.get("formula").equals(row.get("formula")))
             .filter(line -> line.get("stage").equals(row.get("stage")))
@@ -51,6 +51,18 @@ public final class ReferenceFormulas {
 
   private static Stage.Line line(CSVRecord row) {
     return new Stage.Line(
-        row.get("ingredient"), Mass.ofGrams(Double.parseDouble(row.get("grams"))), row.get("note"));
+        row.get("ingredient"),
+        Mass.ofGrams(number(row, "grams")),
+        minutes(row, "after_minutes"),
+        row.get("note"));
+  }
+
+  private static Duration minutes(CSVRecord row, String column) {
+    return Duration.ofMinutes((long) number(row, column));
+  }
+
+  /** Empty means zero. */
+  private static double number(CSVRecord row, String column) {
+    return row.get(column).isEmpty() ? 0 : Double.parseDouble(row.get(column));
   }
 }

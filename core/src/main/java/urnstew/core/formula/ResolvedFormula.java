@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
-import urnstew.core.thermo.Composition;
+import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 
 /**
@@ -25,10 +25,29 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
    * @param mass how much
    * @param role when
    * @param stageTitle in which stage
+   * @param after time from the start of the stage
    * @param note cut or moment
    */
   public record Portion(
-      Ingredient ingredient, Mass mass, StageRole role, String stageTitle, String note) {}
+      Ingredient ingredient,
+      Mass mass,
+      StageRole role,
+      String stageTitle,
+      Duration after,
+      String note) {
+    /** So much of it, as it goes in. */
+    public PotContents contents() {
+      return ingredient.contents(mass);
+    }
+
+    public Portion of(Ingredient other) {
+      return new Portion(other, mass, role, stageTitle, after, note);
+    }
+
+    public Portion times(double factor) {
+      return new Portion(ingredient, mass.times(factor), role, stageTitle, after, note);
+    }
+  }
 
   /** Looks every ingredient up. */
   public static ResolvedFormula of(Formula formula, Pantry pantry) {
@@ -45,18 +64,42 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
                                     line.mass(),
                                     stage.role(),
                                     stage.title(),
+                                    line.after(),
                                     line.note())))
             .toList());
   }
 
-  /** What is in the pot when the simmer starts, at the formula's own size. */
-  public Composition intoThePot() {
-    return contents(false);
+  public ResolvedFormula times(double factor) {
+    return new ResolvedFormula(
+        formula, portions.stream().map(portion -> portion.times(factor)).toList());
   }
 
-  /** What is added when it is thick enough, at the formula's own size. */
-  public Composition atTheFinish() {
-    return contents(true);
+  /** What is in the pot when the simmer starts. */
+  public PotContents intoThePot() {
+    return formula.stages().stream()
+        .filter(stage -> stage.role() != StageRole.FINISH)
+        .map(this::atFirst)
+        .reduce(PotContents.NOTHING, PotContents::plus);
+  }
+
+  /** What is added while it simmers. */
+  public List<Portion> additions() {
+    return portions.stream()
+        .filter(portion -> portion.role() == StageRole.REDUCE && !portion.after().isZero())
+        .toList();
+  }
+
+  /** Everything that is in the pot before the finish, as if put in together. */
+  public PotContents beforeTheFinish() {
+    return additions().stream().map(Portion::contents).reduce(intoThePot(), PotContents::plus);
+  }
+
+  /** What is added when it is thick enough. */
+  public PotContents atTheFinish() {
+    return portions.stream()
+        .filter(portion -> portion.role() == StageRole.FINISH)
+        .map(Portion::contents)
+        .reduce(PotContents.NOTHING, PotContents::plus);
   }
 
   /** Fixed time in the pot before the simmer starts. */
@@ -76,10 +119,12 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         .reduce(Duration.ZERO, Duration::plus);
   }
 
-  private Composition contents(boolean finish) {
+  private PotContents atFirst(Stage stage) {
     return portions.stream()
-        .filter(portion -> (portion.role() == StageRole.FINISH) == finish)
-        .map(portion -> portion.ingredient().perKilogram().times(portion.mass().kilograms()))
-        .reduce(Composition.NOTHING, Composition::plus);
+        .filter(portion -> portion.stageTitle().equals(stage.title()))
+        .filter(portion -> portion.role() != StageRole.REDUCE || portion.after().isZero())
+        .map(Portion::contents)
+        .reduce(PotContents.NOTHING, PotContents::plus)
+        .dried(stage.driedShare());
   }
 }

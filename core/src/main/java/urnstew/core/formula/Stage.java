@@ -3,6 +3,7 @@ package urnstew.core.formula;
 import java.time.Duration;
 import java.util.List;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 /**
  * One step of a formula.
@@ -10,6 +11,7 @@ import urnstew.units.Mass;
  * @param title in a cook's words
  * @param role what it does to the pot
  * @param time fixed time it takes; zero for the simmer, whose time is computed
+ * @param driedShare of the water of its lines that is gone when it is over; 0 for the simmer
  * @param lines what goes in
  * @param readyCue how 'ready' looks, smells and sounds
  * @param tooFarCue how 'too far' does
@@ -18,6 +20,7 @@ public record Stage(
     String title,
     StageRole role,
     Duration time,
+    MassFraction driedShare,
     List<Line> lines,
     String readyCue,
     String tooFarCue) {
@@ -30,7 +33,8 @@ public record Stage(
    *
    * @param ingredientId key in the pantry
    * @param mass for one making at the formula's own size
+   * @param after time from the start of its stage at which it goes in
    * @param note cut or moment
    */
-  public record Line(String ingredientId, Mass mass, String note) {}
+  public record Line(String ingredientId, Mass mass, Duration after, String note) {}
 }

@@ -1,10 +1,8 @@
 package urnstew.core.kitchen;
 
 import urnstew.units.Area;
-import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Require;
-import urnstew.units.Volume;
 
 /**
  * Inside of a round pot, straight or tapered: a frustum of a cone.
@@ -16,54 +14,26 @@ import urnstew.units.Volume;
  * @param topDiameter inside, at the rim, 5 cm to 1.5 m
  * @param depth inside, 2 cm to 1.5 m
  */
-public record RoundShape(Length baseDiameter, Length topDiameter, Length depth) {
+public record RoundShape(Length baseDiameter, Length topDiameter, Length depth)
+    implements VesselShape {
   public RoundShape {
     Require.within("baseDiameter", baseDiameter.meters(), 0.05, 1.5, "m");
     Require.within("topDiameter", topDiameter.meters(), 0.05, 1.5, "m");
     Require.within("depth", depth.meters(), 0.02, 1.5, "m");
   }
 
-  /** Everything up to the rim. */
-  public Volume capacity() {
-    return volumeAt(depth);
+  @Override
+  public Area floor() {
+    return new Area(Math.PI * baseDiameter.meters() * baseDiameter.meters() / 4);
   }
 
-  /** Volume when filled to this depth. */
-  public Volume volumeAt(Length filled) {
-    if (filled.compareTo(depth) > 0) {
-      throw new InvalidInput(
-          "depth",
-          "deeper-than-vessel",
-          String.format(
-              "A depth of %.0f mm is more than the vessel's %.0f mm.",
-              filled.millimeters(), depth.millimeters()),
-          String.format("0 to %.0f mm", depth.millimeters()),
-          "Read the stick again, or choose the vessel that is really on the stove.");
-    }
-    return new Volume(cubicMeters(filled.meters()));
-  }
-
-  /** Depth at which this volume stands. */
-  public Length depthAt(Volume volume) {
-    if (volume.compareTo(capacity()) > 0) {
-      throw new InvalidInput(
-          "volume",
-          "over-the-rim",
-          String.format(
-              "%.1f l do not go into a vessel of %.1f l.", volume.liters(), capacity().liters()),
-          String.format("%.1f l", capacity().liters()),
-          "Choose a larger vessel or make less.");
-    }
-    return new Length(Math.min(meters(volume.cubicMeters()), depth.meters()));
-  }
-
-  /** Free surface when filled to this depth. */
+  @Override
   public Area surfaceAt(Length filled) {
     double diameter = diameterAt(filled.meters());
     return new Area(Math.PI * diameter * diameter / 4);
   }
 
-  /** Wall wetted when filled to this depth. */
+  @Override
   public Area wallAt(Length filled) {
     double step = (diameterAt(filled.meters()) - baseDiameter.meters()) / 2;
     double slant = Math.hypot(filled.meters(), step);
@@ -77,7 +47,8 @@ public record RoundShape(Length baseDiameter, Length topDiameter, Length depth) 
   }
 
   /** V solved for h: d(h)³ = d₀³ + 12V(d₁ − d₀)/(πH). */
-  private double meters(double cubicMeters) {
+  @Override
+  public double metersAt(double cubicMeters) {
     double base = baseDiameter.meters();
     double widening = topDiameter.meters() - base;
     if (Math.abs(widening) < 1e-6) {
@@ -87,7 +58,8 @@ public record RoundShape(Length baseDiameter, Length topDiameter, Length depth) 
     return (Math.cbrt(cube) - base) * depth.meters() / widening;
   }
 
-  private double cubicMeters(double meters) {
+  @Override
+  public double cubicMetersAt(double meters) {
     double base = baseDiameter.meters();
     double top = diameterAt(meters);
     return Math.PI * meters / 12 * (base * base + base * top + top * top);

@@ -1,24 +1,42 @@
 package urnstew.core.numerics;
 
-/** The classical fourth-order Runge–Kutta step for a state of two numbers. */
+/** The classical fourth-order Runge–Kutta step. Keeps its scratch space, so one for each thread. */
 public final class RungeKutta {
-  private RungeKutta() {}
+  private final double[] between;
+  private final double[][] slopes;
 
-  /** Right-hand side of the equation; does not depend on time explicitly. */
+  /** Right-hand side of the equations; does not depend on time explicitly. */
   public interface Slope {
-    /** Derivatives of both numbers, per second. */
-    double[] at(double first, double second);
+    /** Writes the derivatives of a state, per second, into {@code slope}. */
+    void at(double[] state, double[] slope);
+  }
+
+  /**
+   * @param size how many numbers a state has
+   */
+  public RungeKutta(int size) {
+    this.between = new double[size];
+    this.slopes = new double[4][size];
   }
 
   /** The state after {@code seconds}. */
-  public static double[] step(Slope slope, double[] state, double seconds) {
-    double[] a = slope.at(state[0], state[1]);
-    double[] b = slope.at(state[0] + a[0] * seconds / 2, state[1] + a[1] * seconds / 2);
-    double[] c = slope.at(state[0] + b[0] * seconds / 2, state[1] + b[1] * seconds / 2);
-    double[] d = slope.at(state[0] + c[0] * seconds, state[1] + c[1] * seconds);
-    return new double[] {
-      state[0] + seconds / 6 * (a[0] + 2 * b[0] + 2 * c[0] + d[0]),
-      state[1] + seconds / 6 * (a[1] + 2 * b[1] + 2 * c[1] + d[1])
-    };
+  public double[] step(Slope slope, double[] state, double seconds) {
+    slope.at(state, slopes[0]);
+    slope.at(moved(state, slopes[0], seconds / 2), slopes[1]);
+    slope.at(moved(state, slopes[1], seconds / 2), slopes[2]);
+    slope.at(moved(state, slopes[2], seconds), slopes[3]);
+    double[] next = new double[state.length];
+    for (int i = 0; i < next.length; i++) {
+      double sum = slopes[0][i] + 2 * slopes[1][i] + 2 * slopes[2][i] + slopes[3][i];
+      next[i] = state[i] + seconds / 6 * sum;
+    }
+    return next;
+  }
+
+  private double[] moved(double[] state, double[] slope, double seconds) {
+    for (int i = 0; i < between.length; i++) {
+      between[i] = state[i] + slope[i] * seconds;
+    }
+    return between;
   }
 }

@@ -1,5 +1,7 @@
 package urnstew.core.pantry;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import urnstew.units.InvalidInput;
 
@@ -25,5 +27,10 @@ public record Pantry(Map<String, Ingredient> byId) {
           "Choose one of the pantry's ingredients.");
     }
     return found;
+  }
+
+  /** All of them, by name. */
+  public List<Ingredient> all() {
+    return byId.values().stream().sorted(Comparator.comparing(Ingredient::name)).toList();
   }
 }

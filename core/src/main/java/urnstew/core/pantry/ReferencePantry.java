@@ -5,9 +5,12 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
+import urnstew.core.consistency.Thickener;
+import urnstew.core.pantry.Ingredient.PieceYield;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Density;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 /** The shipped ingredients. */
 public final class ReferencePantry {
@@ -28,8 +31,11 @@ public final class ReferencePantry {
         id,
         row.get("name"),
         perKilogram(row),
+        MassFraction.ofPercent(required(row, "salt")),
         number(row, "spoon_density").map(Density::new),
         number(row, "piece_grams").map(grams -> new Pack(row.get("piece"), Mass.ofGrams(grams))),
+        Thickener.valueOf(row.get("thickener").isEmpty() ? "NONE" : row.get("thickener")),
+        number(row, "juice_percent").map(juice -> pieceYield(row, juice)),
         packs.stream()
             .filter(pack -> pack.get("ingredient").equals(id))
             .map(pack -> new Pack(pack.get("name"), Mass.ofGrams(required(pack, "net_grams"))))
@@ -37,17 +43,29 @@ public final class ReferencePantry {
         row.get("source"));
   }
 
+  private static PieceYield pieceYield(CSVRecord row, double juicePercent) {
+    return new PieceYield(
+        juicePercent / 100,
+        required(row, "fat_given_percent") / 100,
+        required(row, "release_minutes") * 60);
+  }
+
   /** Fibre is part of carbohydrate in the table but not here; rows are closed to a whole. */
   private static Composition perKilogram(CSVRecord row) {
     double fibre = required(row, "fibre");
+    double protein = required(row, "protein");
+    double carbohydrate = Math.max(0, required(row, "carbohydrate") - fibre);
+    double ash = required(row, "ash");
     Composition raw =
         new Composition(
             required(row, "water"),
-            required(row, "protein"),
+            required(row, "alcohol"),
+            protein,
             required(row, "fat"),
-            Math.max(0, required(row, "carbohydrate") - fibre),
+            carbohydrate,
             fibre,
-            required(row, "ash"));
+            ash,
+            required(row, "soluble_share") * (protein + carbohydrate + fibre + ash));
     return raw.times(1 / raw.total().kilograms());
   }
 

@@ -4,20 +4,17 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
-import urnstew.core.kitchen.HeatSource;
-import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Reduction;
-import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.sizing.Need;
 import urnstew.core.thermo.Composition;
-import urnstew.units.Length;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
@@ -77,11 +74,10 @@ public final class Influences {
 
   private static double minutes(PlanInputs inputs, Plan plan, double evaporation) {
     Trajectory fall =
-        Reduction.fall(
-            inputs.setting(),
-            plan.size().start(),
-            inputs.target(),
-            new Unknowns(evaporation, 1, 1));
+        Reduction.untilThick(
+            Planner.program(inputs.setting(), inputs.formula().times(plan.size().scale())),
+            inputs.thickness(),
+            Unknowns.of(evaporation, 1, 1));
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toSeconds() / 60.0
         : Double.NaN;
@@ -102,20 +98,17 @@ public final class Influences {
   }
 
   private static PlanInputs serving(PlanInputs in, double factor) {
-    Need need = new Need(in.need().covers(), in.need().serving().times(factor));
-    return with(in, in.formula(), need, in.target(), in.setting());
+    return in.with(new Need(in.need().covers(), in.need().serving().times(factor)));
   }
 
   private static PlanInputs target(PlanInputs in, double factor) {
-    MassFraction target = new MassFraction(in.target().value() * factor);
-    return with(in, in.formula(), in.need(), target, in.setting());
+    return in.with(new Target.Solids(new MassFraction(in.thickness().value() * factor)));
   }
 
   private static PlanInputs solids(PlanInputs in, double factor) {
     List<Portion> portions =
         in.formula().portions().stream().map(portion -> solids(portion, factor)).toList();
-    ResolvedFormula formula = new ResolvedFormula(in.formula().formula(), portions);
-    return with(in, formula, in.need(), in.target(), in.setting());
+    return in.with(new ResolvedFormula(in.formula().formula(), portions));
   }
 
   private static Portion solids(Portion portion, double factor) {
@@ -123,69 +116,23 @@ public final class Influences {
     if (was.packs().isEmpty()) {
       return portion;
     }
-    Composition richer = was.perKilogram().times(factor);
-    double water = was.perKilogram().total().kilograms() - richer.withWater(0).total().kilograms();
-    Ingredient now =
-        new Ingredient(
-            was.id(),
-            was.name(),
-            richer.withWater(water),
-            was.spoonDensity(),
-            was.piece(),
-            was.packs(),
-            was.source());
-    return new Portion(now, portion.mass(), portion.role(), portion.stageTitle(), portion.note());
+    Composition richer = was.perKilogram().withSolidsTimes(factor);
+    double more = richer.total().kilograms() - was.perKilogram().total().kilograms();
+    return portion.of(was.with(richer.withWater(richer.waterKilograms() - more)));
   }
 
   private static PlanInputs wider(PlanInputs in, double meters) {
-    RoundShape was = in.setting().shape();
-    RoundShape shape =
-        new RoundShape(
-            new Length(was.baseDiameter().meters() + meters),
-            new Length(was.topDiameter().meters() + meters),
-            was.depth());
-    SimmerSetting s = in.setting();
-    return with(
-        in,
-        in.formula(),
-        in.need(),
-        in.target(),
-        new SimmerSetting(shape, s.heatSource(), s.level(), s.lid(), s.surroundings()));
+    return in.with(in.setting().with(in.vessel().wider(meters)));
   }
 
   private static PlanInputs power(PlanInputs in, double factor) {
-    SimmerSetting s = in.setting();
-    HeatSource was = s.heatSource();
-    HeatSource source =
-        new HeatSource(was.id(), was.name(), was.kind(), was.labelPower().times(factor));
-    return with(
-        in,
-        in.formula(),
-        in.need(),
-        in.target(),
-        new SimmerSetting(s.shape(), source, s.level(), s.lid(), s.surroundings()));
+    return in.with(in.setting().with(in.setting().heatSource().stronger(factor)));
   }
 
   private static PlanInputs room(PlanInputs in, double kelvins) {
-    SimmerSetting s = in.setting();
-    Surroundings was = s.surroundings();
+    Surroundings was = in.setting().surroundings();
     Temperature room = Temperature.ofCelsius(was.room().celsius() + kelvins);
-    Surroundings air = new Surroundings(was.altitude(), room, was.relativeHumidity());
-    return with(
-        in,
-        in.formula(),
-        in.need(),
-        in.target(),
-        new SimmerSetting(s.shape(), s.heatSource(), s.level(), s.lid(), air));
-  }
-
-  private static PlanInputs with(
-      PlanInputs in,
-      ResolvedFormula formula,
-      Need need,
-      MassFraction target,
-      SimmerSetting setting) {
-    return new PlanInputs(
-        formula, need, in.wholePacks(), target, in.vessel(), setting, in.now(), in.readyBy());
+    return in.with(
+        in.setting().with(new Surroundings(was.altitude(), room, was.relativeHumidity())));
   }
 }

@@ -1,9 +1,9 @@
 package urnstew.core.plan;
 
 import java.util.List;
+import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
-import urnstew.core.reduction.Prediction;
 import urnstew.core.sizing.BatchSize;
 
 /**

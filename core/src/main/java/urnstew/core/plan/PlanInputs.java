@@ -2,6 +2,8 @@ package urnstew.core.plan;
 
 import java.time.Duration;
 import java.time.Instant;
+import urnstew.core.correction.Prior;
+import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.SimmerSetting;
@@ -15,9 +17,9 @@ import urnstew.units.MassFraction;
  * @param formula what is made
  * @param need who eats
  * @param wholePacks whether the batch is rounded up to whole packs
- * @param target solids share at which it is thick enough
- * @param vessel the pot
- * @param setting how it simmers, in that pot
+ * @param target when it is thick enough
+ * @param setting how it simmers, and in which pot
+ * @param prior what is believed of that pot
  * @param now when the plan is made
  * @param readyBy when it must be on the table; after {@code now}, within a week
  */
@@ -25,9 +27,9 @@ public record PlanInputs(
     ResolvedFormula formula,
     Need need,
     boolean wholePacks,
-    MassFraction target,
-    Vessel vessel,
+    Target target,
     SimmerSetting setting,
+    Prior prior,
     Instant now,
     Instant readyBy) {
   private static final Duration FURTHEST = Duration.ofDays(7);
@@ -49,5 +51,31 @@ public record PlanInputs(
           "within a week",
           "Plan it nearer to the day.");
     }
+  }
+
+  /** The pot. */
+  public Vessel vessel() {
+    return setting.vessel();
+  }
+
+  /** Solids it is to thicken like, for a product of ordinary body. */
+  public MassFraction thickness() {
+    return target.thickness(1);
+  }
+
+  public PlanInputs with(ResolvedFormula other) {
+    return new PlanInputs(other, need, wholePacks, target, setting, prior, now, readyBy);
+  }
+
+  public PlanInputs with(Need other) {
+    return new PlanInputs(formula, other, wholePacks, target, setting, prior, now, readyBy);
+  }
+
+  public PlanInputs with(Target other) {
+    return new PlanInputs(formula, need, wholePacks, other, setting, prior, now, readyBy);
+  }
+
+  public PlanInputs with(SimmerSetting other) {
+    return new PlanInputs(formula, need, wholePacks, target, other, prior, now, readyBy);
   }
 }

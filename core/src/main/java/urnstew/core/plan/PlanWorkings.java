@@ -2,12 +2,13 @@ package urnstew.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import urnstew.core.correction.PotWorking;
+import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
 import urnstew.core.plan.Timing.Scheduled;
-import urnstew.core.reduction.Prediction;
-import urnstew.core.reduction.ReductionWorking;
+import urnstew.core.reduction.Hazard;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.thermo.FoodProperties;
 import urnstew.units.Temperature;
@@ -31,12 +32,11 @@ final class PlanWorkings {
 
   List<Working> all() {
     List<Working> all = new ArrayList<>(size.workings());
-    all.add(
-        ReductionWorking.of(
-            "thickAt", inputs.setting(), size.start(), inputs.target(), prediction));
+    all.add(PotWorking.of("thickAt", inputs.target(), prediction, 0));
     all.add(amounts());
     all.add(volumes());
     all.add(headroom());
+    all.add(salt());
     if (timing instanceof Scheduled scheduled) {
       all.add(lightAt(scheduled));
     }
@@ -68,12 +68,25 @@ final class PlanWorkings {
             new Term(
                 "density at the start",
                 "ρ₀",
-                FoodProperties.density(size.start(), hot).kilogramsPerCubicMeter(),
+                FoodProperties.density(size.start().everything(), hot).kilogramsPerCubicMeter(),
                 "kg/m³"),
             new Term("depth at the start", "h₀", fit.startDepth().millimeters(), "mm"),
             new Term("depth wanted", "h", fit.endDepth().millimeters(), "mm")),
         List.of("No air is stirred in"),
         List.of("Choi and Okos 1986 (ASHRAE Handbook, Refrigeration)"),
+        Confidence.PUBLISHED);
+  }
+
+  private Working salt() {
+    return new Working(
+        "salt",
+        "All salt stays in the pot while water leaves, also what cans and meat bring.",
+        "w = Σ mᵢ·wᵢ / m",
+        List.of(
+            new Term("sauce with pieces at the end", "m", size.end().total().kilograms(), "kg"),
+            new Term("salt in it", "w", size.salt().percent(), "%")),
+        List.of("The first dose only; cheese and pasta water still to come"),
+        List.of("Conservation of mass", "Sodium of a food table over 393 mg/g, from memory"),
         Confidence.PUBLISHED);
   }
 
@@ -85,7 +98,7 @@ final class PlanWorkings {
         List.of(
             new Term("start volume", "V₀", fit.startVolume().liters(), "l"),
             new Term("pot to the rim", "V_pot", inputs.vessel().shape().capacity().liters(), "l"),
-            new Term("kept free", "f", PotFit.HEADROOM_SHARE, "")),
+            new Term("kept free", "f", Hazard.HEADROOM_SHARE, "")),
         List.of(),
         List.of("Common practice"),
         Confidence.ASSUMED);

@@ -4,14 +4,20 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import urnstew.core.explain.Caution;
+import urnstew.core.correction.Prediction;
+import urnstew.core.correction.Predictor;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
+import urnstew.core.reduction.Change;
+import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.reduction.Outcome;
 import urnstew.core.reduction.Outcome.NeverReaches;
+import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.Prediction;
-import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.Program;
+import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.Temperature;
@@ -19,7 +25,6 @@ import urnstew.units.Temperature;
 /** Computes a plan: size, fit, fall and hours. */
 public final class Planner {
   private static final long CLOCK_STEP_SECONDS = 300;
-  private static final double SHALLOW_METERS = 0.02;
 
   private Planner() {}
 
@@ -31,33 +36,54 @@ public final class Planner {
    */
   public static Plan plan(PlanInputs inputs) {
     BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.target(), inputs.wholePacks());
+        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.wholePacks());
     PotFit fit = PotFit.of(size, inputs.vessel(), keptTemperature(inputs));
     Prediction prediction =
-        Reduction.predict(inputs.setting(), size.start(), inputs.target(), List.of());
+        Predictor.predict(
+            program(inputs.setting(), inputs.formula().times(size.scale())),
+            inputs.target(),
+            inputs.prior(),
+            List.of());
     Timing timing = timing(inputs, prediction);
     return new Plan(
         size,
         fit,
         prediction,
         timing,
-        cautions(inputs, fit, timing),
+        PlanCautions.of(fit, prediction.likely(), timing),
         new PlanWorkings(inputs, size, fit, prediction, timing).all());
   }
 
+  /**
+   * What will be done to a pot from the start of the simmer.
+   *
+   * @param setting how and where it simmers
+   * @param formula at the batch's own size
+   */
+  public static Program program(SimmerSetting setting, ResolvedFormula formula) {
+    List<Change> changes = new ArrayList<>();
+    for (Portion portion : formula.additions()) {
+      double seconds = portion.after().toSeconds();
+      changes.add(new Change.Added(seconds, portion.contents(), setting.surroundings().room()));
+    }
+    return Program.of(setting, formula.intoThePot()).with(changes);
+  }
+
+  /** Near enough to how hot it will stand for volumes. */
   static Temperature keptTemperature(PlanInputs inputs) {
-    return inputs
-        .setting()
-        .surroundings()
-        .altitude()
-        .boilingPoint()
-        .minus(inputs.setting().level().belowBoil());
+    Temperature boiling = inputs.setting().surroundings().altitude().boilingPoint();
+    return inputs.setting().heating() instanceof KeptByEye kept
+        ? boiling.minus(kept.level().belowBoil())
+        : boiling;
   }
 
   /** Lit so that even the slow edge of the band is on the table in time, on a five-minute mark. */
   private static Timing timing(PlanInputs inputs, Prediction prediction) {
     if (prediction.likely().outcome() instanceof NeverReaches never) {
-      return new NotReached(never.why());
+      return new NotReached(never.why().reason());
+    }
+    if (prediction.likely().outcome() instanceof OutOfRange beyond) {
+      return new NotReached(beyond.what().reason());
     }
     Duration lead = inputs.formula().leadTime();
     Duration finish = inputs.formula().finishTime();
@@ -80,34 +106,5 @@ public final class Planner {
 
   private static Duration after(Outcome outcome) {
     return outcome instanceof Reaches reaches ? reaches.after() : Duration.ofHours(24);
-  }
-
-  private static List<Caution> cautions(PlanInputs inputs, PotFit fit, Timing timing) {
-    List<Caution> cautions = new ArrayList<>();
-    if (!fit.withinHeadroom()) {
-      cautions.add(
-          new Caution(
-              "over-headroom",
-              "The pot is too full to bubble safely: it will spatter or boil over. Take a larger"
-                  + " pot or make less."));
-    }
-    if (fit.endDepth().meters() < SHALLOW_METERS) {
-      cautions.add(
-          new Caution(
-              "too-shallow",
-              "Less than 2 cm will be left in this pot: it can scorch. Take a narrower pot or stay"
-                  + " with it."));
-    }
-    if (timing instanceof Scheduled scheduled && scheduled.spareAtWorst().isNegative()) {
-      cautions.add(
-          new Caution(
-              "late",
-              "Even lit now it may not be ready in time. Simmer harder, take a wider pot, or eat"
-                  + " later."));
-    }
-    if (timing instanceof NotReached never) {
-      cautions.add(new Caution("never-thick", never.why().reason()));
-    }
-    return cautions;
   }
 }

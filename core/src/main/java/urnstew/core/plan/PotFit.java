@@ -2,6 +2,8 @@ package urnstew.core.plan;
 
 import java.util.Locale;
 import urnstew.core.kitchen.Vessel;
+import urnstew.core.reduction.Hazard;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.thermo.FoodProperties;
 import urnstew.units.InvalidInput;
@@ -27,11 +29,6 @@ public record PotFit(
     Length headroomDepth,
     boolean withinHeadroom) {
   /**
-   * Share of the pot to leave free for bubbles and spatter (common practice: a fifth to a quarter).
-   */
-  public static final double HEADROOM_SHARE = 0.22;
-
-  /**
    * Fits a batch into a pot.
    *
    * @throws InvalidInput if it would not go in at all
@@ -54,10 +51,10 @@ public record PotFit(
           String.format(
               Locale.ROOT,
               "Choose a pot of %.0f l or more, or make less.",
-              Math.ceil(start.liters() / (1 - HEADROOM_SHARE))));
+              Math.ceil(start.liters() / (1 - Hazard.HEADROOM_SHARE))));
     }
     Volume end = volume(size.end(), hot);
-    Volume usable = capacity.times(1 - HEADROOM_SHARE);
+    Volume usable = capacity.times(1 - Hazard.HEADROOM_SHARE);
     return new PotFit(
         start,
         end,
@@ -67,7 +64,7 @@ public record PotFit(
         start.compareTo(usable) <= 0);
   }
 
-  private static Volume volume(urnstew.core.thermo.Composition of, Temperature hot) {
-    return of.total().at(FoodProperties.density(of, hot));
+  private static Volume volume(PotContents of, Temperature hot) {
+    return of.total().at(FoodProperties.density(of.everything(), hot));
   }
 }

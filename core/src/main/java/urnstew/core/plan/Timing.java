@@ -2,7 +2,6 @@ package urnstew.core.plan;
 
 import java.time.Duration;
 import java.time.Instant;
-import urnstew.core.reduction.Never;
 
 /** The hours of a plan. */
 public sealed interface Timing {
@@ -28,7 +27,7 @@ public sealed interface Timing {
   /**
    * It does not.
    *
-   * @param why the reason
+   * @param why the reason in a cook's words
    */
-  record NotReached(Never why) implements Timing {}
+  record NotReached(String why) implements Timing {}
 }

@@ -7,7 +7,7 @@ public sealed interface Outcome {
   /**
    * It gets there.
    *
-   * @param after time from the start of the simmer
+   * @param after time from the start of the program
    */
   record Reaches(Duration after) implements Outcome {}
 
@@ -17,4 +17,12 @@ public sealed interface Outcome {
    * @param why the reason
    */
   record NeverReaches(Never why) implements Outcome {}
+
+  /**
+   * The model cannot say.
+   *
+   * @param what the border that is passed
+   * @param after when it is passed, from the start of the program
+   */
+  record OutOfRange(Beyond what, Duration after) implements Outcome {}
 }

@@ -3,166 +3,182 @@ package urnstew.core.reduction;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import urnstew.core.numerics.RungeKutta;
+import urnstew.core.reduction.Heating.BurnerSet;
+import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Outcome.NeverReaches;
+import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
-import urnstew.units.Area;
-import urnstew.units.Length;
+import urnstew.core.reduction.Stretch.Mode;
 import urnstew.units.MassFraction;
-import urnstew.units.Temperature;
-import urnstew.units.Volume;
 
 /**
- * The fall of water and the rise of temperature in one pot.
- *
- * <p>While heating: C·dT/dt = P − Q − h_fg·ṁ. Once the kept temperature is reached the cook turns
- * the knob: below the boil the surface sets ṁ (see {@link SurfaceTransfer}), at the boil the burner
- * does (see {@link HeatBalance}); ṁ never exceeds (P − Q)/h_fg. Solids and fat stay. Range: solids
- * up to 27 %, 24 hours.
+ * Runs a program: one {@link Stretch} after another, in Runge–Kutta steps that are cut short where
+ * the simmer begins and where the sauce is thick enough. Range: 24 hours, thickness up to 27 %.
  */
 final class PotModel {
-  private static final double HEATING_STEP_SECONDS = 45;
-  private static final double KEPT_STEP_SECONDS = 480;
   private static final double LONGEST_SECONDS = Duration.ofHours(24).toSeconds();
+  private static final double PASTE = 0.27;
+  private static final double DRY_KILOGRAMS = 1e-3;
+  private static final double NEVER_WARM_KELVINS = 5;
 
-  /** Share of tomato solids that is soluble (assumption, models of this product). */
-  private static final double SOLUBLE_SHARE = 0.87;
+  private final Program program;
+  private final Unknowns unknowns;
+  private final RungeKutta kutta = new RungeKutta(Stretch.SIZE);
+  private final List<PotState> states = new ArrayList<>();
+  private final double countsFrom;
+  private double target = Double.POSITIVE_INFINITY;
+  private Stretch stretch;
+  private double[] state;
+  private double seconds;
+  private double broughtJoules;
 
-  /** Mean molar mass of the soluble solids, as hexose (assumption). */
-  private static final double SOLUBLE_KILOGRAMS_PER_MOLE = 0.18;
-
-  /** Ebullioscopic constant of water, K kg/mol (CRC Handbook, from memory). */
-  private static final double BOILING_ELEVATION = 0.512;
-
-  private final SimmerSetting setting;
-  private final Composition start;
-  private final double evaporationFactor;
-  private final double powerWatts;
-  private final SurfaceTransfer transfer;
-  private final double boilingCelsius;
-
-  PotModel(SimmerSetting setting, Composition nominalStart, Unknowns unknowns) {
-    this.setting = setting;
-    this.start = nominalStart.times(unknowns.mass());
-    this.evaporationFactor = unknowns.evaporation();
-    this.powerWatts =
-        Math.min(
-            setting.heatSource().powerIntoPot().watts() * unknowns.power(),
-            setting.heatSource().labelPower().watts());
-    this.transfer = new SurfaceTransfer(setting.level(), setting.surroundings());
-    this.boilingCelsius = setting.surroundings().altitude().boilingPoint().celsius();
+  PotModel(Program program, Unknowns unknowns) {
+    this.program =
+        unknowns.driftFromSeconds() > 0 ? program.dividedAt(unknowns.driftFromSeconds()) : program;
+    this.unknowns = unknowns;
+    this.countsFrom = program.lastFilling();
+    this.stretch = new Stretch(program.setting(), unknowns.really(program.start()), unknowns, 0);
+    this.state = stretch.initial(program.temperature().celsius(), Ledger.EMPTY);
   }
 
-  /** Runs until it is thick enough. */
-  Trajectory untilThick(MassFraction target) {
-    return run(start.waterAtSolidsFraction(target), LONGEST_SECONDS);
+  /** Runs until it is thick enough, after everything that is planned to go in. */
+  Trajectory untilThick(MassFraction wanted) {
+    target = wanted.value();
+    return run(LONGEST_SECONDS);
   }
 
   /** Runs for a time, thick enough or not. */
-  Trajectory during(Duration time) {
-    return run(0, Math.max(1, time.toMillis() / 1000.0));
+  Trajectory during(double longest) {
+    return run(Math.min(LONGEST_SECONDS, Math.max(1, longest)));
   }
 
-  private Trajectory run(double targetWater, double longest) {
-    List<PotState> states = new ArrayList<>();
-    double[] state = {start.waterKilograms(), setting.surroundings().room().celsius()};
-    states.add(new PotState(0, state[0], state[1]));
-    double seconds = 0;
-    boolean kept = false;
-    while (state[0] > targetWater && seconds < longest) {
-      double step = Math.min(longest - seconds, kept ? KEPT_STEP_SECONDS : HEATING_STEP_SECONDS);
-      step = kept ? step : stepToKept(state, step);
-      double[] next = RungeKutta.step(kept ? this::keptSlope : this::heatingSlope, state, step);
-      if (next[0] < targetWater) {
-        step *= (state[0] - targetWater) / (state[0] - next[0]);
-        next = RungeKutta.step(kept ? this::keptSlope : this::heatingSlope, state, step);
-        next[0] = targetWater;
+  private Trajectory run(double longest) {
+    Optional<Outcome> end = started();
+    for (Change change : program.changes()) {
+      if (end.isEmpty() && change.seconds() < longest) {
+        end = runUntil(Math.max(0, change.seconds()));
+        if (end.isEmpty()) {
+          change(change);
+          end = started();
+        }
       }
-      seconds += step;
-      state = next;
-      kept = kept || state[1] >= keptCelsius(state[0]) - 1e-3;
-      if (kept) {
-        state[1] = keptCelsius(state[0]);
+    }
+    return new Trajectory(states, end.or(() -> runUntil(longest)).orElseGet(this::never));
+  }
+
+  /** A stretch begins: what it begins with may end the matter. */
+  private Optional<Outcome> started() {
+    states.add(stretch.at(seconds, state, broughtJoules));
+    if (stretch.overflows(state)) {
+      return Optional.of(new OutOfRange(Beyond.OVER_THE_RIM, now()));
+    }
+    boolean thick = seconds >= countsFrom && stretch.thickness(state) >= target;
+    return thick ? Optional.of(new Reaches(now())) : Optional.empty();
+  }
+
+  private void change(Change change) {
+    PotState before = stretch.at(seconds, state, broughtJoules);
+    Fill fill = Fill.after(change, before);
+    broughtJoules += fill.broughtJoules();
+    stretch = new Stretch(fill.setting(), fill.contents(), unknowns, seconds);
+    state = stretch.initial(fill.celsius(), before.ledger());
+  }
+
+  private Optional<Outcome> runUntil(double until) {
+    Mode mode = stretch.startingMode(state);
+    while (seconds < until - 1e-6) {
+      Mode now = mode;
+      double step = Math.min(until - seconds, stretch.longestStep(state, now));
+      double[] next = stepped(now, step);
+      Mode after = stretch.mode(next, now);
+      if (after != now && (now == Mode.FREE || now == Mode.COOLING)) {
+        step = stepTo(now, step, stretch::overCeiling);
+        next = stepped(now, step);
+        after = stretch.held();
       }
-      states.add(new PotState(seconds, state[0], state[1]));
+      if (seconds + step > countsFrom && stretch.thickness(next) >= target) {
+        step = stepTo(now, step, end -> stretch.thickness(end) - target);
+        return Optional.of(reached(now, step));
+      }
+      advance(next, step);
+      mode = after;
+      Optional<Outcome> beyond = beyond();
+      if (beyond.isPresent()) {
+        return beyond;
+      }
     }
-    boolean reached = state[0] <= targetWater;
-    return new Trajectory(
-        start,
-        setting.shape(),
-        states,
-        reached ? new Reaches(Duration.ofMillis(Math.round(seconds * 1000))) : never(kept));
+    return Optional.empty();
   }
 
-  /** A step that does not shoot past the kept temperature. */
-  private double stepToKept(double[] state, double step) {
-    double[] next = RungeKutta.step(this::heatingSlope, state, step);
-    double kept = keptCelsius(next[0]);
-    return next[1] <= kept ? step : step * (kept - state[1]) / (next[1] - state[1]);
+  private Outcome reached(Mode mode, double step) {
+    advance(stepped(mode, step), step);
+    return new Reaches(now());
   }
 
-  private Outcome never(boolean kept) {
-    if (!kept) {
-      return new NeverReaches(Never.NO_HEAT);
+  private double[] stepped(Mode mode, double step) {
+    return kutta.step((from, slope) -> stretch.slope(from, slope, mode), state, step);
+  }
+
+  private void advance(double[] next, double step) {
+    seconds += step;
+    state = next;
+    states.add(stretch.at(seconds, state, broughtJoules));
+  }
+
+  /** Length of a step, up to {@code longest}, after which a margin is zero: false position. */
+  private double stepTo(Mode mode, double longest, ToDoubleFunction<double[]> margin) {
+    double low = 0;
+    double high = longest;
+    double atLow = margin.applyAsDouble(state);
+    double atHigh = margin.applyAsDouble(stepped(mode, high));
+    double step = high;
+    for (int i = 0; i < 40 && Math.abs(high - low) > 1e-6; i++) {
+      step = low + (high - low) * atLow / (atLow - atHigh);
+      double here = margin.applyAsDouble(stepped(mode, step));
+      if (Math.abs(here) < 1e-12) {
+        break;
+      }
+      if (Math.signum(here) == Math.signum(atLow)) {
+        low = step;
+        atLow = here;
+        atHigh /= 2;
+      } else {
+        high = step;
+        atHigh = here;
+        atLow /= 2;
+      }
     }
-    return new NeverReaches(setting.lid() == Lid.ON ? Never.LID_ON : Never.TOO_SLOW);
+    return step;
   }
 
-  /** Temperature at which the cook keeps the pot; rises a little as it thickens. */
-  private double keptCelsius(double water) {
-    double moles = start.solids().kilograms() * SOLUBLE_SHARE / SOLUBLE_KILOGRAMS_PER_MOLE;
-    double elevation = BOILING_ELEVATION * moles / Math.max(water, 1e-6);
-    return boilingCelsius + elevation - setting.level().belowBoil().kelvins();
+  private Optional<Outcome> beyond() {
+    if (stretch.thickness(state) > PASTE) {
+      return Optional.of(new OutOfRange(Beyond.PASTE, now()));
+    }
+    return stretch.sauceWater(state) < DRY_KILOGRAMS
+        ? Optional.of(new OutOfRange(Beyond.DRY, now()))
+        : Optional.empty();
   }
 
-  private double[] heatingSlope(double water, double celsius) {
-    Composition contents = start.withWater(Math.max(0, water));
-    double net = netWatts(contents, celsius);
-    double leaving = Math.min(surfaceRate(contents, celsius), ceiling(net, celsius));
-    double warming =
-        (net - leaving * latentHeat(celsius)) / FoodProperties.heatCapacity(contents, celsius);
-    return new double[] {-leaving, warming};
+  private Duration now() {
+    return Duration.ofMillis(Math.round(seconds * 1000));
   }
 
-  private double[] keptSlope(double water, double celsius) {
-    Composition contents = start.withWater(Math.max(0, water));
-    double ceiling = ceiling(netWatts(contents, celsius), celsius);
-    double leaving =
-        setting.level().heatLimited() ? ceiling : Math.min(surfaceRate(contents, celsius), ceiling);
-    return new double[] {-leaving, 0};
-  }
-
-  private double surfaceRate(Composition contents, double celsius) {
-    Area surface = setting.shape().surfaceAt(depth(contents, celsius));
-    return evaporationFactor
-        * setting.lid().escapingShare()
-        * transfer.kilogramsPerSecond(surface, new Temperature(celsius));
-  }
-
-  private double netWatts(Composition contents, double celsius) {
-    return powerWatts
-        - HeatBalance.lossWatts(
-            setting.shape(),
-            depth(contents, celsius),
-            setting.lid(),
-            celsius,
-            setting.surroundings().room().celsius());
-  }
-
-  private Length depth(Composition contents, double celsius) {
-    double volume = FoodProperties.volumeCubicMeters(contents, celsius);
-    return setting
-        .shape()
-        .depthAt(new Volume(Math.min(volume, setting.shape().capacity().cubicMeters())));
-  }
-
-  private static double ceiling(double netWatts, double celsius) {
-    return HeatBalance.ceilingKilogramsPerSecond(netWatts, new Temperature(celsius));
-  }
-
-  private static double latentHeat(double celsius) {
-    return urnstew.core.thermo.Steam.latentHeatJoulesPerKilogram(new Temperature(celsius));
+  private Outcome never() {
+    SimmerSetting last = states.get(states.size() - 1).setting();
+    if (last.heating() instanceof BurnerSet set && set.share().value() == 0) {
+      return new NeverReaches(Never.HEAT_OFF);
+    }
+    if (last.heating() instanceof InOven) {
+      return new NeverReaches(Never.OVEN_TOO_COOL);
+    }
+    if (last.lid() == Lid.ON && !last.heatLimited()) {
+      return new NeverReaches(Never.LID_ON);
+    }
+    return new NeverReaches(
+        stretch.overCeiling(state) < -NEVER_WARM_KELVINS ? Never.NO_HEAT : Never.TOO_SLOW);
   }
 }

@@ -1,10 +1,40 @@
 package urnstew.core.reduction;
 
+import urnstew.core.sauce.PotContents;
+import urnstew.core.thermo.FoodProperties;
+import urnstew.units.Length;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+import urnstew.units.Volume;
+
 /**
  * The pot at one moment.
  *
- * @param seconds since the simmer started
- * @param waterKilograms water in it
- * @param celsius temperature
+ * @param seconds since the start of the program
+ * @param contents what is in it
+ * @param celsius its temperature
+ * @param setting how it cooks from here
+ * @param ledger what has come and gone since the start
  */
-public record PotState(double seconds, double waterKilograms, double celsius) {}
+public record PotState(
+    double seconds, PotContents contents, double celsius, SimmerSetting setting, Ledger ledger) {
+  public Mass mass() {
+    return contents.total();
+  }
+
+  /** Solids it thickens like. */
+  public MassFraction thickness() {
+    return contents.thickness();
+  }
+
+  /** Volume of sauce and pieces. */
+  public Volume volume() {
+    return new Volume(FoodProperties.volumeCubicMeters(contents.everything(), celsius));
+  }
+
+  /** Depth in the pot; a pot filled over its rim is full. */
+  public Length depth() {
+    double full = setting.shape().capacity().cubicMeters();
+    return setting.shape().depthAt(new Volume(Math.min(volume().cubicMeters(), full)));
+  }
+}

@@ -12,9 +12,7 @@ public enum SimmerLevel {
   /** A bubble here and there. */
   GENTLE(8, 0.55),
   /** Bubbles everywhere, stirring the pot. */
-  LIVELY(3, 1.2),
-  /** At the boil, on everything the burner gives. */
-  ROLLING(0, 1.2);
+  LIVELY(3, 1.2);
 
   private final double belowBoilKelvins;
   private final double referenceKilogramsPerHour;
@@ -29,13 +27,8 @@ public enum SimmerLevel {
     return new TemperatureDifference(belowBoilKelvins);
   }
 
-  /** Loss from an open 28 cm pot, kg/h; for rolling, on the way to the boil. */
+  /** Loss from an open 28 cm pot, kg/h. */
   public double referenceKilogramsPerHour() {
     return referenceKilogramsPerHour;
-  }
-
-  /** Whether heat alone sets the rate: the burner is set and left. */
-  public boolean heatLimited() {
-    return this == ROLLING;
   }
 }

@@ -1,62 +1,96 @@
 package urnstew.core.reduction;
 
-import java.util.Arrays;
-import java.util.Map;
-import java.util.stream.Collectors;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.thermo.Altitude;
 import urnstew.core.thermo.Steam;
 import urnstew.units.Area;
-import urnstew.units.Pressure;
 import urnstew.units.Temperature;
 
 /**
  * Water that leaves a surface below the boil.
  *
- * <p>ṁ = k·A·x, with the driving share x = (p_sat(T) − φ·p_sat(T_room))/p of the air pressure; k is
- * set so that an open 28 cm pot at sea level loses the level's reference rate. Assumption: the same
- * share drives the same rate at any altitude, since vapour diffuses faster in thin air. Range 0 °C
- * to the local boiling point. Worked number: gentle at sea level in a 28 cm pot, 0.55 kg/h.
+ * <p>ṁ = k·A·x, with the driving share x = (a_w·p_sat(T) − p_v)/p of the air pressure, a_w the
+ * water activity and p_v the vapour in the air above. k follows from how near the pot is to its
+ * boil, which decides how much bubbles stir: it is set so that an open 28 cm pot at sea level loses
+ * the reference rate of each {@link SimmerLevel}, and runs straight in ln k between them.
+ * Assumption: the same share drives the same rate at any altitude, since vapour diffuses faster in
+ * thin air. Range 0 °C to the local boiling point. Worked number: 8 K below the boil at sea level,
+ * 28 cm, 0.55 kg/h.
  */
 public final class SurfaceTransfer {
-  private static final double REFERENCE_DIAMETER_METERS = 0.28;
-  private static final Surroundings SEA_LEVEL = Surroundings.at(new Altitude(0));
+  private static final double REFERENCE_SQUARE_METERS = Math.PI * 0.28 * 0.28 / 4;
+  private static final SimmerLevel[] LEVELS = SimmerLevel.values();
+  private static final double[] LOG_COEFFICIENTS = logCoefficients();
 
-  private static final Map<SimmerLevel, Double> COEFFICIENTS =
-      Arrays.stream(SimmerLevel.values())
-          .collect(Collectors.toMap(level -> level, SurfaceTransfer::coefficient));
-
-  private final double coefficient;
+  private final double boilingCelsius;
   private final double pressurePascals;
-  private final double roomVaporPascals;
+  private final double airVaporPascals;
 
-  /**
-   * @param level decides how much the bubbles stir
-   * @param surroundings air above the pot
-   */
-  public SurfaceTransfer(SimmerLevel level, Surroundings surroundings) {
-    this.pressurePascals = surroundings.altitude().pressure().pascals();
-    this.roomVaporPascals = vaporPascals(surroundings);
-    this.coefficient = COEFFICIENTS.getOrDefault(level, 0.0);
+  private SurfaceTransfer(double boilingCelsius, double pressurePascals, double airVaporPascals) {
+    this.boilingCelsius = boilingCelsius;
+    this.pressurePascals = pressurePascals;
+    this.airVaporPascals = airVaporPascals;
+  }
+
+  /** Under the air of the room. */
+  public static SurfaceTransfer inRoom(Surroundings surroundings) {
+    double saturated = Steam.saturationPressure(surroundings.room()).pascals();
+    return above(surroundings.altitude(), surroundings.relativeHumidity().value() * saturated);
+  }
+
+  /** Under air that holds so much vapour, as in an oven. */
+  static SurfaceTransfer above(Altitude altitude, double vaporPascals) {
+    return new SurfaceTransfer(
+        altitude.boilingPoint().celsius(), altitude.pressure().pascals(), vaporPascals);
   }
 
   /** Water leaving this surface, kg/s; never negative. */
-  public double kilogramsPerSecond(Area surface, Temperature sauce) {
-    double share = (Steam.saturationPressure(sauce).pascals() - roomVaporPascals) / pressurePascals;
-    return Math.max(0, coefficient * surface.squareMeters() * share);
+  public double kilogramsPerSecond(Area surface, Temperature sauce, double waterActivity) {
+    double saturated = Steam.saturationPressure(sauce).pascals();
+    return kilogramsPerSecond(surface.squareMeters(), sauce.celsius(), waterActivity * saturated);
   }
 
-  private static double coefficient(SimmerLevel level) {
-    SimmerLevel stirred = level.heatLimited() ? SimmerLevel.LIVELY : level;
-    Temperature kept = SEA_LEVEL.altitude().boilingPoint().minus(stirred.belowBoil());
-    Pressure atSurface = Steam.saturationPressure(kept);
-    double share =
-        (atSurface.pascals() - vaporPascals(SEA_LEVEL)) / SEA_LEVEL.altitude().pressure().pascals();
-    double area = Math.PI * REFERENCE_DIAMETER_METERS * REFERENCE_DIAMETER_METERS / 4;
-    return stirred.referenceKilogramsPerHour() / 3600 / (area * share);
+  /** The same on bare numbers, with the vapour pressure of the sauce in Pa. */
+  double kilogramsPerSecond(double squareMeters, double celsius, double vaporPascals) {
+    double share = (vaporPascals - airVaporPascals) / pressurePascals;
+    return Math.max(0, coefficient(boilingCelsius - celsius) * squareMeters * share);
   }
 
-  private static double vaporPascals(Surroundings air) {
-    return air.relativeHumidity().value() * Steam.saturationPressure(air.room()).pascals();
+  /** k at so many kelvins below the boil, kg/(s m²). */
+  private static double coefficient(double belowBoil) {
+    int last = LEVELS.length - 1;
+    if (belowBoil >= kelvins(0)) {
+      return Math.exp(LOG_COEFFICIENTS[0]);
+    }
+    if (belowBoil <= kelvins(last)) {
+      return Math.exp(LOG_COEFFICIENTS[last]);
+    }
+    int upper = 1;
+    while (belowBoil < kelvins(upper)) {
+      upper++;
+    }
+    double along = (kelvins(upper - 1) - belowBoil) / (kelvins(upper - 1) - kelvins(upper));
+    return Math.exp(
+        LOG_COEFFICIENTS[upper - 1]
+            + along * (LOG_COEFFICIENTS[upper] - LOG_COEFFICIENTS[upper - 1]));
+  }
+
+  private static double kelvins(int level) {
+    return LEVELS[level].belowBoil().kelvins();
+  }
+
+  private static double[] logCoefficients() {
+    Surroundings seaLevel = Surroundings.at(new Altitude(0));
+    double pressure = seaLevel.altitude().pressure().pascals();
+    double air =
+        seaLevel.relativeHumidity().value() * Steam.saturationPressure(seaLevel.room()).pascals();
+    double[] logs = new double[LEVELS.length];
+    for (int i = 0; i < logs.length; i++) {
+      Temperature kept = seaLevel.altitude().boilingPoint().minus(LEVELS[i].belowBoil());
+      double share = (Steam.saturationPressure(kept).pascals() - air) / pressure;
+      double rate = LEVELS[i].referenceKilogramsPerHour() / 3600;
+      logs[i] = Math.log(rate / (REFERENCE_SQUARE_METERS * share));
+    }
+    return logs;
   }
 }

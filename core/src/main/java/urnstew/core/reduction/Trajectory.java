@@ -1,84 +1,125 @@
 package urnstew.core.reduction;
 
 import java.util.List;
-import urnstew.core.kitchen.RoundShape;
+import urnstew.core.sauce.Pieces;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
-import urnstew.units.Volume;
 
 /**
- * The fall of one pot from the start of the simmer.
+ * The fall of one pot.
  *
- * @param start contents at the start
- * @param shape inside of the pot
- * @param states in the order of time, the first at 0 s
+ * @param states in the order of time, the first at 0 s; two at the moment of a change
  * @param outcome whether the wanted thickness is reached
  */
-public record Trajectory(
-    Composition start, RoundShape shape, List<PotState> states, Outcome outcome) {
+public record Trajectory(List<PotState> states, Outcome outcome) {
   public Trajectory {
     states = List.copyOf(states);
   }
 
+  public PotState first() {
+    return states.get(0);
+  }
+
+  public PotState last() {
+    return states.get(states.size() - 1);
+  }
+
   /** The state at a time, in a straight line between steps; the last state afterwards. */
   public PotState at(double seconds) {
-    int after = 0;
-    while (after < states.size() && states.get(after).seconds() < seconds) {
-      after++;
-    }
+    int after = firstNotBefore(seconds);
     if (after == 0) {
-      return states.get(0);
+      return first();
     }
     if (after == states.size()) {
-      return states.get(after - 1);
+      return last();
     }
-    PotState a = states.get(after - 1);
-    PotState b = states.get(after);
-    double share = (seconds - a.seconds()) / (b.seconds() - a.seconds());
-    return new PotState(
-        seconds,
-        a.waterKilograms() + share * (b.waterKilograms() - a.waterKilograms()),
-        a.celsius() + share * (b.celsius() - a.celsius()));
+    return between(states.get(after - 1), states.get(after), seconds);
   }
 
   /** Everything in the pot at a time. */
   public Mass massAt(double seconds) {
-    return contents(at(seconds)).total();
+    return at(seconds).mass();
   }
 
-  /** Depth of the sauce at a time; a pot filled over its rim is full. */
+  /** Depth in the pot at a time. */
   public Length depthAt(double seconds) {
-    return depth(at(seconds));
+    return at(seconds).depth();
   }
 
-  /** Depth of the sauce in a state of this pot. */
-  public Length depth(PotState state) {
-    double volume = FoodProperties.volumeCubicMeters(contents(state), state.celsius());
-    return shape.depthAt(new Volume(Math.min(volume, shape.capacity().cubicMeters())));
-  }
-
-  /** What the pot holds in a state. */
-  public Composition contents(PotState state) {
-    return start.withWater(Math.max(0, state.waterKilograms()));
-  }
-
-  /** Water leaving around a time, kg/h. */
+  /** Water and alcohol leaving around a time, kg/h. */
   public double kilogramsPerHourAt(double seconds) {
-    double last = states.get(states.size() - 1).seconds();
-    double to = Math.min(seconds + 60, last);
+    double to = Math.min(seconds + 60, last().seconds());
     double from = Math.max(0, to - 120);
     if (to <= from) {
       return 0;
     }
-    double lost = at(from).waterKilograms() - at(to).waterKilograms();
-    return lost / (to - from) * 3600;
+    return (gone(to) - gone(from)) / (to - from) * 3600;
   }
 
   /** Temperature at the end. */
   public Temperature finalTemperature() {
-    return new Temperature(states.get(states.size() - 1).celsius());
+    return new Temperature(last().celsius());
+  }
+
+  private double gone(double seconds) {
+    Ledger ledger = at(seconds).ledger();
+    return ledger.waterKilograms() + ledger.ethanolKilograms();
+  }
+
+  private int firstNotBefore(double seconds) {
+    int low = 0;
+    int high = states.size();
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (states.get(middle).seconds() < seconds) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
+  }
+
+  private static PotState between(PotState a, PotState b, double seconds) {
+    double span = b.seconds() - a.seconds();
+    double share = span == 0 ? 1 : (seconds - a.seconds()) / span;
+    PotContents from = a.contents();
+    PotContents to = b.contents();
+    PotContents contents =
+        new PotContents(
+            mixed(from.sauce(), to.sauce(), share),
+            from.thickeningKilograms(),
+            new Pieces(
+                mixed(from.pieces().whole(), to.pieces().whole(), share),
+                mixed(from.pieces().juiceKilograms(), to.pieces().juiceKilograms(), share),
+                mixed(from.pieces().fatKilograms(), to.pieces().fatKilograms(), share),
+                from.pieces().releaseSeconds()));
+    return new PotState(
+        seconds,
+        contents,
+        mixed(a.celsius(), b.celsius(), share),
+        a.setting(),
+        mixed(a.ledger(), b.ledger(), share));
+  }
+
+  private static Composition mixed(Composition a, Composition b, double share) {
+    return a.times(1 - share).plus(b.times(share));
+  }
+
+  private static Ledger mixed(Ledger a, Ledger b, double share) {
+    return new Ledger(
+        mixed(a.heatInJoules(), b.heatInJoules(), share),
+        mixed(a.heatLostJoules(), b.heatLostJoules(), share),
+        mixed(a.steamJoules(), b.steamJoules(), share),
+        mixed(a.broughtJoules(), b.broughtJoules(), share),
+        mixed(a.waterKilograms(), b.waterKilograms(), share),
+        mixed(a.ethanolKilograms(), b.ethanolKilograms(), share));
+  }
+
+  private static double mixed(double a, double b, double share) {
+    return a + share * (b - a);
   }
 }

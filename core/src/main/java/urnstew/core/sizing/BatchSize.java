@@ -2,8 +2,9 @@ package urnstew.core.sizing;
 
 import java.util.List;
 import urnstew.core.explain.Working;
-import urnstew.core.thermo.Composition;
+import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 /**
  * The size of one batch.
@@ -11,7 +12,7 @@ import urnstew.units.Mass;
  * @param scale times the formula's own size
  * @param amounts what goes in
  * @param start contents of the pot when the simmer starts
- * @param reduced the same when it is thick enough
+ * @param reduced the same with what was added on the way, when it is thick enough
  * @param end with what goes in at the finish
  * @param portions servings it gives after what clings to the pot
  * @param workings how the figures came about
@@ -19,9 +20,9 @@ import urnstew.units.Mass;
 public record BatchSize(
     double scale,
     List<Amount> amounts,
-    Composition start,
-    Composition reduced,
-    Composition end,
+    PotContents start,
+    PotContents reduced,
+    PotContents end,
     double portions,
     List<Working> workings) {
   public BatchSize {
@@ -29,8 +30,19 @@ public record BatchSize(
     workings = List.copyOf(workings);
   }
 
-  /** Water that must leave the pot. */
+  /** Water and alcohol that must leave the pot. */
   public Mass waterToLose() {
-    return new Mass(start.waterKilograms() - reduced.waterKilograms());
+    double in = amounts.stream().mapToDouble(amount -> amount.mass().kilograms()).sum();
+    return new Mass(Math.max(0, in - end.total().kilograms()));
+  }
+
+  /** Salt in what comes out, with what cans and meat bring: it all stays. */
+  public MassFraction salt() {
+    double salt =
+        amounts.stream()
+            .mapToDouble(
+                amount -> amount.portion().ingredient().salt().value() * amount.mass().kilograms())
+            .sum();
+    return new MassFraction(salt / end.total().kilograms());
   }
 }

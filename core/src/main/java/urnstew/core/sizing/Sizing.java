@@ -9,16 +9,18 @@ import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
 /**
  * Works back from portions on the plate to what goes into the pot.
  *
- * <p>Solids S and fat F stay, water is what is left: m = S/s + F + m_finish, where s is the wanted
- * solids share of the fat-free phase; scale = need/m. Worked number: 2 kg at 6 % reduced to 9 %
- * gives 1.333 kg.
+ * <p>Solids S, fat F and cooked pieces P stay, water is what is left: m = (S + X)/s + F + P +
+ * m_finish, where s is the wanted solids share of the fat-free phase and X what thickeners stand
+ * for; scale = need/m. Worked number: 2 kg at 6 % reduced to 9 % gives 1.333 kg.
  */
 public final class Sizing {
   /** Above this a tomato sauce is a paste: top of the thickest band (assumption). */
@@ -36,24 +38,24 @@ public final class Sizing {
    */
   public static BatchSize size(
       ResolvedFormula formula, Need need, MassFraction target, boolean wholePacks) {
-    Composition into = formula.intoThePot();
-    requireReachable(into, target);
-    Composition reduced = into.withWater(into.waterAtSolidsFraction(target));
-    Composition end = reduced.plus(formula.atTheFinish());
+    PotContents into = formula.beforeTheFinish();
+    requireReachable(into.cooked(), target);
+    PotContents reduced = into.cooked().reducedTo(target);
+    PotContents end = reduced.plus(formula.atTheFinish());
     double exact = need.mass().kilograms() / end.total().kilograms();
     double scale = wholePacks ? roundedToPacks(formula, exact) : exact;
     return new BatchSize(
         scale,
         formula.portions().stream().map(portion -> amount(portion, scale)).toList(),
-        into.times(scale),
+        formula.intoThePot().times(scale),
         reduced.times(scale),
         end.times(scale),
         need.covers() * scale / exact,
         List.of(finalMass(need, end.times(scale), scale), startMass(into, target, scale)));
   }
 
-  private static void requireReachable(Composition into, MassFraction target) {
-    MassFraction start = into.solidsFraction();
+  private static void requireReachable(PotContents into, MassFraction target) {
+    MassFraction start = into.thickness();
     if (target.compareTo(start) <= 0) {
       throw new InvalidInput(
           "target",
@@ -102,7 +104,7 @@ public final class Sizing {
             .map(pack -> Amount.WholePacks.holding(mass, pack)));
   }
 
-  private static Working finalMass(Need need, Composition end, double scale) {
+  private static Working finalMass(Need need, PotContents end, double scale) {
     return new Working(
         "finalMass",
         "Servings for everyone, and a little more for what clings to pot and ladle; rounded up to"
@@ -119,21 +121,26 @@ public final class Sizing {
         Confidence.EXACT);
   }
 
-  private static Working startMass(Composition into, MassFraction target, double scale) {
-    Composition start = into.times(scale);
+  private static Working startMass(PotContents into, MassFraction target, double scale) {
+    PotContents start = into.times(scale).cooked();
+    Composition sauce = start.sauce();
+    Mass pieces = start.pieces().whole().total();
     return new Working(
         "startMass",
         "Solids and fat stay in the pot while water leaves, so the start follows from the end.",
-        "m₀ = S + F + W,  m = S / s + F + m_f",
+        "m₀ = S + F + W + P,  m = (S + X) / s + F + P + m_f",
         List.of(
-            new Term("non-fat solids", "S", start.solids().kilograms(), "kg"),
-            new Term("fat", "F", start.fatKilograms(), "kg"),
-            new Term("water at the start", "W", start.waterKilograms(), "kg"),
-            new Term("solids at the start", "s₀", start.solidsFraction().percent(), "%"),
+            new Term("non-fat solids of the sauce", "S", sauce.solids().kilograms(), "kg"),
+            new Term("fat", "F", sauce.fatKilograms(), "kg"),
+            new Term("water", "W", sauce.waterKilograms(), "kg"),
+            new Term("pieces when cooked", "P", pieces.kilograms(), "kg"),
+            new Term("thickeners, as solids", "X", start.thickeningKilograms(), "kg"),
+            new Term("thickens at first like", "s₀", start.thickness().percent(), "%"),
             new Term("solids wanted", "s", target.percent(), "%"),
-            new Term("mass at the start", "m₀", start.total().kilograms(), "kg")),
+            new Term("everything that goes in", "m₀", start.total().kilograms(), "kg")),
         List.of(
-            "Everything in the pot counts as sauce: no pieces are left out",
+            "Pieces are left out of the solids; their juice and melted fat count to the sauce",
+            "No alcohol is counted at the end: it is less than a five-hundredth of the sauce",
             "Composition of the canned tomatoes from a food table; cans differ by about a tenth"),
         List.of("Conservation of mass", "Food composition table, from memory"),
         Confidence.PUBLISHED);

@@ -24,23 +24,28 @@ public final class FoodProperties {
   }
 
   /** Heat that warms all of it by one kelvin, J/K. */
-  public static double heatCapacity(Composition of, double t) {
-    return 1000
-        * (of.waterKilograms() * (4.1762 - 9.0864e-5 * t + 5.4731e-6 * t * t)
-            + of.proteinKilograms() * (2.0082 + 1.2089e-3 * t - 1.3129e-6 * t * t)
-            + of.fatKilograms() * (1.9842 + 1.4733e-3 * t - 4.8008e-6 * t * t)
-            + of.carbohydrateKilograms() * (1.5488 + 1.9625e-3 * t - 5.9399e-6 * t * t)
-            + of.fibreKilograms() * (1.8459 + 1.8306e-3 * t - 4.6509e-6 * t * t)
-            + of.ashKilograms() * (1.0926 + 1.8896e-3 * t - 3.6817e-6 * t * t));
+  public static double heatCapacity(Composition of, double celsius) {
+    return HeatContent.of(of).joulesPerKelvin(celsius);
   }
 
   /** Volume of all of it, m³. */
   public static double volumeCubicMeters(Composition of, double t) {
-    return of.waterKilograms() / (997.18 + 0.0031439 * t - 0.0037574 * t * t)
+    return of.waterKilograms() * waterCubicMetersPerKilogram(t)
+        + of.ethanolKilograms() * ethanolCubicMetersPerKilogram(t)
         + of.proteinKilograms() / (1329.9 - 0.5184 * t)
         + of.fatKilograms() / (925.59 - 0.41757 * t)
         + of.carbohydrateKilograms() / (1599.1 - 0.31046 * t)
         + of.fibreKilograms() / (1311.5 - 0.36589 * t)
         + of.ashKilograms() / (2423.8 - 0.28063 * t);
+  }
+
+  /** Volume of a kilogram of water, m³. */
+  public static double waterCubicMetersPerKilogram(double t) {
+    return 1 / (997.18 + 0.0031439 * t - 0.0037574 * t * t);
+  }
+
+  /** Volume of a kilogram of alcohol, m³: 789 kg/m³ at 20 °C (CRC Handbook, from memory). */
+  public static double ethanolCubicMetersPerKilogram(double t) {
+    return 1 / (806.2 - 0.86 * t);
   }
 }

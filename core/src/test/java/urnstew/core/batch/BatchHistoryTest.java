@@ -12,16 +12,16 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.batch.BatchEvent.Finished;
-import urnstew.core.batch.BatchEvent.ReadingRestored;
-import urnstew.core.batch.BatchEvent.ReadingStruckOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
+import urnstew.core.batch.BatchEvent.Restored;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
+import urnstew.core.batch.BatchEvent.StruckOut;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.explain.Working;
+import urnstew.core.kitchen.Instruments;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.SimmerLevel;
 import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Mass;
@@ -34,7 +34,8 @@ class BatchHistoryTest {
   private static BatchHistory fresh(int timeScale) {
     return new BatchHistory(
         new BatchSnapshot(
-            Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.GENTLE, Lid.OFF),
+            Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF),
+            Instruments.ASSUMED,
             new BatchClock(LIT, timeScale),
             BatchSnapshot.MODEL_VERSION),
         List.of());
@@ -58,15 +59,13 @@ class BatchHistoryTest {
     double start = Forecaster.forecast(plain).prediction().likely().massAt(0).kilograms();
     BatchHistory read = plain.with(weighed(1, HOUR, start - 0.25 + 2.4, 2.4), LATER);
     assertTrue(simmer(Forecaster.forecast(read)).compareTo(planned) > 0, "slower than planned");
-    BatchHistory struck =
-        read.with(new ReadingStruckOut(new UUID(9, 2), HOUR, new UUID(9, 1), ""), LATER);
+    BatchHistory struck = read.with(new StruckOut(new UUID(9, 2), HOUR, new UUID(9, 1), ""), LATER);
     assertEquals(planned, simmer(Forecaster.forecast(struck)));
     assertEquals(2, struck.events().size(), "the history is kept");
     assertEquals(0, Forecaster.forecast(struck).readings());
-    BatchHistory back =
-        struck.with(new ReadingRestored(new UUID(9, 3), HOUR, new UUID(9, 1)), LATER);
+    BatchHistory back = struck.with(new Restored(new UUID(9, 3), HOUR, new UUID(9, 1)), LATER);
     assertEquals(simmer(Forecaster.forecast(read)), simmer(Forecaster.forecast(back)));
-    refused(back, new ReadingRestored(new UUID(9, 4), HOUR, new UUID(9, 1)), "no-such-reading");
+    refused(back, new Restored(new UUID(9, 4), HOUR, new UUID(9, 1)), "no-such-event");
   }
 
   @Test
@@ -145,8 +144,7 @@ class BatchHistoryTest {
         new ReadingTaken(
             new UUID(9, 1), HOUR, new Dipped(Length.ofMillimeters(300), Length.ofMillimeters(2))),
         "deeper-than-vessel");
-    refused(
-        batch, new ReadingStruckOut(new UUID(9, 1), HOUR, new UUID(9, 7), ""), "no-such-reading");
+    refused(batch, new StruckOut(new UUID(9, 1), HOUR, new UUID(9, 7), ""), "no-such-event");
     refused(
         batch,
         new Finished(new UUID(9, 1), HOUR, Optional.of(Mass.ofKilograms(90)), ""),

@@ -14,14 +14,13 @@ import urnstew.core.plan.Influences.Influence;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Lid;
-import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.sizing.Need;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 
 class PlannerTest {
   private static final PlanInputs CANTEEN =
-      Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.GENTLE, Lid.OFF);
+      Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF);
 
   @Test
   void isOnTheTableInTimeEvenAtTheSlowEdge() {
@@ -48,8 +47,7 @@ class PlannerTest {
 
   @Test
   void aLidThatKeepsTheWaterInIsAnAnswerNotAnError() {
-    Plan plan =
-        Planner.plan(Samples.planInputs(34, Samples.pot(0.36, 0.20), SimmerLevel.BARE, Lid.ON));
+    Plan plan = Planner.plan(Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.BARE, Lid.ON));
     assertInstanceOf(NotReached.class, plan.timing());
     assertTrue(codes(plan).contains("never-thick"));
   }
@@ -57,14 +55,14 @@ class PlannerTest {
   @Test
   void thePotMustHoldItWithRoomForBubbles() {
     Plan tight =
-        Planner.plan(Samples.planInputs(34, Samples.pot(0.25, 0.14), SimmerLevel.GENTLE, Lid.OFF));
+        Planner.plan(Samples.planInputs(34, Samples.pot(0.25, 0.14), Samples.GENTLE, Lid.OFF));
     assertTrue(codes(tight).contains("over-headroom"));
     InvalidInput fault =
         assertThrows(
             InvalidInput.class,
             () ->
                 Planner.plan(
-                    Samples.planInputs(250, Samples.pot(0.20, 0.13), SimmerLevel.GENTLE, Lid.OFF)));
+                    Samples.planInputs(250, Samples.pot(0.20, 0.13), Samples.GENTLE, Lid.OFF)));
     assertEquals("vessel", fault.parameter());
     assertTrue(codes(Planner.plan(CANTEEN)).isEmpty());
   }
@@ -105,8 +103,8 @@ class PlannerTest {
         new Need(34, Mass.ofGrams(110)),
         in.wholePacks(),
         in.target(),
-        in.vessel(),
         in.setting(),
+        in.prior(),
         in.now(),
         in.now().plus(ahead));
   }

@@ -1,5 +1,6 @@
 package urnstew.core.reduction;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Random;
@@ -8,7 +9,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import urnstew.core.Samples;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.thermo.Composition;
 import urnstew.units.MassFraction;
 
 /** What physics says of any pot, on seeded random kitchens. */
@@ -20,13 +20,13 @@ class LawsTest {
       double width,
       double watts,
       double altitude,
-      SimmerLevel level,
+      Heating level,
       double kilograms,
       double solids,
       double target) {
     static Case of(long seed) {
       Random random = new Random(seed);
-      SimmerLevel[] levels = {SimmerLevel.BARE, SimmerLevel.GENTLE, SimmerLevel.LIVELY};
+      Heating[] levels = {Samples.BARE, Samples.GENTLE, Samples.LIVELY};
       return new Case(
           0.24 + 0.2 * random.nextDouble(),
           2500 + 3000 * random.nextDouble(),
@@ -42,12 +42,12 @@ class LawsTest {
           width * wider, watts, altitude, level, kilograms * more, solids, target * thicker);
     }
 
-    double seconds(SimmerLevel kept, Lid lid, double power) {
+    double seconds(Heating kept, Lid lid, double power) {
       SimmerSetting setting =
           Samples.setting(Samples.pot(width, 0.4), watts * power, kept, lid, altitude);
-      Composition start = Samples.sauce(kilograms, solids);
+      Program program = Program.of(setting, Samples.pot(Samples.sauce(kilograms, solids)));
       Outcome outcome =
-          Reduction.fall(setting, start, new MassFraction(target), Unknowns.NOMINAL).outcome();
+          Reduction.untilThick(program, new MassFraction(target), Unknowns.NOMINAL).outcome();
       return outcome instanceof Reaches reaches
           ? reaches.after().toMillis() / 1000.0
           : Double.POSITIVE_INFINITY;
@@ -80,9 +80,21 @@ class LawsTest {
     // The wall warms up too, so that a burner at its limit may lose a minute on the way up.
     assertTrue(pot.with(1.15, 1, 1).seconds() <= pot.seconds() + 60, "wider");
     assertTrue(
-        pot.seconds(SimmerLevel.ROLLING, Lid.OFF, 1.2)
-            <= pot.seconds(SimmerLevel.ROLLING, Lid.OFF, 1),
+        pot.seconds(Samples.ROLLING, Lid.OFF, 1.2) <= pot.seconds(Samples.ROLLING, Lid.OFF, 1),
         "more heat");
+  }
+
+  /** Check-values l37: where heat sets the rate the width of the pot hardly matters. */
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void atTheBoilTheWidthHardlyMatters(long seed) {
+    Case pot = Case.of(seed);
+    Case narrow = pot.with(0.9, 1, 1);
+    double weak = 0.3;
+    double ratio =
+        narrow.seconds(Samples.ROLLING, Lid.OFF, weak)
+            / pot.seconds(Samples.ROLLING, Lid.OFF, weak);
+    assertEquals(1, ratio, 0.1);
   }
 
   /**
@@ -92,8 +104,8 @@ class LawsTest {
   @MethodSource("seeds")
   void aLidMeansLittleAtFixedPowerAndMuchAtFixedTemperature(long seed) {
     Case pot = Case.of(seed);
-    double rolling = pot.seconds(SimmerLevel.ROLLING, Lid.OFF, 1);
-    double lidded = pot.seconds(SimmerLevel.ROLLING, Lid.ON, 1);
+    double rolling = pot.seconds(Samples.ROLLING, Lid.OFF, 1);
+    double lidded = pot.seconds(Samples.ROLLING, Lid.ON, 1);
     assertTrue(Math.abs(lidded / rolling - 1) < 0.1, rolling + " s and " + lidded + " s");
     assertTrue(pot.seconds(pot.level(), Lid.ON, 1) > 4 * pot.seconds(), "kept by eye");
   }

@@ -26,7 +26,7 @@ class SizingTest {
     BatchSize size = size(34, 110, 10.5, false);
     assertEquals(34 * 0.110 * 1.03, size.end().total().kilograms(), 1e-9);
     assertEquals(34, size.portions(), 1e-9);
-    assertEquals(10.5, size.reduced().solidsFraction().percent(), 1e-9);
+    assertEquals(10.5, size.reduced().thickness().percent(), 1e-9);
   }
 
   @Test
@@ -39,12 +39,27 @@ class SizingTest {
               50 + random.nextInt(300),
               7.5 + 19 * random.nextDouble(),
               random.nextBoolean());
-      Composition start = size.start();
-      assertEquals(start.solids().kilograms(), size.reduced().solids().kilograms(), 1e-9);
-      assertEquals(start.fatKilograms(), size.reduced().fatKilograms(), 1e-9);
+      Composition start = size.start().sauce();
+      Composition reduced = size.reduced().sauce();
+      assertEquals(start.solids().kilograms(), reduced.solids().kilograms(), 1e-9);
+      assertEquals(start.fatKilograms(), reduced.fatKilograms(), 1e-9);
       double amounts = size.amounts().stream().mapToDouble(a -> a.mass().kilograms()).sum();
-      assertEquals(amounts, size.end().total().plus(size.waterToLose()).kilograms(), 1e-9);
+      double lost = start.waterKilograms() - reduced.waterKilograms();
+      assertEquals(amounts, size.end().total().kilograms() + lost, 1e-9);
     }
+  }
+
+  @Test
+  void piecesAreLeftOutOfTheThicknessAndTheirJuiceIsNot() {
+    BatchSize size =
+        Sizing.size(
+            Samples.ragu(), new Need(12, Mass.ofGrams(150)), MassFraction.ofPercent(13), false);
+    assertEquals(12 * 0.15 * 1.03, size.end().total().kilograms(), 1e-9);
+    assertEquals(13, size.reduced().thickness().percent(), 1e-9);
+    double raw = size.start().pieces().whole().total().kilograms();
+    double cooked = size.end().pieces().whole().total().kilograms();
+    assertTrue(cooked < 0.8 * raw && cooked > 0.5 * raw, raw + " kg raw, " + cooked + " cooked");
+    assertEquals(0, size.end().pieces().juiceKilograms(), 1e-12);
   }
 
   @Test

@@ -5,13 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import urnstew.core.Samples;
+import urnstew.core.sauce.PotContents;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
 class FoodPropertiesTest {
   /** Raw tomato, FDC SR Legacy NDB 11529: check-values b01 and d25. */
   private static final Composition TOMATO =
-      new Composition(94.52, 0.88, 0.20, 3.89 - 1.2, 1.2, 0.50);
+      Samples.composition(94.52, 0.88, 0.20, 3.89 - 1.2, 1.2, 0.50);
 
   @Test
   void rawTomatoAtTwentyDegrees() {
@@ -26,17 +28,16 @@ class FoodPropertiesTest {
   @CsvSource({"2,6,9,1.333", "10,5.5,28,1.964", "0.6,5.5,8,0.4125"})
   void reducedMassFollowsFromSolids(double start, double solids, double target, double end) {
     Composition sauce =
-        new Composition(start * (1 - solids / 100), 0, 0, start * solids / 100, 0, 0);
-    Composition reduced =
-        sauce.withWater(sauce.waterAtSolidsFraction(MassFraction.ofPercent(target)));
+        Samples.composition(start * (1 - solids / 100), 0, 0, start * solids / 100, 0, 0);
+    PotContents reduced = PotContents.of(sauce).reducedTo(MassFraction.ofPercent(target));
     assertEquals(end, reduced.total().kilograms(), 0.001 * end);
-    assertEquals(target, reduced.solidsFraction().percent(), 1e-9);
+    assertEquals(target, reduced.thickness().percent(), 1e-9);
   }
 
   @Test
   void fatCountsInMassButNotInThickness() {
-    Composition lean = new Composition(0.9, 0, 0, 0.1, 0, 0);
-    Composition fat = new Composition(0.9, 0, 0.2, 0.1, 0, 0);
+    Composition lean = Samples.composition(0.9, 0, 0, 0.1, 0, 0);
+    Composition fat = Samples.composition(0.9, 0, 0.2, 0.1, 0, 0);
     assertEquals(lean.solidsFraction(), fat.solidsFraction());
     assertEquals(1.2, fat.total().kilograms(), 1e-12);
   }

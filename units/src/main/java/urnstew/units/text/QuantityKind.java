@@ -16,6 +16,10 @@ public enum QuantityKind {
   POWER("W, kW or Btu/h"),
   /** Canonical unit: share from 0 to 1; a bare number is per cent. */
   SHARE("%"),
+  /** Canonical unit: degree Celsius. */
+  TEMPERATURE("°C or °F"),
+  /** Canonical unit: second. */
+  DURATION("s, min or h"),
   /** A plain number. */
   COUNT("a plain number");
 
@@ -92,6 +96,11 @@ public enum QuantityKind {
           "btu/h",
           BTU_PER_HOUR);
 
+  private static final Map<String, Double> TEMPERATURES = Map.of("c", 1.0, "f", 1 / 1.8);
+
+  private static final Map<String, Double> DURATIONS =
+      Map.of("s", 1.0, "sec", 1.0, "min", 60.0, "mins", 60.0, "h", 3600.0, "hr", 3600.0);
+
   private final String unitsInWords;
 
   QuantityKind(String unitsInWords) {
@@ -110,9 +119,16 @@ public enum QuantityKind {
       case VOLUME -> isPint(unit) ? pintVolume(pint) : VOLUMES.getOrDefault(unit, 0.0);
       case LENGTH -> LENGTHS.getOrDefault(unit, 0.0);
       case POWER -> POWERS.getOrDefault(unit, 0.0);
-      case SHARE -> unit.equals("%") ? 0.01 : 0;
+      case SHARE -> unit.equals("%") || unit.equals("brix") ? 0.01 : 0;
+      case TEMPERATURE -> TEMPERATURES.getOrDefault(unit, 0.0);
+      case DURATION -> DURATIONS.getOrDefault(unit, 0.0);
       case COUNT -> 0;
     };
+  }
+
+  /** What is added after the factor: only scales of temperature begin elsewhere. */
+  double offset(String unit) {
+    return this == TEMPERATURE && unit.equals("f") ? -32 / 1.8 : 0;
   }
 
   private static boolean isPint(String unit) {

@@ -73,6 +73,7 @@ public final class QuantityText {
             case '⅔' -> " 2/3";
             case '⅛' -> " 1/8";
             case '×' -> "x";
+            case '°' -> "";
             case '−', '–' -> "-";
             case '\u00a0', '\u202f', '\t' -> " ";
             case '″', '”' -> "\"";
@@ -103,7 +104,8 @@ public final class QuantityText {
         throw refused();
       }
       boolean lone = terms == 0 && term.end() == text.length();
-      total += amount(term) * factor(term.group(5), lone);
+      String unit = unit(term.group(5), lone);
+      total += amount(term) * factor(unit) + kind.offset(unit);
       at = term.end();
       terms++;
     }
@@ -122,11 +124,14 @@ public final class QuantityText {
     return whole + Double.parseDouble(term.group(2)) / below;
   }
 
-  private double factor(@Nullable String written, boolean lone) throws Unclear {
+  private String unit(@Nullable String written, boolean lone) throws Unclear {
     if (written == null && !lone) {
       throw refused();
     }
-    String unit = written == null ? ownUnit : written.replaceAll("\\s", " ");
+    return written == null ? ownUnit : written.replaceAll("\\s", " ");
+  }
+
+  private double factor(String unit) throws Unclear {
     if (unit.isEmpty() && kind == QuantityKind.COUNT) {
       return 1;
     }

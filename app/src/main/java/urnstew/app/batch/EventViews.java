@@ -1,0 +1,119 @@
+package urnstew.app.batch;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.batch.BatchView.EventView;
+import urnstew.app.batch.BatchView.ReadView;
+import urnstew.app.plan.HeatingChoice;
+import urnstew.core.batch.BatchEvent;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.Poured;
+import urnstew.core.batch.BatchEvent.ReadingTaken;
+import urnstew.core.batch.BatchEvent.SetOtherwise;
+import urnstew.core.batch.BatchEvent.StepDone;
+import urnstew.core.batch.BatchEvent.StruckOut;
+import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.Measurement;
+import urnstew.core.batch.Measurement.Dipped;
+import urnstew.core.batch.Measurement.Plated;
+import urnstew.core.batch.Measurement.Probed;
+import urnstew.core.batch.Measurement.Refracted;
+import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.reduction.SimmerSetting;
+import urnstew.units.Mass;
+
+/** What happened to a batch, for the screens. */
+final class EventViews {
+  private static final ReadView NOTHING_READ = new ReadView(null, null, null, null, null, null);
+
+  private EventViews() {}
+
+  static List<EventView> of(List<EventRow> rows, BatchHistory history, ForecastView forecast) {
+    Set<UUID> struck = history.struckOut();
+    List<EventView> views = new ArrayList<>();
+    for (int i = 0; i < rows.size(); i++) {
+      EventRow row = rows.get(i);
+      BatchEvent event = history.events().get(i);
+      views.add(
+          new EventView(
+              row.id(),
+              row.sequence(),
+              row.kind(),
+              row.happenedAt(),
+              row.actor(),
+              row.enteredText() == null ? "" : row.enteredText(),
+              read(event, forecast),
+              mass(event),
+              what(event, history),
+              struck.contains(row.id()),
+              forecast.oddReadings().contains(row.id().toString()),
+              note(event)));
+    }
+    return views;
+  }
+
+  private static ReadView read(BatchEvent event, ForecastView forecast) {
+    if (!(event instanceof ReadingTaken taken)) {
+      return NOTHING_READ;
+    }
+    Measurement m = taken.measurement();
+    return new ReadView(
+        m instanceof Weighed w ? w.gross().minus(w.tare()).kilograms() : null,
+        m instanceof Dipped d ? d.depth().meters() : null,
+        m instanceof Probed p ? p.temperature().celsius() : null,
+        m instanceof Refracted r ? r.soluble().value() : null,
+        m instanceof Plated p ? p.spread().meters() : null,
+        forecast.marks().get(event.id().toString()));
+  }
+
+  private static @Nullable Double mass(BatchEvent event) {
+    if (event instanceof Poured poured) {
+      return poured.mass().kilograms();
+    }
+    if (event instanceof Added added) {
+      return added.mass().kilograms();
+    }
+    if (event instanceof LadledOut out) {
+      return out.mass().kilograms();
+    }
+    return event instanceof Finished f ? f.finalMass().map(Mass::kilograms).orElse(null) : null;
+  }
+
+  /** Of what, or how from then on. */
+  private static String what(BatchEvent event, BatchHistory history) {
+    if (event instanceof Poured poured) {
+      var portions = history.snapshot().inputs().formula().portions();
+      return portions.get(poured.line()).ingredient().name();
+    }
+    if (event instanceof Added added) {
+      return added.ingredient().name();
+    }
+    if (event instanceof SetOtherwise set) {
+      return setting(set.setting());
+    }
+    return event instanceof StepDone done ? done.step() : "";
+  }
+
+  private static String setting(SimmerSetting setting) {
+    HeatingChoice heating = HeatingChoice.of(setting.heating());
+    String lid =
+        switch (setting.lid()) {
+          case OFF -> "lid off";
+          case AJAR -> "lid ajar";
+          case ON -> "lid on";
+        };
+    return heating.inWords() + ", " + lid + ", " + setting.vessel().name();
+  }
+
+  private static String note(BatchEvent event) {
+    if (event instanceof StruckOut out) {
+      return out.reason();
+    }
+    return event instanceof Finished finished ? finished.note() : "";
+  }
+}

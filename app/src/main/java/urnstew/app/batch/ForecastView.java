@@ -1,0 +1,125 @@
+package urnstew.app.batch;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.batch.BatchView.AdviceView;
+import urnstew.app.batch.BatchView.LineView;
+import urnstew.app.batch.BatchView.StepView;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.plan.CurvePoint;
+import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.Forecast;
+import urnstew.core.batch.Forecast.ReadingMark;
+import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.explain.Caution;
+import urnstew.core.explain.Working;
+import urnstew.core.reduction.Outcome;
+import urnstew.core.reduction.Outcome.NeverReaches;
+import urnstew.core.reduction.Outcome.OutOfRange;
+import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.Trajectory;
+
+/** What is expected of a batch, as it was shown. */
+public record ForecastView(
+    Instant simmerStartedAt,
+    @Nullable Instant thickAt,
+    @Nullable Instant earliest,
+    @Nullable Instant latest,
+    @Nullable String neverReason,
+    List<CurvePoint> likely,
+    List<CurvePoint> early,
+    List<CurvePoint> late,
+    double kilogramsPerHour,
+    long stirEverySeconds,
+    List<LineView> lines,
+    List<StepView> steps,
+    Map<String, Double> marks,
+    double endMassKilograms,
+    double thicknessFraction,
+    String band,
+    double saltFraction,
+    double portions,
+    @Nullable AdviceView advice,
+    int readings,
+    double evaporationFactor,
+    double bodyFactor,
+    List<String> oddReadings,
+    List<Caution> cautions,
+    List<Working> workings) {
+
+  static ForecastView of(Forecast forecast, BatchClock clock, KitchenSettings kitchen) {
+    Hours hours = new Hours(clock, clock.secondsAt(forecast.simmerStartedAt()));
+    var prediction = forecast.prediction();
+    var thickness = prediction.likely().last().thickness();
+    return new ForecastView(
+        forecast.simmerStartedAt(),
+        hours.end(prediction.likely()),
+        hours.end(prediction.early()),
+        hours.end(prediction.late()),
+        reason(prediction.likely().outcome()),
+        CurvePoint.along(prediction.likely(), hours::at),
+        CurvePoint.along(prediction.early(), hours::at),
+        CurvePoint.along(prediction.late(), hours::at),
+        forecast.kilogramsPerHour(),
+        forecast.stirEvery().toSeconds(),
+        IntStream.range(0, forecast.lines().size())
+            .mapToObj(i -> LineView.of(i, forecast.lines().get(i)))
+            .toList(),
+        forecast.steps().stream().map(hours::step).toList(),
+        forecast.marks().stream()
+            .collect(Collectors.toMap(ReadingMark::key, ReadingMark::kilograms)),
+        forecast.end().total().kilograms(),
+        thickness.value(),
+        kitchen.band(thickness),
+        forecast.saltShare(),
+        forecast.portions(),
+        forecast.advice().map(hours::advice).orElse(null),
+        forecast.readings(),
+        prediction.belief().factor(Quantity.EVAPORATION),
+        prediction.belief().body(),
+        prediction.oddReadings(),
+        forecast.cautions(),
+        forecast.workings());
+  }
+
+  private static @Nullable String reason(Outcome outcome) {
+    if (outcome instanceof NeverReaches never) {
+      return never.why().reason();
+    }
+    return outcome instanceof OutOfRange beyond ? beyond.what().reason() : null;
+  }
+
+  /** Seconds of the simmer on the kitchen's clock. */
+  private record Hours(BatchClock clock, double origin) {
+    Instant at(double seconds) {
+      return clock.at(origin + seconds);
+    }
+
+    @Nullable Instant end(Trajectory fall) {
+      return fall.outcome() instanceof Reaches reaches
+          ? at(reaches.after().toMillis() / 1000.0)
+          : null;
+    }
+
+    StepView step(urnstew.core.batch.NextStep step) {
+      return new StepView(
+          step.key(),
+          at(step.simmerSeconds()),
+          step.kind(),
+          step.what(),
+          step.detail(),
+          step.kilograms(),
+          step.line(),
+          step.done());
+    }
+
+    AdviceView advice(urnstew.core.correction.Advisor.Advice advice) {
+      return new AdviceView(
+          advice.kind(), at(advice.seconds()), advice.halfWidthSeconds(), advice.narrowedSeconds());
+    }
+  }
+}

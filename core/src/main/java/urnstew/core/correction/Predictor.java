@@ -1,0 +1,102 @@
+package urnstew.core.correction;
+
+import java.util.ArrayList;
+import java.util.List;
+import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.reduction.Program;
+import urnstew.core.reduction.Trajectory;
+
+/**
+ * Predicts when a pot is thick enough, before and after readings.
+ *
+ * <p>Each valley of the fit has an early and a late edge, see {@link Spread}. With more than one
+ * valley the edges are the twentieths of the mixture of both. Rate and flame may still wander by 5
+ * % after the last reading.
+ */
+public final class Predictor {
+  private static final double TWENTIETH = 0.05;
+  private static final double NEGLIGIBLE = 0.02;
+
+  private final Correction correction;
+  private final Prior prior;
+  private final Falls falls;
+
+  Predictor(Program program, Target target, Prior prior, List<Reading> readings) {
+    List<Quantity> questions = questions(target, readings);
+    this.correction = new Correction(program, prior, readings, questions);
+    this.prior = prior;
+    this.falls =
+        new Falls(
+            program,
+            target,
+            questions,
+            readings.stream().mapToDouble(Reading::seconds).max().orElse(0));
+  }
+
+  /**
+   * Predicts one pot.
+   *
+   * @param program what is done to it
+   * @param target when it is thick enough
+   * @param prior what is believed before the readings
+   * @param readings taken so far; may be empty
+   */
+  public static Prediction predict(
+      Program program, Target target, Prior prior, List<Reading> readings) {
+    return new Predictor(program, target, prior, readings).prediction();
+  }
+
+  Falls falls() {
+    return falls;
+  }
+
+  /** The valleys that matter, the most likely first. */
+  List<Spread> spreads() {
+    double drift = falls.lastReading() > 0 ? prior.deviation(Quantity.DRIFT) : 0;
+    return correction.valleys().stream()
+        .filter(valley -> valley.weight() > NEGLIGIBLE)
+        .map(valley -> Spread.of(valley, falls, drift))
+        .toList();
+  }
+
+  private Prediction prediction() {
+    List<Spread> spreads = spreads();
+    Spread best = spreads.get(0);
+    return new Prediction(
+        best.likely(),
+        edge(spreads, -1),
+        edge(spreads, 1),
+        best.valley().belief(),
+        best.valley().odd());
+  }
+
+  /** An edge of the band: of one valley, or of the mixture of several. */
+  private Trajectory edge(List<Spread> spreads, int side) {
+    if (spreads.size() == 1) {
+      return spreads.get(0).shifted(falls, side);
+    }
+    Mixture mixture = new Mixture(spreads.stream().map(s -> s.bell(falls)).toList());
+    double seconds = mixture.quantile(side < 0 ? TWENTIETH : 1 - TWENTIETH);
+    int owner = mixture.owner(seconds);
+    return spreads.get(owner).shifted(falls, mixture.standing(owner, seconds));
+  }
+
+  /** What is in question at all: only what a reading, or the target, tells of. */
+  private static List<Quantity> questions(Target target, List<Reading> readings) {
+    List<Quantity> questions = new ArrayList<>();
+    questions.add(Quantity.EVAPORATION);
+    questions.add(Quantity.POWER);
+    questions.add(Quantity.MASS);
+    if (readings.stream().anyMatch(Reading.Brix.class::isInstance)) {
+      questions.add(Quantity.SOLIDS);
+    }
+    if (readings.stream().anyMatch(Reading.Warmth.class::isInstance)) {
+      questions.add(Quantity.WARMTH);
+    }
+    if (target instanceof Target.Plate
+        || readings.stream().anyMatch(Reading.Plate.class::isInstance)) {
+      questions.add(Quantity.BODY);
+    }
+    return questions;
+  }
+}

@@ -1,0 +1,89 @@
+package urnstew.core.sauce;
+
+import urnstew.core.thermo.Composition;
+import urnstew.units.Require;
+
+/**
+ * Meat, fish or vegetables that stay whole and give juice and fat to the sauce as they cook.
+ *
+ * <p>What is still to be given falls as dr/dt = −g(t)·r/τ, with g rising from 0 at 40 °C to 1 at 70
+ * °C (assumption: proteins shrink in that window). Juice is 94 % water and 6 % soluble protein
+ * (assumption).
+ *
+ * @param whole what they consist of now, kg
+ * @param juiceKilograms part of it that will still leave as juice, kg
+ * @param fatKilograms part of it that will still melt out, kg
+ * @param releaseSeconds τ, from about 500 s for mince to 1,800 s for chunks
+ */
+public record Pieces(
+    Composition whole, double juiceKilograms, double fatKilograms, double releaseSeconds) {
+  /** No pieces at all. */
+  public static final Pieces NONE = new Pieces(Composition.NOTHING, 0, 0, 600);
+
+  private static final double JUICE_SOLIDS_SHARE = 0.06;
+  private static final double ROUNDING = 1e-9;
+
+  public Pieces {
+    double most = whole.waterKilograms() / (1 - JUICE_SOLIDS_SHARE);
+    Require.within("juice", juiceKilograms, 0, most * (1 + ROUNDING), "kg");
+    Require.within("pieceFat", fatKilograms, 0, whole.fatKilograms() * (1 + ROUNDING), "kg");
+    Require.within("releaseSeconds", releaseSeconds, 400, 20_000, "s");
+  }
+
+  /** Both together; the time constant is the mean by juice. */
+  public Pieces plus(Pieces other) {
+    double giving = juiceKilograms + fatKilograms;
+    double otherGiving = other.juiceKilograms + other.fatKilograms;
+    double all = giving + otherGiving;
+    double seconds =
+        all == 0
+            ? releaseSeconds
+            : (giving * releaseSeconds + otherGiving * other.releaseSeconds) / all;
+    return new Pieces(
+        whole.plus(other.whole),
+        juiceKilograms + other.juiceKilograms,
+        fatKilograms + other.fatKilograms,
+        seconds);
+  }
+
+  public Pieces times(double factor) {
+    return new Pieces(
+        whole.times(factor), juiceKilograms * factor, fatKilograms * factor, releaseSeconds);
+  }
+
+  /** What goes over into the sauce when only this share of juice and fat is still to come. */
+  public Composition given(double left) {
+    double juice = juiceKilograms * (1 - left);
+    double dissolved = juice * JUICE_SOLIDS_SHARE;
+    return new Composition(
+        juice - dissolved, 0, dissolved, fatKilograms * (1 - left), 0, 0, 0, dissolved);
+  }
+
+  /** Dissolved solids among what was given, kg. */
+  public double givenSolidsKilograms(double left) {
+    return juiceKilograms * (1 - left) * JUICE_SOLIDS_SHARE;
+  }
+
+  /** Water still in the pieces, kg. */
+  public double waterKilograms(double left) {
+    return whole.waterKilograms() - juiceKilograms * (1 - left) * (1 - JUICE_SOLIDS_SHARE);
+  }
+
+  /** The pieces after giving so much. */
+  public Pieces after(double left) {
+    Composition given = given(left);
+    double protein = Math.max(0, whole.proteinKilograms() - given.proteinKilograms());
+    double soluble = Math.max(0, whole.solubleKilograms() - given.solubleKilograms());
+    Composition rest =
+        new Composition(
+            Math.max(0, whole.waterKilograms() - given.waterKilograms()),
+            whole.ethanolKilograms(),
+            protein,
+            Math.max(0, whole.fatKilograms() - given.fatKilograms()),
+            whole.carbohydrateKilograms(),
+            whole.fibreKilograms(),
+            whole.ashKilograms(),
+            Math.min(soluble, protein + whole.carbohydrateKilograms() + whole.ashKilograms()));
+    return new Pieces(rest, juiceKilograms * left, fatKilograms * left, releaseSeconds);
+  }
+}

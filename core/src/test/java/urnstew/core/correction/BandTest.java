@@ -1,0 +1,246 @@
+package urnstew.core.correction;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import urnstew.core.Samples;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.reduction.Change;
+import urnstew.core.reduction.Heating;
+import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.Program;
+import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.Unknowns;
+import urnstew.units.Length;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+/**
+ * A thousand make-believe pots: how often the truth lies in the band of nine in ten. As modelled
+ * means that the truth is drawn from the prior; otherwise the world does what the model does not
+ * know.
+ */
+class BandTest {
+  private static final int POTS = 1000;
+  private static final MassFraction THICK = MassFraction.ofPercent(10.5);
+  private static final Target TARGET = new Target.Solids(THICK);
+
+  /** One make-believe pot. */
+  private static final class World {
+    private final Random random;
+    private final SimmerSetting setting;
+    private final Program program;
+    private final Prior prior;
+
+    World(long seed) {
+      this.random = new Random(seed);
+      Vessel vessel = Samples.pot(0.28 + 0.12 * random.nextDouble(), 0.3);
+      Heating[] ways = {Samples.BARE, Samples.GENTLE, Samples.LIVELY, Samples.ROLLING};
+      Heating heating = ways[1 + random.nextInt(3)];
+      this.setting =
+          Samples.setting(
+              vessel,
+              2000 + 2000 * random.nextDouble(),
+              heating,
+              Lid.OFF,
+              2350 * random.nextDouble());
+      double kilograms = 3 + 4 * random.nextDouble();
+      this.program = Program.of(setting, Samples.pot(Samples.sauce(kilograms, 0.065)));
+      this.prior = Prior.of(setting.heatSource());
+    }
+
+    private double normal(double deviation) {
+      return deviation * random.nextGaussian();
+    }
+
+    /** Drawn from what is believed. */
+    Unknowns asBelieved(double driftFrom) {
+      return new Unknowns(
+          Math.exp(normal(prior.evaporationDeviation())),
+          Math.exp(normal(prior.powerDeviation())),
+          Math.exp(normal(0.01)),
+          1,
+          0,
+          Math.exp(normal(0.05)),
+          driftFrom);
+    }
+
+    double planned() {
+      return end(Reduction.untilThick(program, THICK, Unknowns.NOMINAL));
+    }
+
+    List<Reading> weighings(Trajectory truth, double tareError, double... seconds) {
+      List<Reading> readings = new ArrayList<>();
+      for (double at : seconds) {
+        double read = truth.massAt(at).kilograms() + tareError + normal(0.02);
+        readings.add(new Reading.Weighing("w" + at, at, new Mass(read), Mass.ofGrams(20)));
+      }
+      return readings;
+    }
+
+    Reading dip(Trajectory truth, double at) {
+      double read = Math.max(0, truth.depthAt(at).millimeters() + normal(2));
+      return new Reading.Dip("d" + at, at, Length.ofMillimeters(read), Length.ofMillimeters(2));
+    }
+
+    boolean holds(Trajectory truth, List<Reading> readings) {
+      Prediction told = Predictor.predict(program, TARGET, prior, readings);
+      return end(told.early()) <= end(truth) && end(truth) <= end(told.late());
+    }
+  }
+
+  private static double end(Trajectory fall) {
+    return fall.outcome() instanceof Reaches reaches
+        ? reaches.after().toMillis() / 1000.0
+        : Double.POSITIVE_INFINITY;
+  }
+
+  private interface Trial {
+    boolean holds(World world);
+  }
+
+  private static double share(Trial trial) {
+    int inside = 0;
+    for (int seed = 1; seed <= POTS; seed++) {
+      if (trial.holds(new World(seed))) {
+        inside++;
+      }
+    }
+    return inside / (double) POTS;
+  }
+
+  private static void between(double least, double most, double share, String what) {
+    assertTrue(share >= least && share <= most, what + ": " + share);
+  }
+
+  @Test
+  void asModelledBeforeAnyReading() {
+    double share =
+        share(
+            world ->
+                world.holds(
+                    Reduction.untilThick(world.program, THICK, world.asBelieved(0)), List.of()));
+    between(0.86, 0.94, share, "no reading");
+  }
+
+  /** Weighed at a quarter and half of the planned simmer. */
+  private static boolean holdsAfterTwoWeighings(
+      World world, Program really, Unknowns drawn, double tareError) {
+    double planned = world.planned();
+    Trajectory truth = Reduction.untilThick(really, THICK, drawn);
+    return world.holds(truth, world.weighings(truth, tareError, planned / 4, planned / 2));
+  }
+
+  @Test
+  void asModelledAfterTwoWeighings() {
+    double share =
+        share(
+            world ->
+                holdsAfterTwoWeighings(
+                    world, world.program, world.asBelieved(world.planned() / 2), 0));
+    between(0.86, 0.94, share, "two weighings");
+  }
+
+  @Test
+  void asModelledAfterOneWeighingAndADip() {
+    double share =
+        share(
+            world -> {
+              double planned = world.planned();
+              Trajectory truth =
+                  Reduction.untilThick(world.program, THICK, world.asBelieved(0.6 * planned));
+              List<Reading> readings = new ArrayList<>(world.weighings(truth, 0, planned / 3));
+              readings.add(world.dip(truth, 0.6 * planned));
+              return world.holds(truth, readings);
+            });
+    between(0.86, 0.94, share, "a weighing and a dip");
+  }
+
+  /** The burner's output wanders by a tenth in the middle of the simmer. */
+  @Test
+  void aDriftingBurner() {
+    double share =
+        share(
+            world -> {
+              Unknowns drawn = world.asBelieved(0);
+              double from = world.planned() * (0.2 + 0.4 * world.random.nextDouble());
+              Unknowns drifting =
+                  new Unknowns(
+                      drawn.evaporation(),
+                      drawn.power(),
+                      drawn.mass(),
+                      1,
+                      0,
+                      Math.exp(world.normal(0.08)),
+                      from);
+              return holdsAfterTwoWeighings(world, world.program, drifting, 0);
+            });
+    between(0.80, 0.97, share, "drifting burner");
+  }
+
+  /** The empty pot weighs up to 100 g more or less than was noted. */
+  @Test
+  void aWrongTare() {
+    double share =
+        share(
+            world ->
+                holdsAfterTwoWeighings(
+                    world,
+                    world.program,
+                    world.asBelieved(world.planned() / 2),
+                    world.normal(0.05)));
+    between(0.80, 0.97, share, "wrong tare");
+  }
+
+  /** Every quarter of an hour it is stirred for two minutes and simmers livelier. */
+  @Test
+  void stirring() {
+    double share =
+        share(
+            world ->
+                holdsAfterTwoWeighings(
+                    world,
+                    world.program.with(stirrings(world)),
+                    world.asBelieved(world.planned() / 2),
+                    0));
+    between(0.80, 0.97, share, "stirring");
+  }
+
+  private static List<Change> stirrings(World world) {
+    List<Change> all = new ArrayList<>();
+    boolean byEye = !world.setting.heatLimited();
+    for (double at = 900; byEye && at < 4 * 3600; at += 900) {
+      all.add(new Change.SetOtherwise(at, world.setting.with(Samples.LIVELY)));
+      all.add(new Change.SetOtherwise(at + 120, world.setting));
+    }
+    return all;
+  }
+
+  /** Wanted: the half width is 15 % of the time left at most, in the middle of all pots. */
+  @Test
+  void twoWeighingsMakeANarrowBand() {
+    double[] widths = new double[POTS];
+    for (int seed = 1; seed <= POTS; seed++) {
+      World world = new World(seed);
+      double planned = world.planned();
+      Trajectory truth = Reduction.untilThick(world.program, THICK, world.asBelieved(planned / 2));
+      Prediction told =
+          Predictor.predict(
+              world.program,
+              TARGET,
+              world.prior,
+              world.weighings(truth, 0, planned / 4, planned / 2));
+      double left = Math.max(60, end(told.likely()) - planned / 2);
+      widths[seed - 1] = (end(told.late()) - end(told.early())) / 2 / left;
+    }
+    Arrays.sort(widths);
+    assertTrue(widths[POTS / 2] <= 0.15, "half width " + widths[POTS / 2] + " of the time left");
+  }
+}

@@ -1,0 +1,50 @@
+package urnstew.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.regex.Pattern;
+
+/** What a cook's hands do, for the browser tests. */
+final class Stove {
+  private static final ZoneId KITCHEN = ZoneId.of("Europe/Zurich");
+  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
+
+  private Stove() {}
+
+  static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+  }
+
+  static void choose(Page page, String word) {
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(word).setExact(true))
+        .check(new Locator.CheckOptions().setForce(true));
+  }
+
+  /** Opens the sheet for a kind of reading. */
+  static void read(Page page, String kind) {
+    button(page, "Read").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    choose(page, kind);
+  }
+
+  static String minutesAgo(int minutes) {
+    return LocalTime.now(KITCHEN).minusMinutes(minutes).format(HOUR);
+  }
+
+  static String inHours(int hours) {
+    return LocalTime.now(KITCHEN).plusHours(hours).format(HOUR);
+  }
+
+  /** Minutes from one hour on the clock to the next such hour. */
+  static int minutesBetween(String from, String to) {
+    int minutes = LocalTime.parse(to).toSecondOfDay() - LocalTime.parse(from).toSecondOfDay();
+    return Math.floorMod(minutes / 60, 24 * 60);
+  }
+}

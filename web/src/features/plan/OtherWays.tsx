@@ -1,0 +1,74 @@
+import { Box, ButtonBase, Typography } from '@mui/material';
+import { Fragment, memo } from 'react';
+import type { AlternativeView, PlanView } from '../../api/client';
+import { show } from '../../quantities';
+import { columns, faces, sizes } from '../../theme/tokens';
+import type { PlanForm } from './form';
+
+const SHOWN = 4;
+
+interface Props { plan: PlanView; zone: string; change: (to: Partial<PlanForm>) => void }
+
+/** Other ways to the same thickness, with the hour each reaches it and what it costs. */
+export const OtherWays = memo(function OtherWays({ plan, zone, change }: Props) {
+  const late = !plan.hours || plan.hours.spareAtWorstSeconds < 0;
+  const sooner = varied(plan.sooner);
+  const later = varied(plan.later);
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
+      {sooner.length > 0 && <Ways title={late ? 'In time?' : 'Sooner?'} ways={sooner} zone={zone} change={change} />}
+      {!late && later.length > 0 && <Line ways={later} zone={zone} change={change} />}
+    </Box>
+  );
+});
+
+/** At most a few, each of another kind before a second of one kind. */
+function varied(ways: AlternativeView[]): AlternativeView[] {
+  const first = ways.filter((w, i) => ways.findIndex((other) => other.kind === w.kind) === i);
+  return [...first, ...ways.filter((w) => !first.includes(w))].slice(0, SHOWN).toSorted((a, b) => a.simmerSeconds - b.simmerSeconds);
+}
+
+function Ways({ title, ways, zone, change }: { title: string; ways: AlternativeView[]; zone: string; change: Props['change'] }) {
+  return (
+    <Box component="section" aria-label={title}>
+      <Typography variant="caption" component="h2" sx={{ color: 'text.secondary' }}>{title}</Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: columns.ways, gap: 0.75 }}>
+        {ways.map((way) => <Way key={`${way.kind} ${way.what}`} way={way} zone={zone} change={change} />)}
+      </Box>
+    </Box>
+  );
+}
+
+/** Longer ways need less room: they are only asked for now and then. */
+function Line({ ways, zone, change }: { ways: AlternativeView[]; zone: string; change: Props['change'] }) {
+  return (
+    <Typography component="section" aria-label="Later?" sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+      Later?{' '}
+      {ways.map((way) => {
+        const chosen = chosenBy(way);
+        const words = `${way.thickAt ? show.hour(way.thickAt, zone) : ''} ${way.what}`;
+        return <Fragment key={way.what}> {chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${words}, ${way.cost}. Plan it so`} sx={{ font: 'inherit', color: 'text.primary', textDecoration: 'underline dotted', textUnderlineOffset: 3, px: 0.5 }}>{words}</ButtonBase> : <Box component="span" sx={{ px: 0.5, color: 'text.primary' }}>{words}</Box>}</Fragment>;
+      })}
+    </Typography>
+  );
+}
+
+function Way({ way, zone, change }: { way: AlternativeView; zone: string; change: Props['change'] }) {
+  const hour = way.thickAt ? show.hour(way.thickAt, zone) : show.text(show.span(way.simmerSeconds));
+  const words = (
+    <Box sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.25, py: 0.75, width: '100%', height: '100%', textAlign: 'left' }}>
+      <Typography component="span" sx={{ display: 'block', fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.lead, lineHeight: 1.2 }}>{hour}</Typography>
+      <Typography component="span" sx={{ display: 'block', fontWeight: 600, fontSize: sizes.note, lineHeight: 1.25 }}>{way.what}</Typography>
+      <Typography component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: sizes.small, lineHeight: 1.25 }}>{way.cost}</Typography>
+    </Box>
+  );
+  const chosen = chosenBy(way);
+  return chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${way.what}, thick enough ${hour}, ${way.cost}. Plan it so`} sx={{ borderRadius: 1 }}>{words}</ButtonBase> : words;
+}
+
+/** Heat, lid and pot can be chosen at once; paste, water and a second pot are the cook's to add. */
+function chosenBy(way: AlternativeView): Partial<PlanForm> | undefined {
+  if (way.kind === 'LEVEL') return { way: way.heating.way };
+  if (way.kind === 'LID') return { lid: way.lid };
+  return way.kind === 'POT' ? { vesselId: way.vesselId } : undefined;
+}
