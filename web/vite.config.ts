@@ -7,5 +7,6 @@ export default defineConfig({
   build: { outDir: '../app/target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
   // The host stays the page's own, since the application refuses writes from another origin.
   server: { proxy: { '/api': { target: 'http://127.0.0.1:8080', changeOrigin: false } } },
-  test: { environment: 'jsdom', setupFiles: './src/test/setup.ts' },
+  // No test here is about speed: a busy machine may take its time.
+  test: { environment: 'jsdom', setupFiles: './src/test/setup.ts', testTimeout: 30_000 },
 });

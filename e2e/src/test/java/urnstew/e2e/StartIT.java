@@ -97,7 +97,7 @@ class StartIT {
     Process first = started(port);
     String pot =
         """
-        {"id":"5d9f2a10-0000-4000-8000-000000000001","name":"Tea kettle","baseDiameterMeters":0.3,"baseDiameterText":"","topDiameterMeters":0.3,"topDiameterText":"","depthMeters":0.2,"depthText":"","emptyMassKilograms":0,"emptyMassText":""}""";
+        {"id":"5d9f2a10-0000-4000-8000-000000000001","name":"Tea kettle","shape":"ROUND","firstWidthMeters":0.3,"firstWidthText":"","secondWidthMeters":0.3,"secondWidthText":"","depthMeters":0.2,"depthText":"","emptyMassKilograms":0,"emptyMassText":"","metal":"STAINLESS_STEEL","lid":true}""";
     assertEquals(
         201,
         send(request(port, "/api/vessels")
