@@ -25,6 +25,6 @@ export const columns = {
   step: { xs: '64px 1fr', sm: '76px 1fr auto' },
   log: { xs: '1fr 1fr', md: 'minmax(160px, 1.4fr) repeat(3, minmax(120px, 1fr)) 2fr' },
   ways: 'repeat(auto-fit, minmax(118px, 1fr))',
-  burner: { xs: '1fr auto', sm: 'minmax(120px, 1fr) auto auto' },
+  burner: { xs: '1fr auto auto', sm: 'minmax(110px, 1fr) auto auto auto' },
   kitchen: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
 };

@@ -10,10 +10,11 @@ import { Page } from '../../ui/Page';
 import { drawnWidthOf, shareOfWidest, widestOf } from '../../ui/scale';
 import { Urn } from '../../ui/Urn';
 import { BurnerForm } from './BurnerForm';
+import { TimingSheet } from './TimingSheet';
 import { SettingsForm } from './SettingsForm';
 import { VesselForm } from './VesselForm';
 
-type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined };
+type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined } | { what: 'timing'; of: HeatSourceView };
 
 /** What this kitchen has got. */
 export function KitchenPage() {
@@ -25,11 +26,12 @@ export function KitchenPage() {
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.kitchen, gap: 4 }}>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3, minWidth: 0 }}>
           <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
-          <Burners kitchen={kitchen} onEdit={(of) => setEditing({ what: 'burner', of })} />
+          <Burners kitchen={kitchen} onEdit={(of) => setEditing({ what: 'burner', of })} onTime={(of) => setEditing({ what: 'timing', of })} />
         </Box>
         <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
       </Box>
       {editing?.what === 'vessel' && <VesselForm vessel={editing.of} units={kitchen.settings.units} onClose={() => setEditing(undefined)} />}
+      {editing?.what === 'timing' && <TimingSheet burner={editing.of} kitchen={kitchen} onClose={() => setEditing(undefined)} />}
       {editing?.what === 'burner' && <BurnerForm burner={editing.of} onClose={() => setEditing(undefined)} />}
     </Page>
   );
@@ -49,7 +51,7 @@ function Vessels({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (vessel?: 
               <Box sx={{ width: sizes.kitchenPot * shareOfWidest(v, widest) }}><Urn shape={v} fillMeters={0} drawnWidth={drawnWidthOf(v, widest)} title={`${v.name}, to scale`} /></Box>
               <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{v.name}</Typography>
               <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
-                {show.text(show.volume(v.capacityCubicMeters, units))} · {wide(v, units)} wide, {length(v.depthMeters, units)} deep · {v.emptyMassKilograms > 0 ? `${show.text(show.mass(v.emptyMassKilograms, units))} empty` : 'never weighed'}
+                {show.text(show.volume(v.capacityCubicMeters, units))} · {wide(v, units)} wide, {length(v.depthMeters, units)} deep · {v.emptyMassKilograms > 0 ? `${show.text(show.mass(v.emptyMassKilograms, units))} empty` : 'never weighed'}{v.lid ? ' · lid' : ''}{v.ovenLimitCelsius ? ` · oven to ${show.text(show.temperature(v.ovenLimitCelsius, units))}` : ''}{v.attackedByAcid ? ' · bare metal: no long acid' : ''}
               </Typography>
               <Button onClick={() => onEdit(v)} aria-label={`Change ${v.name}`} sx={{ px: 0, minWidth: 0 }}>Change</Button>
             </Box>
@@ -66,7 +68,7 @@ const wide = (v: VesselView, units: Units) => {
   return first === second ? first : v.shape === 'ROUND' ? `${first} to ${second}` : `${first} by ${second}`;
 };
 
-function Burners({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (burner?: HeatSourceView) => void }) {
+function Burners({ kitchen, onEdit, onTime }: { kitchen: KitchenView; onEdit: (burner?: HeatSourceView) => void; onTime: (burner: HeatSourceView) => void }) {
   return (
     <Box component="section" aria-label="Burners">
       <Heading title="Burners" act="Add a burner" onAct={() => onEdit()} working={kitchen.workings.find((w) => w.figure === 'powerIntoPot')} />
@@ -75,7 +77,8 @@ function Burners({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (burner?: 
         {kitchen.heatSources.map((h) => (
           <Box component="li" key={h.id} sx={{ display: 'grid', gridTemplateColumns: columns.burner, columnGap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
             <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{h.name}</Typography>
-            <Typography sx={{ color: 'text.secondary', gridRow: { xs: 2, sm: 'auto' }, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, about {(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot</Typography>
+            <Typography sx={{ color: 'text.secondary', gridRow: { xs: 2, sm: 'auto' }, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, {h.measuredPowerWatts ? `${(h.measuredPowerWatts / 1000).toFixed(2)} kW into the pot, as timed` : `about ${(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot`}</Typography>
+            <Button onClick={() => onTime(h)} aria-label={`Time ${h.name} to the boil`} disabled={kitchen.vessels.length === 0}>Time it</Button>
             <Button onClick={() => onEdit(h)} aria-label={`Change ${h.name}`}>Change</Button>
           </Box>
         ))}

@@ -75,10 +75,10 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
           {plan && usable && <OtherWays plan={plan} zone={zone} change={change} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
-          {plan && <Amounts plan={plan} units={units} />}
-          {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
-          {startFault && <Note tone="tomato">{startFault.summary}</Note>}
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
+          {startFault && <Note tone="tomato">{startFault.summary}</Note>}
+          {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
+          {plan && <Amounts plan={plan} units={units} />}
         </Box>
       </Box>
       {plan && <Sizes plan={plan} request={planned} units={units} />}

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.formula.Stage;
 import urnstew.core.pantry.Pack;
 import urnstew.core.plan.Alternative;
@@ -33,6 +34,7 @@ public record PlanView(
     double targetSolidsFraction,
     String band,
     double saltFraction,
+    @Nullable AlcoholView alcoholLeft,
     double pieceMassKilograms,
     FitView fit,
     Instant readyBy,
@@ -47,6 +49,13 @@ public record PlanView(
     List<AlternativeView> later,
     List<Caution> cautions,
     List<Working> workings) {
+
+  /** Alcohol that is left, as shares of what was put in. */
+  public record AlcoholView(double leastFraction, double mostFraction) {
+    static AlcoholView of(AlcoholLeft left) {
+      return new AlcoholView(left.least().value(), left.most().value());
+    }
+  }
 
   /** How much of one ingredient. */
   public record AmountView(
@@ -193,6 +202,7 @@ public record PlanView(
         inputs.thickness().value(),
         kitchen.band(inputs.thickness()),
         plan.size().salt().value(),
+        plan.alcoholLeft().map(AlcoholView::of).orElse(null),
         plan.size().end().pieces().whole().total().kilograms(),
         FitView.of(plan.fit()),
         inputs.readyBy(),

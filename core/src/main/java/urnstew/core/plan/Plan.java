@@ -1,9 +1,11 @@
 package urnstew.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.sizing.BatchSize;
 
 /**
@@ -12,6 +14,7 @@ import urnstew.core.sizing.BatchSize;
  * @param size what goes in and what comes out
  * @param fit how it stands in the pot
  * @param prediction the fall of the pot
+ * @param alcoholLeft of what goes in with wine, where it does
  * @param timing the hours
  * @param cautions warnings that matter
  * @param workings how the figures came about
@@ -20,6 +23,7 @@ public record Plan(
     BatchSize size,
     PotFit fit,
     Prediction prediction,
+    Optional<AlcoholLeft> alcoholLeft,
     Timing timing,
     List<Caution> cautions,
     List<Working> workings) {

@@ -2,15 +2,20 @@ package urnstew.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import urnstew.core.consistency.PlateSpread;
+import urnstew.core.consistency.TomatoFlow;
 import urnstew.core.correction.PotWorking;
 import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.thermo.FoodProperties;
+import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
 /** Says how the figures of a plan came about. */
@@ -19,14 +24,21 @@ final class PlanWorkings {
   private final BatchSize size;
   private final PotFit fit;
   private final Prediction prediction;
+  private final Optional<AlcoholLeft> alcohol;
   private final Timing timing;
 
   PlanWorkings(
-      PlanInputs inputs, BatchSize size, PotFit fit, Prediction prediction, Timing timing) {
+      PlanInputs inputs,
+      BatchSize size,
+      PotFit fit,
+      Prediction prediction,
+      Optional<AlcoholLeft> alcohol,
+      Timing timing) {
     this.inputs = inputs;
     this.size = size;
     this.fit = fit;
     this.prediction = prediction;
+    this.alcohol = alcohol;
     this.timing = timing;
   }
 
@@ -37,6 +49,8 @@ final class PlanWorkings {
     all.add(volumes());
     all.add(headroom());
     all.add(salt());
+    all.add(thickness());
+    alcohol.map(PlanWorkings::alcohol).ifPresent(all::add);
     if (timing instanceof Scheduled scheduled) {
       all.add(lightAt(scheduled));
     }
@@ -75,6 +89,58 @@ final class PlanWorkings {
         List.of("No air is stirred in"),
         List.of("Choi and Okos 1986 (ASHRAE Handbook, Refrigeration)"),
         Confidence.PUBLISHED);
+  }
+
+  private static Working alcohol(AlcoholLeft left) {
+    return new Working(
+        "alcohol",
+        "A range, never nothing: a published table by time alone, and the model of this pot, in which"
+            + " alcohol leaves with the steam.",
+        "ln r(t) straight between rows;  dm_e = 10.6 · (m_e / m_w) · dm_w",
+        List.of(
+            new Term("left, the lower of both", "r", left.least().percent(), "%"),
+            new Term("left, the higher of both", "r", left.most().percent(), "%")),
+        List.of("Part of it left with the steam before the simmer"),
+        List.of("USDA Table of Nutrient Retention Factors, release 6", "Perry, from memory"),
+        Confidence.PUBLISHED);
+  }
+
+  /** What the wanted solids look like on a plate and feel like on a spoon. */
+  private Working thickness() {
+    MassFraction solids = inputs.thickness();
+    Temperature cold = Temperature.ofCelsius(25);
+    return new Working(
+        "thickness",
+        "Thickness goes with solids to the power of 2.5, and with the body of the product, which"
+            + " differs about twofold at equal solids: a plate test finds it.",
+        "τ = 32 Pa · b · (s / 0.30)^2.5,  τ = 225 ρ g V² / (128 π² R⁵)",
+        List.of(
+            new Term("thickens at first like", "s₀", startThickness().percent(), "% solids"),
+            new Term("wanted", "s", solids.percent(), "% solids"),
+            new Term(
+                "a tablespoon on a cold plate",
+                "2R",
+                PlateSpread.spread(solids, 1, PlateSpread.SPOONFUL).millimeters(),
+                "mm"),
+            new Term(
+                "in a consistometer it runs",
+                "L",
+                PlateSpread.channelRun(solids, 1).meters() * 100,
+                "cm"),
+            new Term(
+                "times as thick when cold",
+                "K/K",
+                TomatoFlow.timesThicker(cold, Planner.keptTemperature(inputs)),
+                "")),
+        List.of("Ordinary body", "The yield stress follows the exponent of the viscosity"),
+        List.of(
+            "Harper and El Sahrigi 1965; Rao, Bourne and Cooley 1981; Bottiglieri et al. 1991",
+            "Roussel and Coussot 2005, from memory"),
+        Confidence.ASSUMED);
+  }
+
+  private MassFraction startThickness() {
+    return inputs.formula().beforeTheFinish().cooked().thickness();
   }
 
   private Working salt() {

@@ -4,10 +4,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import urnstew.core.correction.Prediction;
 import urnstew.core.correction.Predictor;
+import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.StageRole;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Change;
@@ -18,6 +21,8 @@ import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.reduction.Trajectory;
+import urnstew.core.sizing.Amount;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.Temperature;
@@ -45,13 +50,15 @@ public final class Planner {
             inputs.prior(),
             List.of());
     Timing timing = timing(inputs, prediction);
+    Optional<AlcoholLeft> alcohol = alcohol(inputs, size, prediction.likely());
     return new Plan(
         size,
         fit,
         prediction,
+        alcohol,
         timing,
         PlanCautions.of(fit, prediction.likely(), timing),
-        new PlanWorkings(inputs, size, fit, prediction, timing).all());
+        new PlanWorkings(inputs, size, fit, prediction, alcohol, timing).all());
   }
 
   /**
@@ -67,6 +74,31 @@ public final class Planner {
       changes.add(new Change.Added(seconds, portion.contents(), setting.surroundings().room()));
     }
     return Program.of(setting, formula.intoThePot()).with(changes);
+  }
+
+  /** Of all that is poured before the finish; what boils off before the simmer counts as lost. */
+  private static Optional<AlcoholLeft> alcohol(
+      PlanInputs inputs, BatchSize size, Trajectory likely) {
+    double poured =
+        size.amounts().stream()
+            .filter(amount -> amount.portion().role() != StageRole.FINISH)
+            .mapToDouble(amount -> ethanol(amount))
+            .sum();
+    if (poured < 1e-6) {
+      return Optional.empty();
+    }
+    double left = likely.last().contents().everything().ethanolKilograms();
+    Duration simmered = inputs.formula().leadTime().plusSeconds((long) likely.last().seconds());
+    return Optional.of(AlcoholLeft.between(left / poured, simmered));
+  }
+
+  private static double ethanol(Amount amount) {
+    return amount
+        .portion()
+        .ingredient()
+        .perKilogram()
+        .times(amount.mass().kilograms())
+        .ethanolKilograms();
   }
 
   /** Near enough to how hot it will stand for volumes. */
