@@ -8,6 +8,7 @@ import { Frame } from './Frame';
 
 const PlanPage = lazy(() => import('../features/plan'));
 const PotsPage = lazy(() => import('../features/batch'));
+const HandOverPage = lazy(async () => ({ default: (await import('../features/batch')).HandOverPage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
 const KitchenPage = lazy(() => import('../features/kitchen'));
 
@@ -27,6 +28,7 @@ export function App() {
               <Route element={<Frame />}>
                 <Route path="/plan" element={<PlanPage />} />
                 <Route path="/pots/:id?" element={<PotsPage />} />
+                <Route path="/pots/:id/hand-over" element={<HandOverPage />} />
                 <Route path="/logbook/:id?" element={<LogbookPage />} />
                 <Route path="/kitchen" element={<KitchenPage />} />
                 <Route path="*" element={<Navigate to="/plan" replace />} />

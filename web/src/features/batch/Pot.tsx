@@ -1,5 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useKeys } from '../../app/keys';
 import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
@@ -10,13 +11,14 @@ import { FinishSheet } from './FinishSheet';
 import { PotPicture } from './PotPicture';
 import { AddSheet } from './AddSheet';
 import { HeatSheet } from './HeatSheet';
+import { TargetSheet } from './TargetSheet';
 import { ReadingSheet } from './ReadingSheet';
 import { READINGS, type ReadingKind } from './readings';
 import { Readings } from './Readings';
 import { Steps } from './Steps';
 import { along, useServerNow } from './useBatches';
 
-type Sheet = ReadingKind | 'heat' | 'add' | 'finish';
+type Sheet = ReadingKind | 'heat' | 'add' | 'target' | 'finish';
 
 /** One pot at the stove: the hour, what is next, the readings. */
 export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
@@ -28,6 +30,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
     { key: 'd', does: 'Dip', act: () => setSheet('DIP') },
     { key: 'p', does: 'Plate test', act: () => setSheet('PLATE') },
     { key: 'h', does: 'Heat, lid and pot', act: () => setSheet('heat') },
+    { key: 't', does: 'How thick', act: () => setSheet('target') },
     { key: 'a', does: 'Into the pot', act: () => setSheet('add') },
     { key: 'f', does: 'Off the heat', act: () => setSheet('finish') },
   ] : []);
@@ -36,7 +39,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
     <Box sx={{ display: 'grid', gridTemplateColumns: columns.stove, gap: { xs: 2.5, md: 4 }, flex: 1 }}>
       <PotPicture batch={batch} kitchen={kitchen} now={live ? now : undefined} here={live ? here : batch.forecast.likely.at(-1)} />
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0, order: { xs: -1, sm: 0 } }}>
-        {live ? <Hour batch={batch} kitchen={kitchen} /> : <Over batch={batch} kitchen={kitchen} />}
+        {live ? <Hour batch={batch} kitchen={kitchen} onTarget={() => setSheet('target')} /> : <Over batch={batch} kitchen={kitchen} />}
         <Steps batch={batch} kitchen={kitchen} now={now} onRead={setSheet} onFinish={() => setSheet('finish')} />
         <Readings batch={batch} kitchen={kitchen} />
         {live && (
@@ -50,6 +53,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
       </Box>
       {sheet && sheet in READINGS && <ReadingSheet kind={sheet as ReadingKind} batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
       {sheet === 'heat' && <HeatSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+      {sheet === 'target' && <TargetSheet batch={batch} onClose={() => setSheet(undefined)} />}
       {sheet === 'add' && <AddSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
       {sheet === 'finish' && <FinishSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
     </Box>
@@ -65,7 +69,7 @@ function Act({ name, sub, onClick, main = false }: { name: string; sub: string; 
   );
 }
 
-function Hour({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+function Hour({ batch, kitchen, onTarget }: { batch: BatchView; kitchen: KitchenView; onTarget: () => void }) {
   const { forecast, asPlanned } = batch;
   const { zone, units } = kitchen.settings;
   const working = (figure: string) => forecast.workings.find((w) => w.figure === figure);
@@ -77,6 +81,10 @@ function Hour({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'flex-start', gap: 2, flexWrap: 'wrap' }}>
         <Figure label="Thick enough at" shown={{ value: show.hour(forecast.thickAt, zone), unit: '' }} size="huge" working={working('thickAt')} />
         <Typography sx={{ bgcolor: late > 60 ? 'kitchen.brassSoft' : 'kitchen.basilSoft', color: late > 60 ? 'warning.main' : 'success.main', borderRadius: 5, px: 1.5, py: 0.5, fontWeight: 600 }}>{turned}</Typography>
+        <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignSelf: 'flex-end' }}>
+          <Button onClick={onTarget}>How thick</Button>
+          <Button component={Link} to={`/pots/${batch.id}/hand-over`}>Hand over</Button>
+        </Box>
       </Box>
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', mt: 1 }}>
         <Figure label="nine in ten between" shown={{ value: `${show.hour(forecast.earliest, zone)} – ${show.hour(forecast.latest, zone)}`, unit: '' }} working={working('thickAt')} />

@@ -1,11 +1,11 @@
-import { Box, Typography } from '@mui/material';
+import { Typography } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
-import { show } from '../../quantities';
 import { heatInWords } from '../../ui/heat';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Pot } from './Pot';
+import { StoveTop } from './StoveTop';
 import { useBatch, useBatches } from './useBatches';
 
 /** The stove: every pot as a tab, one large. */
@@ -20,15 +20,7 @@ export function PotsPage() {
     <Page title={batch.data?.name ?? 'Pots'} sub={batch.data ? `${batch.data.pot.vessel.name} on ${batch.data.pot.heatSourceName} · ${heatInWords(batch.data.pot.heating)} · lid ${batch.data.pot.lid.toLowerCase()}` : 'what is on the stove'} step="Pot">
       {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
       {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
-      {batches.data && batches.data.length > 1 && (
-        <Box component="nav" aria-label="Pots on the stove" sx={{ display: 'flex', gap: 1, flexWrap: { sm: 'wrap' }, overflowX: 'auto', flexShrink: 0 }}>
-          {batches.data.map((b) => (
-            <Box key={b.id} component={Link} to={`/pots/${b.id}`} aria-current={b.id === shown ? 'page' : undefined} sx={{ px: 1.75, py: 1, borderRadius: 1, border: 1.5, borderColor: b.id === shown ? 'text.primary' : 'divider', bgcolor: b.id === shown ? 'text.primary' : 'transparent', color: b.id === shown ? 'background.paper' : 'text.primary', textDecoration: 'none', fontWeight: 600, whiteSpace: { xs: 'nowrap', sm: 'normal' } }}>
-              {b.name} · {b.pot.vessel.name}, lit {show.hour(b.startedAt, kitchen.settings.zone)}
-            </Box>
-          ))}
-        </Box>
-      )}
+      {batches.data && batches.data.length > 0 && <StoveTop batches={batches.data} kitchen={kitchen} shown={shown} heardAt={batches.dataUpdatedAt} />}
       {batch.data && <Pot key={batch.data.id} batch={batch.data} kitchen={kitchen} heardAt={batch.dataUpdatedAt} />}
       {!shown && !batches.error && <Typography>Nothing is on the stove. <Link to="/plan">Plan a batch</Link> and light the burner.</Typography>}
     </Page>

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -91,6 +92,19 @@ class StoveIT extends Installed {
     assertThat(events.getByText("95 mm wide on the plate")).isVisible();
     Stove.button(page, "boils off, from 1 reading").click();
     assertThat(page.getByText("body of this product")).isVisible();
+    Stove.button(page, "Close").click();
+    handedOverOnOnePage(page);
+  }
+
+  private static void handedOverOnOnePage(Page page) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Hand over")).click();
+    assertThat(page.getByLabel("What was read and done").getByText("95 mm wide on the plate"))
+        .isVisible();
+    assertEquals(List.of(), Browsers.axe(page), "axe at the hand-over");
+    byte[] pdf = page.pdf(new Page.PdfOptions().setFormat("A4").setPrintBackground(true));
+    String text = new String(pdf, StandardCharsets.ISO_8859_1);
+    Matcher pages = Pattern.compile("/Type\\s*/Page\\b").matcher(text);
+    assertEquals(1, pages.results().count(), "one printed page");
   }
 
   @Test

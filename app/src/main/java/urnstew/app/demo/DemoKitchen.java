@@ -117,7 +117,7 @@ class DemoKitchen {
     UUID ragu = id(0x51);
     start(ragu, "ridge-ragu", 12, STOCKPOT, GAS_RING, Way.GENTLE, earlier);
     batches.record(
-        ragu, reading(id(0x52), null, 0.057, "57 mm", earlier.plus(Duration.ofMinutes(75))), DEMO);
+        ragu, reading(id(0x52), null, 0.031, "31 mm", earlier.plus(Duration.ofMinutes(75))), DEMO);
   }
 
   private void start(

@@ -13,6 +13,7 @@ import urnstew.core.batch.NextStep.Kind;
 import urnstew.core.correction.Advisor.Advice;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
+import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Trajectory;
 
@@ -36,7 +37,7 @@ final class NextSteps {
   List<NextStep> all(List<BatchLine> lines, Duration stirEvery, Optional<Advice> advice) {
     List<NextStep> steps = new ArrayList<>();
     additions(steps, lines);
-    stir(steps, stirEvery);
+    stir(stirEvery).ifPresent(steps::add);
     advice.ifPresent(reading -> steps.add(read(reading)));
     if (likely.outcome() instanceof Reaches reaches) {
       double end = reaches.after().toMillis() / 1000.0;
@@ -65,24 +66,29 @@ final class NextSteps {
     }
   }
 
-  /** Counted from the last time it was stirred. */
-  private void stir(List<NextStep> steps, Duration every) {
+  /** Once it can stick, counted from the last time it was stirred. */
+  private Optional<NextStep> stir(Duration every) {
     double last =
         history.counting(StepDone.class).stream()
             .filter(event -> event.step().equals("stir"))
             .mapToDouble(event -> history.simmerSeconds(event.at()))
             .max()
             .orElse(0);
-    steps.add(
-        new NextStep(
-            "stir",
-            last + every.toSeconds(),
-            Kind.STIR,
-            "Stir to the floor",
-            String.format(Locale.ROOT, "every %d min from here", every.toMinutes()),
-            0,
-            -1,
-            false));
+    return Hazard.along(likely).stream()
+        .filter(hazard -> hazard.kind() == Hazard.Kind.SCORCHES)
+        .findFirst()
+        .map(hazard -> Math.max(hazard.after().toSeconds(), last + every.toSeconds()))
+        .map(
+            seconds ->
+                new NextStep(
+                    "stir",
+                    seconds,
+                    Kind.STIR,
+                    "Stir to the floor",
+                    String.format(Locale.ROOT, "every %d min from here", every.toMinutes()),
+                    0,
+                    -1,
+                    false));
   }
 
   private NextStep read(Advice advice) {
