@@ -137,8 +137,8 @@ class StoveIT extends Installed {
     Page page = browsers.page(1024, 768);
     page.navigate(installation.address() + "/pots");
     Locator pots = page.getByLabel("Pots on the stove");
-    Locator marinara = pots.getByText("Plain marinara").first();
-    Locator ragu = pots.getByText("Ridge ragù").first();
+    Locator marinara = pots.getByText("Plain marinara").last();
+    Locator ragu = pots.getByText("Ridge ragù").last();
     ragu.click();
     assertThat(page.locator("h1")).hasText("Ridge ragù");
     String untouched = thickAt(page).textContent();

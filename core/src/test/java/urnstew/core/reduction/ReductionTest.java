@@ -71,6 +71,20 @@ class ReductionTest {
   }
 
   /**
+   * A pool formula at the temperature of the bulk, check-values d41 (ASHRAE HVAC Applications,
+   * still air), promises a quiet pot two to three times what it loses: its surface is cooler.
+   */
+  @Test
+  void aPoolFormulaPromisesTooMuch() {
+    Temperature kept = Temperature.ofCelsius(85);
+    double kilopascals = Steam.saturationPressure(kept).kilopascals() - 1.17;
+    double latent = Steam.latentHeatJoulesPerKilogram(kept) / 1000;
+    double pool = 3600 * REFERENCE.shape().floor().squareMeters() * kilopascals * 0.089 / latent;
+    double ratio = pool / SimmerLevel.BARE.referenceKilogramsPerHour();
+    assertTrue(ratio > 1.9 && ratio < 3.1, "times too much: " + ratio);
+  }
+
+  /**
    * Heat of whole reductions without any loss, check-values j01 to j12: from 20 °C, latent at 100
    * °C. Here counted from the ledger of a boiling pot, less what the room took.
    */

@@ -23,6 +23,17 @@ class FoodPropertiesTest {
         1013.8, FoodProperties.density(TOMATO, at).kilogramsPerCubicMeter(), 0.003 * 1013.8);
   }
 
+  /** Check-values d23 and d25: conductivity ±1 %, diffusivity from all three. */
+  @Test
+  void rawTomatoConductsHeat() {
+    Temperature at = Temperature.ofCelsius(20);
+    double conductivity = FoodProperties.conductivity(TOMATO, at);
+    assertEquals(0.5893, conductivity, 0.01 * 0.5893);
+    double density = FoodProperties.density(TOMATO, at).kilogramsPerCubicMeter();
+    double diffusivity = conductivity / (density * FoodProperties.specificHeat(TOMATO, at));
+    assertEquals(1.439e-7, diffusivity, 0.015 * 1.439e-7);
+  }
+
   /** Conservation of solids: check-values j01, j03, j09, masses ±0.1 %. */
   @ParameterizedTest
   @CsvSource({"2,6,9,1.333", "10,5.5,28,1.964", "0.6,5.5,8,0.4125"})
