@@ -59,8 +59,8 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
       <QuantityField label={what === 'out' ? 'Came out' : 'Went in, all of it'} text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), units)) : ''} fault={fault} numeric={false} autoFocus />
       {what === 'line' && chosen && !chosen.later && <Typography sx={{ color: 'text.secondary' }}>In place of {show.text(show.mass(chosen.dueKilograms, units))}. What follows is rescaled with it.</Typography>}
       {tare > 0 && what !== 'out' && read.outcome === 'understood' && <Running batch={batch} kitchen={kitchen} more={read.value - (what === 'line' && chosen && !chosen.later ? chosen.dueKilograms : 0)} />}
-      <When text={when} onText={edit(setWhen)} fault={refused?.at('/happenedLocalTime')} />
-      {refused && !fault && !refused.at('/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
+      <When text={when} onText={edit(setWhen)} fault={refused?.at('/stamp/happenedLocalTime')} />
+      {refused && !fault && !refused.at('/stamp/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
     </Sheet>
   );
 }

@@ -35,8 +35,8 @@ export function FinishSheet({ batch, kitchen, onClose }: { batch: BatchView; kit
         <Typography component="label" htmlFor="finish-note" variant="caption" sx={{ color: 'text.secondary', display: 'block' }}>To remember</Typography>
         <InputBase id="finish-note" value={note} onChange={(e) => setNote(e.target.value)} multiline minRows={2} fullWidth inputProps={{ maxLength: 2000 }} sx={{ borderBottom: 1.5, borderColor: 'text.primary' }} />
       </Box>
-      <When text={when} onText={(t) => { setRefused(undefined); setWhen(t); }} fault={refused?.at('/happenedLocalTime')} />
-      {refused && !fault && !refused.at('/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
+      <When text={when} onText={(t) => { setRefused(undefined); setWhen(t); }} fault={refused?.at('/stamp/happenedLocalTime')} />
+      {refused && !fault && !refused.at('/stamp/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
     </Sheet>
   );
 }

@@ -41,8 +41,8 @@ export function HeatSheet({ batch, kitchen, onClose }: { batch: BatchView; kitch
       <Choices label="Lid" options={LIDS} chosen={lid} onChoose={edit(setLid)} />
       <Choices label="Pot" options={kitchen.vessels.map((v) => ({ value: v.id, text: v.name }))} chosen={vesselId} onChoose={edit(setVessel)} />
       <Choices label="Burner" options={kitchen.heatSources.map((h) => ({ value: h.id, text: h.name }))} chosen={heatSourceId} onChoose={edit(setBurner)} />
-      <When text={when} onText={edit(setWhen)} fault={refused?.at('/happenedLocalTime')} />
-      {refused && !fault && !refused.at('/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
+      <When text={when} onText={edit(setWhen)} fault={refused?.at('/stamp/happenedLocalTime')} />
+      {refused && !fault && !refused.at('/stamp/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
     </Sheet>
   );
 }

@@ -51,10 +51,10 @@ export function ReadingSheet({ kind: first, batch, kitchen, onClose }: Props) {
       <Choices label="How" options={KINDS} chosen={kind} onChoose={edit(setKind)} />
       <QuantityField label={label} text={text} onText={edit(setText)} understood={understood()} fault={fault} numeric={false} autoFocus />
       {weigh && vessel.emptyMassKilograms > 0 && <Choices label={`On the scale, the empty pot weighs ${show.text(show.mass(vessel.emptyMassKilograms, units))}`} options={ON_THE_SCALE} chosen={on} onChoose={edit(setOn)} />}
-      <When text={when} onText={edit(setWhen)} fault={refused?.at('/happenedLocalTime')} />
+      <When text={when} onText={edit(setWhen)} fault={refused?.at('/stamp/happenedLocalTime')} />
       {weigh && on === 'pot' && <Note>A full pot is heavy and hot. If it is too much for one person, dip or take a plate test instead.</Note>}
       {kind === 'PLATE' && <Note>Wait half a minute, then measure across. A ring of water means that it is not bound yet.</Note>}
-      {refused && !fault && !refused.at('/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
+      {refused && !fault && !refused.at('/stamp/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
     </Sheet>
   );
 }

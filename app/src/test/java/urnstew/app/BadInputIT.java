@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
 import urnstew.app.RunningApplication.Answer;
 
 /** What cannot be meant is said at its field, with the way out; strangers are kept out. */
@@ -111,6 +114,73 @@ class BadInputIT {
         "/grossKilograms",
         "one-of-five");
     assertEquals(0, app.get("/api/batches/" + id).body().at("/events").size(), "nothing was kept");
+  }
+
+  @Test
+  void whatCannotBeDoneAtThePotIsSaidAtItsField() {
+    Instant lit = Instant.now().minus(Duration.ofMinutes(60));
+    String id = UUID.randomUUID().toString();
+    app.post(
+        "/api/batches",
+        """
+        {"id":"%s","plan":%s,"timeScale":1,%s}"""
+            .formatted(id, Requests.plan(app), Requests.stamp(lit)));
+    String path = "/api/batches/" + id;
+    JsonNode pot = app.get(path).body().at("/pot");
+    String oven =
+        write(
+            """
+            "heating":{"way":"OVEN","ovenCelsius":290,"fan":false},"lid":"OFF","vesselId":"%s","heatSourceId":"%s\""""
+                .formatted(pot.at("/vessel/id").asString(), pot.at("/heatSourceId").asString()));
+    said(app.post(path + "/heats", oven), 422, "/heating/ovenCelsius", "too-hot-for-vessel");
+    assertEquals(201, app.post(path + "/heats", oven.replace("290", "140")).status());
+    String target = write("\"spreadMeters\":0.5,\"enteredText\":\"\"");
+    said(app.post(path + "/targets", target), 422, "/spreadMeters", "too-large");
+    String pour = write("\"line\":99,\"massKilograms\":1,\"enteredText\":\"\"");
+    said(app.post(path + "/pours", pour), 422, "/line", "no-such-line");
+    String out = write("\"massKilograms\":0,\"enteredText\":\"\"");
+    said(app.post(path + "/ladlings", out), 422, "/massKilograms", "not-positive");
+    String tooSoon =
+        reading("\"depthMeters\":0.05")
+            .replace(
+                "\"sentAt\"", "\"happenedLocalTime\":\"%s\",\"sentAt\"".formatted(twoHoursAgo()));
+    said(app.post(path + "/readings", tooSoon), 422, "/stamp/happenedLocalTime", "before-start");
+  }
+
+  private static String twoHoursAgo() {
+    return LocalTime.now(ZoneId.of("Europe/Zurich")).minusHours(2).withSecond(0).withNano(0) + "";
+  }
+
+  private static String write(String body) {
+    return "{\"id\":\"%s\",%s,%s}"
+        .formatted(UUID.randomUUID(), body, Requests.stamp(Instant.now()));
+  }
+
+  @Test
+  void aTimedBoilMakesABurnerKnown() {
+    JsonNode kitchen = app.get("/api/kitchen").body();
+    String vessel = Requests.named(kitchen.at("/vessels"), "Small pot");
+    JsonNode burner = kitchen.at("/heatSources/0");
+    String path = "/api/heat-sources/" + burner.at("/id").asString() + "/timing";
+    String timing =
+        """
+        {"vesselId":"%s","waterCubicMeters":0.002,"waterText":"2 l","startCelsius":15,"seconds":400,"secondsText":"400 s","covered":true}"""
+            .formatted(vessel);
+    String version = burner.at("/version").asString();
+    Answer known = app.put(path, timing, "If-Match", version);
+    assertEquals(200, known.status(), known.body().toString());
+    double watts = known.body().at("/measuredPowerWatts").asDouble();
+    assertEquals(1700, watts, 300, "two litres by 77 K in 400 s, and the pot");
+    assertEquals(watts, known.body().at("/powerIntoPotWatts").asDouble(), 1e-9);
+    said(
+        app.put(
+            path,
+            timing.replace("400,", "70,").replace("400 s", "70 s"),
+            "If-Match",
+            known.body().at("/version").asString()),
+        422,
+        "/seconds",
+        "faster-than-label");
   }
 
   private static String reading(String value) {

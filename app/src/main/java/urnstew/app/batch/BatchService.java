@@ -118,7 +118,7 @@ public class BatchService {
     } catch (InvalidInput fault) {
       throw fault.named(
           switch (fault.parameter()) {
-            case "at" -> "happenedLocalTime";
+            case "at" -> "stamp.happenedLocalTime";
             case "gross" -> "grossKilograms";
             case "depth" -> "depthMeters";
             case "finalMass" -> "finalMassKilograms";

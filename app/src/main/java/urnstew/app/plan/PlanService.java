@@ -13,6 +13,7 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
@@ -102,7 +103,9 @@ public class PlanService {
     MassFraction target = target(request);
     SimmerSetting setting =
         setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
-    Prior prior = Prior.of(setting.heatSource(), histories.of(request.vesselId()));
+    Prior prior =
+        Prior.of(
+            setting.heatSource(), histories.of(request.vesselId(), BatchSnapshot.MODEL_VERSION));
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);

@@ -12,9 +12,9 @@ interface PotHistories {
   @Select(
       """
       select evaporation_factor from batch
-      where vessel_id = #{vesselId} and status = 'FINISHED' and model_version = '2'
+      where vessel_id = #{vesselId} and status = 'FINISHED' and model_version = #{modelVersion}
         and (forecast ->> 'readings')::integer >= 2
       order by ended_at desc limit 8
       """)
-  List<Double> of(UUID vesselId);
+  List<Double> of(UUID vesselId, String modelVersion);
 }
