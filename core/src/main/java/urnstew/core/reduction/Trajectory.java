@@ -6,7 +6,6 @@ import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Length;
 import urnstew.units.Mass;
-import urnstew.units.Temperature;
 
 /**
  * The fall of one pot.
@@ -57,11 +56,6 @@ public record Trajectory(List<PotState> states, Outcome outcome) {
       return 0;
     }
     return (gone(to) - gone(from)) / (to - from) * 3600;
-  }
-
-  /** Temperature at the end. */
-  public Temperature finalTemperature() {
-    return new Temperature(last().celsius());
   }
 
   private double gone(double seconds) {
