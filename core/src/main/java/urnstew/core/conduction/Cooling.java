@@ -47,6 +47,21 @@ public record Cooling(double conductivity, double density, double specificHeat) 
   }
 
   /**
+   * The same for a short cylinder, such as a cutlet or a tub: the product of a slab and a long
+   * cylinder, which is exact.
+   *
+   * @param radiusMeters of the cylinder
+   * @param halfHeightMeters half its height
+   * @param coefficient outside, all round, W/(m² K)
+   * @param seconds since it was put there
+   */
+  public double leftInShortCylinder(
+      double radiusMeters, double halfHeightMeters, double coefficient, double seconds) {
+    return leftAtMiddle(Body.SLAB, halfHeightMeters, coefficient, seconds)
+        * leftAtMiddle(Body.CYLINDER, radiusMeters, coefficient, seconds);
+  }
+
+  /**
    * Share of the first difference that is left at the hottest point of a layer with unlike faces.
    *
    * @param depthMeters of the layer

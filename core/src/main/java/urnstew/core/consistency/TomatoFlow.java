@@ -9,10 +9,10 @@ import urnstew.units.Temperature;
  * Flow of tomato concentrates: τ = K·γⁿ.
  *
  * <p>K and n between the published rows run straight in ln K and n against ln s. With warmth K
- * falls as exp(B(1/T − 1/T₀)), B from the published pair at 30 % and 32.2 and 82.2 °C. Range 5 to
- * 35 % total solids, 20 to 100 °C, 500 to 800 1/s. Source: J. C. Harper, A. F. El Sahrigi, J. Food
- * Sci. 30 (1965) 470, as tabulated by J. F. Steffe (1996). Lots differ about twofold. Worked
- * number: 30 % at 32.2 °C has K = 18.7 Pa·sⁿ and n = 0.40.
+ * falls as exp(B(1/T − 1/T₀)) and n rises by 0.001 a kelvin, both from the published pair at 30 %
+ * and 32.2 and 82.2 °C. Range 5 to 35 % total solids, 20 to 100 °C, 500 to 800 1/s. Source: J. C.
+ * Harper, A. F. El Sahrigi, J. Food Sci. 30 (1965) 470, as tabulated by J. F. Steffe (1996). Lots
+ * differ about twofold. Worked number: 30 % at 32.2 °C has K = 18.7 Pa·sⁿ and n = 0.40.
  *
  * @param consistencyIndex K, Pa·sⁿ
  * @param flowIndex n
@@ -22,6 +22,9 @@ public record TomatoFlow(double consistencyIndex, double flowIndex) {
 
   /** ln(18.7/7.9) over 1/305.35 K − 1/355.35 K. */
   private static final double WARMTH_KELVINS = 1870;
+
+  /** (0.45 − 0.40) over 50 K. */
+  private static final double POWER_PER_KELVIN = 0.001;
 
   private record Row(double solids, double index, double power) {}
 
@@ -49,7 +52,9 @@ public record TomatoFlow(double consistencyIndex, double flowIndex) {
     double along = Math.log(share / a.solids) / Math.log(b.solids / a.solids);
     double index = a.index * Math.pow(b.index / a.index, along);
     double warmth = Math.exp(WARMTH_KELVINS * (1 / at.kelvins() - 1 / REFERENCE_KELVINS));
-    return new TomatoFlow(index * warmth, a.power + along * (b.power - a.power));
+    double power = a.power + along * (b.power - a.power);
+    double warmer = at.kelvins() - REFERENCE_KELVINS;
+    return new TomatoFlow(index * warmth, power + POWER_PER_KELVIN * warmer);
   }
 
   /** Apparent viscosity at a shear rate in 1/s, Pa·s. */

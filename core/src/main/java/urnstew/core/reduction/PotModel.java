@@ -16,11 +16,11 @@ import urnstew.units.MassFraction;
 
 /**
  * Runs a program: one {@link Stretch} after another, in Runge–Kutta steps that are cut short where
- * the simmer begins and where the sauce is thick enough. Range: 24 hours, thickness up to 27 %.
+ * the simmer begins and where the sauce is thick enough. Range: 24 hours, thickness up to 30 %.
  */
 final class PotModel {
   private static final double LONGEST_SECONDS = Duration.ofHours(24).toSeconds();
-  private static final double PASTE = 0.27;
+  private static final double PASTE = 0.30;
   private static final double DRY_KILOGRAMS = 1e-3;
   private static final double NEVER_WARM_KELVINS = 5;
 

@@ -41,7 +41,6 @@ final class Stretch {
 
   private static final double BOIL_SAG = 0.05;
   private static final double AT_ONCE = 1e-6;
-  static double K = 1;
 
   /** Dissolved solids as hexose, kg/mol (assumption), and water. */
   private static final double SOLUTE_KILOGRAMS_PER_MOLE = 0.18;
@@ -231,7 +230,7 @@ final class Stretch {
     return boilingCelsius + elevation(state) - belowBoil;
   }
 
-  /** What is dissolved lifts the boiling point, K; less than 2 K up to 27 % solids. */
+  /** What is dissolved lifts the boiling point, K; less than 2 K up to 30 % solids. */
   private double elevation(double[] state) {
     double moles = soluble(state) / SOLUTE_KILOGRAMS_PER_MOLE;
     return BOILING_ELEVATION * moles / Math.max(sauceWater(state), 1e-6);
@@ -255,7 +254,7 @@ final class Stretch {
       step = Math.min(step, heat.joulesPerKelvin(celsius) / Math.max(perKelvin, 1e-6));
       step = Math.min(step, 3 / Math.max(warming, 1e-9));
     }
-    return Math.max(step * K, 0.5);
+    return Math.max(step, 0.5);
   }
 
   /** Derivatives of everything that moves. */

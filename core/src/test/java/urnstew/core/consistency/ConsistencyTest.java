@@ -33,19 +33,18 @@ class ConsistencyTest {
   void flowOfConcentrates(double solids, double celsius, double index, double power) {
     TomatoFlow flow = TomatoFlow.of(MassFraction.ofPercent(solids), Temperature.ofCelsius(celsius));
     assertEquals(index, flow.consistencyIndex(), 0.1 * index);
-    // The flow index is taken as the same at any warmth: the last row is 0.05 above it.
-    assertEquals(power, flow.flowIndex(), celsius > 80 ? 0.051 : 0.03);
+    assertEquals(power, flow.flowIndex(), 0.03);
   }
 
   /**
-   * e14: viscosity at a fixed shear goes with solids to the 2.3 to 2.7. The rows of the one source
-   * bear the other out from 12.8 % on; below, they rise more slowly.
+   * e14: from 10 to 30 % the viscosity at a fixed shear goes with solids to the 2.3 to 2.7. Rao,
+   * Bourne and Cooley took 100 1/s (from memory); at the 500 1/s of the other source it is less.
    */
   @Test
   void viscosityGoesWithAPowerOfSolids() {
-    double thin = TomatoFlow.of(MassFraction.ofPercent(12.8), TABLE).viscosityAt(600);
-    double thick = TomatoFlow.of(MassFraction.ofPercent(30), TABLE).viscosityAt(600);
-    double exponent = Math.log(thick / thin) / Math.log(30 / 12.8);
+    double thin = TomatoFlow.of(MassFraction.ofPercent(10), TABLE).viscosityAt(100);
+    double thick = TomatoFlow.of(MassFraction.ofPercent(30), TABLE).viscosityAt(100);
+    double exponent = Math.log(thick / thin) / Math.log(3);
     assertTrue(PlateSpread.EXPONENT > 2.3 && PlateSpread.EXPONENT < 2.7);
     assertTrue(exponent > 2.3 && exponent < 2.7, "exponent " + exponent);
   }

@@ -4,9 +4,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.StageRole;
+import urnstew.core.pantry.Ingredient;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -47,6 +54,51 @@ class SizingTest {
       double lost = start.waterKilograms() - reduced.waterKilograms();
       assertEquals(amounts, size.end().total().kilograms() + lost, 1e-9);
     }
+  }
+
+  /** Check-values j01 to j12, salt: it stays while water leaves; mass ±0.1 %, salt as printed. */
+  @ParameterizedTest
+  @CsvSource({
+    "2,6,9,0,1.333,0.00",
+    "10,5.5,26.9,0,2.045,0.00",
+    "2,8,11.4286,0.016,1.400,1.14",
+    "0.6,5.5,8,0.004,0.4125,0.97",
+    "5,9,12.857,0.040,3.500,1.14"
+  })
+  void saltStaysWhileWaterLeaves(
+      double start, double solids, double target, double salt, double end, double saltPercent) {
+    BatchSize size =
+        Sizing.size(
+            oneSauce(start, solids, salt),
+            new Need(4, Mass.ofKilograms(end / (1 + Need.CLING_SHARE) / 4)),
+            MassFraction.ofPercent(target),
+            false);
+    assertEquals(start, size.start().total().kilograms(), 0.001 * start);
+    assertEquals(saltPercent, size.salt().percent(), 0.005);
+  }
+
+  /** A formula of one ingredient, which is a salted sauce. */
+  private static ResolvedFormula oneSauce(double kilograms, double solids, double salt) {
+    ResolvedFormula marinara = Samples.marinara();
+    Portion tomato =
+        marinara.portions().stream()
+            .filter(portion -> portion.role() == StageRole.REDUCE)
+            .findFirst()
+            .orElseThrow();
+    Ingredient was = tomato.ingredient();
+    Ingredient sauce =
+        new Ingredient(
+            was.id(),
+            was.name(),
+            Samples.sauce(1, solids / 100),
+            new MassFraction(salt / kilograms),
+            was.spoonDensity(),
+            was.piece(),
+            was.thickener(),
+            was.pieces(),
+            was.packs(),
+            "made up");
+    return new ResolvedFormula(marinara.formula(), List.of(tomato.of(sauce)));
   }
 
   @Test
