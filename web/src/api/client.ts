@@ -9,6 +9,7 @@ export type VesselView = Schemas['VesselView'];
 export type VesselEdit = Schemas['VesselEdit'];
 export type HeatSourceView = Schemas['HeatSourceView'];
 export type HeatSourceEdit = Schemas['HeatSourceEdit'];
+export type MeasureView = Schemas['MeasureView'];
 export type PlanRequest = Schemas['PlanRequest'];
 export type PlanView = Schemas['PlanView'];
 export type AmountView = Schemas['AmountView'];
@@ -25,9 +26,11 @@ export type Way = HeatingChoice['way'];
 export type AlternativeView = Schemas['AlternativeView'];
 export type LineView = Schemas['LineView'];
 export type StepView = Schemas['StepView'];
+export type StageView = Schemas['StageView'];
+export type EarlierThickness = Schemas['EarlierThickness'];
 export type IngredientSummary = Schemas['IngredientSummary'];
 export type Lid = PlanRequest['lid'];
-export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish'>;
+export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish'>;
 
 // The fetch of the moment of the call, so that tests can stand in for the network.
 export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });

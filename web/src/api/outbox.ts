@@ -5,13 +5,14 @@ import { isProblem, ProblemError } from './problem';
 
 /** What is typed; when it was typed and sent is added here. */
 type Typed<K extends keyof Writes> = Omit<Writes[K], 'stamp'> & { happenedLocalTime?: string };
-interface Bodies {
+export interface Bodies {
   '/api/batches': Typed<'StartBatch'>;
   '/simmer-starts': Typed<'SimmerStart'>;
   '/readings': Typed<'TakeReading'>;
   '/pours': Typed<'Pour'>;
   '/additions': Typed<'Add'>;
   '/ladlings': Typed<'LadleOut'>;
+  '/take-outs': Typed<'TakePiecesOut'>;
   '/heats': Typed<'SetHeat'>;
   '/targets': Typed<'SetTarget'>;
   '/steps': Typed<'DoStep'>;
@@ -20,6 +21,8 @@ interface Bodies {
   '/finishes': Typed<'Finish'>;
 }
 type Kind = keyof Bodies;
+/** Writes of one batch. */
+export type BatchWrite = Exclude<Kind, '/api/batches'>;
 /** One write as it was typed. With a problem it reached the server late and was refused. */
 export interface Entry { key: string; path: string; typedAt: string; body: Record<string, unknown>; problem?: Problem }
 export type Sent = { kind: 'recorded' } | { kind: 'queued' } | { kind: 'refused'; error: ProblemError };

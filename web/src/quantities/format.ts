@@ -59,8 +59,9 @@ export function depth(meters: number, units: Units): Shown {
 
 export const percent = (share: number): Shown => ({ value: fixed(share * 100, 1), unit: '%' });
 
-export function temperature(celsius: number, units: Units): Shown {
-  return units === 'US' ? { value: fixed(celsius * 1.8 + 32, 0), unit: '°F' } : { value: fixed(celsius, 1), unit: '°C' };
+/** To the tenth of a degree Celsius, or as coarse as is asked. */
+export function temperature(celsius: number, units: Units, digits = 1): Shown {
+  return units === 'US' ? { value: fixed(celsius * 1.8 + 32, 0), unit: '°F' } : { value: fixed(celsius, digits), unit: '°C' };
 }
 
 /** Hour on the kitchen's clock. */

@@ -3,6 +3,8 @@ import { expect, it } from 'vitest';
 import { parseQuantity } from './parse';
 import type { Kind } from './units';
 
+const measures = new Map([['ladle', 0.12], ['handful', 0.008]]);
+
 // The corpus that the units module's parser passes too.
 const rows = readFileSync('../units/src/test/resources/quantity-texts.csv', 'utf8')
   .split('\n')
@@ -11,7 +13,7 @@ const rows = readFileSync('../units/src/test/resources/quantity-texts.csv', 'utf
   .map((line) => line.split('|') as [Kind, string, string, string]);
 
 it.each(rows)('%s in %s: %s', (kind, own, text, outcome) => {
-  const read = parseQuantity(text, kind, own);
+  const read = parseQuantity(text, kind, own, measures);
   if (outcome === 'ask' || outcome === 'refuse') expect(read.outcome).toBe(outcome);
   else {
     expect(read.outcome).toBe('understood');

@@ -18,13 +18,17 @@ class Unclear extends Error {
 const ask = (message: string) => new Unclear({ outcome: 'ask', message });
 const refuse = (message: string) => new Unclear({ outcome: 'refuse', message });
 
+/** A kitchen's own measures, weighed once: kilograms of one by its name. */
+export type Measures = ReadonlyMap<string, number>;
+const NO_MEASURES: Measures = new Map();
+
 /** Reads a quantity as a cook writes it; a bare number takes the field's own unit. */
-export function parseQuantity(raw: string, kind: Kind, ownUnit: string): Understanding {
+export function parseQuantity(raw: string, kind: Kind, ownUnit: string, measures = NO_MEASURES): Understanding {
   const text = [...raw.trim().toLowerCase()].map((c) => SIGNS[c] ?? c).join('').trim();
   if (!text) return { outcome: 'refuse', message: 'Nothing is typed here yet.' };
   try {
     const negative = text.startsWith('-');
-    const value = sum(negative ? text.slice(1).trim() : text, kind, ownUnit.toLowerCase());
+    const value = sum(negative ? text.slice(1).trim() : text, kind, ownUnit.toLowerCase(), measures);
     return { outcome: 'understood', value: negative ? -value : value };
   } catch (e) {
     if (e instanceof Unclear) return e.result;
@@ -32,7 +36,7 @@ export function parseQuantity(raw: string, kind: Kind, ownUnit: string): Underst
   }
 }
 
-function sum(whole: string, kind: Kind, ownUnit: string): number {
+function sum(whole: string, kind: Kind, ownUnit: string, measures: Measures): number {
   const times = MULTIPLE.exec(whole);
   const multiple = times?.[1] ? number(times[1]) : 1;
   const text = times ? whole.slice(times[0].length).replace(CONTAINER, '') : whole;
@@ -48,7 +52,7 @@ function sum(whole: string, kind: Kind, ownUnit: string): number {
     if (!term) throw notUnderstood(kind);
     at = TERM.lastIndex;
     const unit = unitOf(term[5], terms === 0 && at === text.length, kind, ownUnit);
-    total += amount(term) * factor(unit, kind) + offset(kind, unit);
+    total += amount(term) * factor(unit, kind, measures) + offset(kind, unit);
   }
   return multiple * total;
 }
@@ -65,9 +69,9 @@ function unitOf(written: string | undefined, lone: boolean, kind: Kind, ownUnit:
   return (written ?? ownUnit).replace(/\s/g, ' ');
 }
 
-function factor(unit: string, kind: Kind): number {
+function factor(unit: string, kind: Kind, measures: Measures): number {
   if (unit === '' && kind === 'COUNT') return 1;
-  const found = FACTORS[kind].get(unit);
+  const found = FACTORS[kind].get(unit) ?? (kind === 'MASS' ? measures.get(unit.replace(/s$/, '')) : undefined);
   if (!found) throw notUnderstood(kind);
   return found;
 }

@@ -1,50 +1,42 @@
 import { MenuItem, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
-import { newId, type BatchView, type KitchenView } from '../../api/client';
+import type { BatchView, KitchenView } from '../../api/client';
 import { useIngredients } from '../../api/formulas';
-import { useOutbox, type Sent } from '../../api/outbox';
-import type { ProblemError } from '../../api/problem';
+import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { Note } from '../../ui/Note';
 import { Sheet } from './Sheet';
-import { When, happened, whenFault } from './When';
+import { useEntry } from './useEntry';
 
-const WHAT = [{ value: 'line', text: 'of the formula' }, { value: 'other', text: 'something else' }, { value: 'out', text: 'ladled out' }] as const;
+const WHAT = [{ value: 'line', text: 'of the formula' }, { value: 'other', text: 'something else' }, { value: 'out', text: 'ladled out' }, { value: 'pieces', text: 'pieces taken out' }] as const;
 type What = (typeof WHAT)[number]['value'];
 
 /** As poured: what really went in, of the formula or besides it, or came out. */
 export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitchen: KitchenView; onClose: () => void }) {
-  const { send } = useOutbox();
   const ingredients = useIngredients();
-  const [id] = useState(newId);
+  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose);
   const [what, setWhat] = useState<What>('line');
   const { lines } = batch.forecast;
   const [line, setLine] = useState(() => lines.find((l) => l.later && !l.poured)?.line ?? heaviest(batch));
   const [other, setOther] = useState('water');
   const [text, setText] = useState('');
-  const [when, setWhen] = useState('');
-  const [refused, setRefused] = useState<ProblemError>();
   const { units } = kitchen.settings;
-  const read = parseQuantity(text, 'MASS', what === 'line' ? 'g' : 'kg');
-  const edit = <T,>(set: (to: T) => void) => (to: T) => { setRefused(undefined); set(to); };
+  const read = parseQuantity(text, 'MASS', what === 'line' ? 'g' : 'kg', measuresOf(kitchen));
   const chosen = lines.find((l) => l.line === line);
   const fault = text && read.outcome !== 'understood' ? read.message : refused?.at('/massKilograms');
-  const tare = batch.pot.vessel.emptyMassKilograms;
-  const write = async (massKilograms: number): Promise<Sent> => {
-    const stamp = happened(when);
-    if (what === 'line') return send('/pours', { id, line, massKilograms, enteredText: text, ...stamp }, batch.id);
-    if (what === 'out') return send('/ladlings', { id, massKilograms, enteredText: text, ...stamp }, batch.id);
-    return send('/additions', { id, ingredientId: other, massKilograms, temperatureCelsius: 20, enteredText: text, ...stamp }, batch.id);
+  const weighed = what !== 'pieces';
+  const ready = hourUnderstood && (!weighed || read.outcome === 'understood');
+  const save = () => {
+    if (what === 'pieces') return write('/take-outs', {});
+    if (read.outcome !== 'understood') return undefined;
+    const amount = { massKilograms: read.value, enteredText: text };
+    if (what === 'line') return write('/pours', { line, ...amount });
+    if (what === 'out') return write('/ladlings', amount);
+    return write('/additions', { ingredientId: other, temperatureCelsius: 20, ...amount });
   };
-  const save = async () => {
-    if (read.outcome !== 'understood') return;
-    const sent = await write(read.value);
-    if (sent.kind === 'refused') setRefused(sent.error);
-    else onClose();
-  };
+  const instead = what === 'line' && chosen && !chosen.later ? chosen.dueKilograms : 0;
   return (
-    <Sheet title="Into the pot, as poured" act="Save" ready={read.outcome === 'understood' && !whenFault(when)} onAct={() => void save()} onClose={onClose}>
+    <Sheet title="Into the pot, as poured" act="Save" ready={ready} onAct={() => void save()} onClose={onClose}>
       <Choices label="What" options={WHAT} chosen={what} onChoose={edit(setWhat)} />
       {what === 'line' && (
         <TextField select label="Line of the formula" value={line} onChange={(e) => edit(setLine)(Number(e.target.value))}>
@@ -56,14 +48,18 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
           {(ingredients.data ?? [{ id: 'water', name: 'Water' }]).map((i) => <MenuItem key={i.id} value={i.id}>{i.name}</MenuItem>)}
         </TextField>
       )}
-      <QuantityField label={what === 'out' ? 'Came out' : 'Went in, all of it'} text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), units)) : ''} fault={fault} numeric={false} autoFocus />
-      {what === 'line' && chosen && !chosen.later && <Typography sx={{ color: 'text.secondary' }}>In place of {show.text(show.mass(chosen.dueKilograms, units))}. What follows is rescaled with it.</Typography>}
-      {tare > 0 && what !== 'out' && read.outcome === 'understood' && <Running batch={batch} kitchen={kitchen} more={read.value - (what === 'line' && chosen && !chosen.later ? chosen.dueKilograms : 0)} />}
-      <When text={when} onText={edit(setWhen)} fault={refused?.at('/stamp/happenedLocalTime')} />
-      {refused && !fault && !refused.at('/stamp/happenedLocalTime') && <Note tone="tomato">{refused.summary}</Note>}
+      {weighed && <QuantityField label={what === 'out' ? 'Came out' : 'Went in, all of it'} text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), units)) : ownMeasures(kitchen)} fault={fault} numeric={false} autoFocus />}
+      {!weighed && <Typography sx={{ color: 'text.secondary' }}>All meat and other pieces come out. What they have not given to the sauce yet stays in them.</Typography>}
+      {instead > 0 && <Typography sx={{ color: 'text.secondary' }}>In place of {show.text(show.mass(instead, units))}. What follows is rescaled with it.</Typography>}
+      {weighed && what !== 'out' && batch.pot.vessel.emptyMassKilograms > 0 && read.outcome === 'understood' && <Running batch={batch} kitchen={kitchen} more={read.value - instead} />}
+      {hour}
+      {elsewhere(fault)}
     </Sheet>
   );
 }
+
+/** Measures of this kitchen that can be typed here. */
+const ownMeasures = (kitchen: KitchenView): string => (kitchen.measures[0] ? `or by the ${kitchen.measures.map((m) => m.name).join(', ')}` : '');
 
 /** Weight that the scale would show with the pot on it. */
 function Running({ batch, kitchen, more }: { batch: BatchView; kitchen: KitchenView; more: number }) {

@@ -38,7 +38,7 @@ function HandOver({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Kitc
           <List title="Still to do" rows={todo.map((s) => `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${s.detail}`)} />
           <List title="What was read and done" rows={batch.events.filter((e) => eventWords(e, units) && !e.struckOut).map((e) => `${hour(e.happenedAt)}  ${eventWords(e, units)}`)} />
           <List title="In the pot and to come" rows={forecast.lines.map((l) => `${show.text(show.mass(l.dueKilograms, units))} ${l.name}${l.poured ? ', as poured' : l.later ? ', to come' : ''}`)} />
-          <Button variant="contained" onClick={() => window.print()} sx={{ alignSelf: 'flex-start', '@media print': { display: 'none' } }}>Print, or keep as PDF</Button>
+          <Button variant="contained" href={`/api/batches/${batch.id}/hand-over.pdf`} target="_blank" sx={{ alignSelf: 'flex-start' }}>One page to print</Button>
         </Box>
       </Box>
     </Page>

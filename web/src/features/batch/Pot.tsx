@@ -80,10 +80,12 @@ function Hour({ batch, kitchen, onTarget }: { batch: BatchView; kitchen: Kitchen
     <Box>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'flex-start', gap: 2, flexWrap: 'wrap' }}>
         <Figure label="Thick enough at" shown={{ value: show.hour(forecast.thickAt, zone), unit: '' }} size="huge" working={working('thickAt')} />
-        <Typography sx={{ bgcolor: late > 60 ? 'kitchen.brassSoft' : 'kitchen.basilSoft', color: late > 60 ? 'warning.main' : 'success.main', borderRadius: 5, px: 1.5, py: 0.5, fontWeight: 600 }}>{turned}</Typography>
-        <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignSelf: 'flex-end' }}>
-          <Button onClick={onTarget}>How thick</Button>
-          <Button component={Link} to={`/pots/${batch.id}/hand-over`}>Hand over</Button>
+        <Box sx={{ ml: 'auto', display: 'flex', flexDirection: 'column', gap: 1, alignItems: 'flex-end' }}>
+          <Typography sx={{ bgcolor: late > 60 ? 'kitchen.brassSoft' : 'kitchen.basilSoft', color: late > 60 ? 'warning.main' : 'success.main', borderRadius: 5, px: 1.5, py: 0.5, fontWeight: 600 }}>{turned}</Typography>
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button onClick={onTarget}>How thick</Button>
+            <Button component={Link} to={`/pots/${batch.id}/hand-over`}>Hand over</Button>
+          </Box>
         </Box>
       </Box>
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', mt: 1 }}>

@@ -1,9 +1,10 @@
 import { Box, Button, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
-import { newId, type BatchView, type KitchenView, type StepView } from '../../api/client';
+import { newId, type BatchView, type KitchenView, type StageView, type StepView } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
+import { loadsInWords } from '../../ui/loads';
 import { wasRead, type ReadingKind } from './readings';
 
 // Beside the words where there is room, below them on a phone.
@@ -14,21 +15,21 @@ interface Props { batch: BatchView; kitchen: KitchenView; now: number; onRead: (
 /** What is next at this pot: stages before the simmer, then what the pot itself asks for. */
 export function Steps({ batch, kitchen, now, onRead, onFinish }: Props) {
   const { send } = useOutbox();
-  const { zone } = kitchen.settings;
+  const { zone, units } = kitchen.settings;
   const live = batch.status === 'SIMMERING';
   const simmerAt = batch.forecast.simmerStartedAt;
   const simmering = new Date(simmerAt).getTime() <= now;
   // Once the pot was read, the readings say more than a late tick would.
   const ticked = wasRead(batch) || batch.events.some((e) => e.kind === 'SIMMER_STARTED' && !e.struckOut);
   const stages = batch.planned.stages.filter((s) => s.role === 'PREPARE' ? !simmering : s.role === 'FINISH' || !ticked || !simmering);
-  const at = (role: string): string | undefined => (role === 'PREPARE' ? batch.startedAt : role === 'REDUCE' ? simmerAt : (batch.end?.endedAt ?? batch.forecast.thickAt));
+  const finishAt = batch.end?.endedAt ?? batch.forecast.thickAt;
   const tick = (step: StepView) => void send('/steps', { id: newId(), step: step.key }, batch.id);
   const before = stages.filter((s) => s.role !== 'FINISH');
   const steps = live && simmering ? batch.forecast.steps.filter((s) => !s.done && s.kind !== 'HEAT_OFF') : [];
   return (
     <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {before.map((stage) => (
-        <Row key={stage.title} hour={show.hour(at(stage.role) ?? simmerAt, zone)} now={live && (stage.role === 'REDUCE') === simmering} what={stage.title} detail={cues(stage)}>
+        <Row key={stage.title} hour={show.hour(startOf(stage, batch), zone)} now={live && isOn(stage, batch, now)} what={stage.title} detail={[loadsInWords(stage, units), cues(stage)].filter(Boolean).join(' · ')}>
           {live && stage.role === 'REDUCE' && !ticked && <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>}
         </Row>
       ))}
@@ -40,12 +41,25 @@ export function Steps({ batch, kitchen, now, onRead, onFinish }: Props) {
         </Row>
       ))}
       {stages.filter((s) => s.role === 'FINISH').map((stage) => (
-        <Row key={stage.title} hour={at('FINISH') ? show.hour(at('FINISH') ?? '', zone) : '–'} now={false} what={stage.title} detail={cues(stage)}>
+        <Row key={stage.title} hour={finishAt ? show.hour(finishAt, zone) : '–'} now={false} what={stage.title} detail={cues(stage)}>
           {live && <Button variant="outlined" sx={besides} onClick={onFinish}>Done</Button>}
         </Row>
       ))}
     </Box>
   );
+}
+
+/** Stages before the simmer follow each other from the lighting of the burner; the simmer starts as ticked or as planned. */
+function startOf(stage: StageView, batch: BatchView): number {
+  if (stage.role !== 'PREPARE') return new Date(batch.forecast.simmerStartedAt).getTime();
+  const { stages } = batch.planned;
+  const seconds = stages.slice(0, stages.indexOf(stage)).reduce((sum, s) => sum + s.seconds, 0);
+  return new Date(batch.startedAt).getTime() + (seconds * 1000) / batch.timeScale;
+}
+
+function isOn(stage: StageView, batch: BatchView, now: number): boolean {
+  const end = stage.role === 'PREPARE' ? startOf(stage, batch) + (stage.seconds * 1000) / batch.timeScale : Infinity;
+  return startOf(stage, batch) <= now && now < end;
 }
 
 const ADVISED: Record<string, ReadingKind> = { 'Plate test': 'PLATE', Dip: 'DIP', Weigh: 'WEIGHING' };

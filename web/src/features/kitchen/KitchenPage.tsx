@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import type { HeatSourceView, KitchenView, VesselView, Working } from '../../api/client';
+import type { HeatSourceView, KitchenView, MeasureView, VesselView, Working } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { show, type Units } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
@@ -10,11 +10,12 @@ import { Page } from '../../ui/Page';
 import { drawnWidthOf, shareOfWidest, widestOf } from '../../ui/scale';
 import { Urn } from '../../ui/Urn';
 import { BurnerForm } from './BurnerForm';
+import { MeasureForm } from './MeasureForm';
 import { TimingSheet } from './TimingSheet';
 import { SettingsForm } from './SettingsForm';
 import { VesselForm } from './VesselForm';
 
-type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined } | { what: 'timing'; of: HeatSourceView };
+type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined } | { what: 'measure'; of: MeasureView | undefined } | { what: 'timing'; of: HeatSourceView };
 
 /** What this kitchen has got. */
 export function KitchenPage() {
@@ -27,11 +28,13 @@ export function KitchenPage() {
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3, minWidth: 0 }}>
           <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
           <Burners kitchen={kitchen} onEdit={(of) => setEditing({ what: 'burner', of })} onTime={(of) => setEditing({ what: 'timing', of })} />
+          <Measures kitchen={kitchen} onEdit={(of) => setEditing({ what: 'measure', of })} />
         </Box>
         <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
       </Box>
       {editing?.what === 'vessel' && <VesselForm vessel={editing.of} units={kitchen.settings.units} onClose={() => setEditing(undefined)} />}
       {editing?.what === 'timing' && <TimingSheet burner={editing.of} kitchen={kitchen} onClose={() => setEditing(undefined)} />}
+      {editing?.what === 'measure' && <MeasureForm measure={editing.of} units={kitchen.settings.units} onClose={() => setEditing(undefined)} />}
       {editing?.what === 'burner' && <BurnerForm burner={editing.of} onClose={() => setEditing(undefined)} />}
     </Page>
   );
@@ -51,7 +54,7 @@ function Vessels({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (vessel?: 
               <Box sx={{ width: sizes.kitchenPot * shareOfWidest(v, widest) }}><Urn shape={v} fillMeters={0} drawnWidth={drawnWidthOf(v, widest)} title={`${v.name}, to scale`} /></Box>
               <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{v.name}</Typography>
               <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
-                {show.text(show.volume(v.capacityCubicMeters, units))} · {wide(v, units)} wide, {length(v.depthMeters, units)} deep · {v.emptyMassKilograms > 0 ? `${show.text(show.mass(v.emptyMassKilograms, units))} empty` : 'never weighed'}{v.lid ? ' · lid' : ''}{v.ovenLimitCelsius ? ` · oven to ${show.text(show.temperature(v.ovenLimitCelsius, units))}` : ''}{v.attackedByAcid ? ' · bare metal: no long acid' : ''}
+                {show.text(show.volume(v.capacityCubicMeters, units))} · {wide(v, units)} wide, {length(v.depthMeters, units)} deep · {v.emptyMassKilograms > 0 ? `${show.text(show.mass(v.emptyMassKilograms, units))} empty` : 'never weighed'}{v.lid ? ' · lid' : ''}{v.ovenLimitCelsius ? ` · oven to ${show.text(show.temperature(v.ovenLimitCelsius, units, 0))}` : ''}{v.attackedByAcid ? ' · bare metal: no long acid' : ''}
               </Typography>
               <Button onClick={() => onEdit(v)} aria-label={`Change ${v.name}`} sx={{ px: 0, minWidth: 0 }}>Change</Button>
             </Box>
@@ -80,6 +83,24 @@ function Burners({ kitchen, onEdit, onTime }: { kitchen: KitchenView; onEdit: (b
             <Typography sx={{ color: 'text.secondary', gridRow: { xs: 2, sm: 'auto' }, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, {h.measuredPowerWatts ? `${(h.measuredPowerWatts / 1000).toFixed(2)} kW into the pot, as timed` : `about ${(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot`}</Typography>
             <Button onClick={() => onTime(h)} aria-label={`Time ${h.name} to the boil`} disabled={kitchen.vessels.length === 0}>Time it</Button>
             <Button onClick={() => onEdit(h)} aria-label={`Change ${h.name}`}>Change</Button>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Measures({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (measure?: MeasureView) => void }) {
+  return (
+    <Box component="section" aria-label="Measures">
+      <Heading title="My ladle, my handful" act="Add a measure" onAct={() => onEdit()} working={undefined} />
+      {kitchen.measures.length === 0 && <Typography>None yet. Weigh once what yours holds, and its name becomes a unit.</Typography>}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {kitchen.measures.map((m) => (
+          <Box component="li" key={m.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
+            <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{m.name}</Typography>
+            <Typography sx={{ color: 'text.secondary', flex: 1 }}>holds {show.text(show.mass(m.massKilograms, kitchen.settings.units))}</Typography>
+            <Button onClick={() => onEdit(m)} aria-label={`Change the ${m.name}`}>Change</Button>
           </Box>
         ))}
       </Box>

@@ -1,11 +1,13 @@
 import { Box, Checkbox, FormControlLabel, Typography } from '@mui/material';
 import { useCallback, useMemo } from 'react';
 import type { FormulaSummary, KitchenView } from '../../api/client';
+import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { LIDS, WAYS } from '../../ui/heat';
 import { PotChoice } from './PotChoice';
-import { chosen, type Faults, type PlanForm } from './form';
+import { chosen, targetOf, type Faults, type PlanForm } from './form';
+import { useLastTime } from './useLastTime';
 
 /** The middle of each of the kitchen's bands. */
 function bandsOf({ settings: s }: KitchenView) {
@@ -40,10 +42,11 @@ function useWriters(change: Props['change']) {
 export function NeedFields({ formulas, formula, form, change, faults, vesselFault, kitchen, fillMeters }: Props) {
   const { units } = kitchen.settings;
   const { vessel, heatSource } = chosen(form, kitchen);
-  const serving = parseQuantity(form.serving, 'MASS', 'g');
+  const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
   const hour = parseHour(form.readyBy);
   const write = useWriters(change);
-  const bands = useMemo(() => bandsOf(kitchen), [kitchen]);
+  const lastTime = useLastTime(formula.id, kitchen.settings.zone);
+  const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
   const sauces = useMemo(() => formulas.map((f) => ({ value: f.id, text: f.name })), [formulas]);
   const another = useCallback((id: string) => {
     const target = formulas.find((f) => f.id === id)?.targetSolidsFraction;
@@ -59,9 +62,9 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
         understood={serving.outcome === 'understood' ? `${show.text(show.mass(Math.max(0, serving.value), units === 'US' ? 'METRIC' : 'US'))} of sauce` : ''} />
       <QuantityField label="On the table at" text={form.readyBy} onText={write.readyBy} fault={faults.readyBy} numeric={false}
         understood={hour.outcome === 'understood' ? (hour.localDate ?? 'the next to come') : ''} />
-      <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood="non-fat solids" />
+      <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood={targetOf(form.target).by === 'plate' ? 'a tablespoon spreads on a plate' : 'non-fat solids'} />
       </Box>
-      <Choices label="or a band" options={bands} chosen={form.target} onChoose={write.target} />
+      <Choices label={lastTime.length > 0 ? 'or a band, or as the plate was' : 'or a band'} options={bands} chosen={form.target} onChoose={write.target} />
       <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} />
       <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />

@@ -12,6 +12,7 @@ import { areas, columns } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Amounts } from './Amounts';
+import { Before } from './Before';
 import { NeedFields } from './NeedFields';
 import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
@@ -48,7 +49,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const { units, zone } = kitchen.settings;
   const all: Faults = { ...faults };
   for (const key of Object.keys(POINTERS) as (keyof Faults)[]) {
-    const found = problem?.at(POINTERS[key]);
+    const found = problem?.at(POINTERS[key]) ?? (key === 'target' ? problem?.at('/targetSpreadMeters') : undefined);
     if (found) all[key] ??= found;
   }
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));
@@ -78,6 +79,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
+          {plan && <Before plan={plan} units={units} />}
           {plan && <Amounts plan={plan} units={units} />}
         </Box>
       </Box>

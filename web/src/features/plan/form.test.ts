@@ -3,7 +3,7 @@ import type { KitchenView } from '../../api/client';
 import { understand, type PlanForm } from './form';
 
 const pot = (id: string, capacityCubicMeters: number) => ({ id, name: id, shape: 'ROUND', firstWidthMeters: 0.3, secondWidthMeters: 0.3, depthMeters: 0.2, emptyMassKilograms: 0, retired: false, version: 1, capacityCubicMeters });
-const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }] } as unknown as KitchenView;
+const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }], measures: [{ name: 'ladle', massKilograms: 0.13 }] } as unknown as KitchenView;
 const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', lid: 'OFF', wholePacks: false, formulaId: '' };
 
 it('turns what a cook types into SI, with the text beside it', () => {
@@ -17,6 +17,12 @@ it('says every field that cannot be meant, and asks nothing of the server', () =
   const { request, faults } = understand({ ...form, covers: '3.5', serving: '1,500', readyBy: 'later', target: 'thick' }, 'plain', kitchen);
   expect(request).toBeUndefined();
   expect(Object.keys(faults).sort()).toEqual(['covers', 'readyBy', 'serving', 'target']);
+});
+
+it('takes a thickness by the plate, and a serving by the kitchen’s own ladle', () => {
+  const { request } = understand({ ...form, target: '91 mm', serving: '1 ladle' }, 'plain', kitchen);
+  expect(request).toMatchObject({ targetSpreadMeters: 0.091, targetText: '91 mm', servingMassKilograms: 0.13 });
+  expect(request).not.toHaveProperty('targetSolidsFraction');
 });
 
 it('takes the pot and burner that were chosen, and others when they are gone', () => {

@@ -1,6 +1,7 @@
 import { useCallback, useState } from 'react';
 import type { HeatingChoice, KitchenView, Lid, PlanRequest, Way } from '../../api/client';
-import { parseHour, parseQuantity } from '../../quantities';
+import { measuresOf } from '../../api/kitchen';
+import { parseHour, parseQuantity, type Understanding } from '../../quantities';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
 export interface PlanForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; way: Way; burner: string; oven: string; lid: Lid; wholePacks: boolean; formulaId: string }
@@ -30,6 +31,12 @@ export function chosen(form: PlanForm, kitchen: KitchenView) {
   };
 }
 
+/** A thickness by its solids, or as the width of a spoonful on a plate. */
+export function targetOf(text: string): { by: 'solids' | 'plate'; read: Understanding } {
+  const width = parseQuantity(text, 'LENGTH', '');
+  return width.outcome === 'understood' ? { by: 'plate', read: width } : { by: 'solids', read: parseQuantity(text, 'SHARE', '%') };
+}
+
 /** The heat that is chosen, or what is wrong with its number. */
 export function heatingOf(form: Pick<PlanForm, 'way' | 'burner' | 'oven'>): { heating?: HeatingChoice; fault?: string } {
   if (form.way === 'BURNER') {
@@ -48,8 +55,8 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   const faults: Faults = {};
   const { vessel, heatSource } = chosen(form, kitchen);
   const covers = parseQuantity(form.covers, 'COUNT', '');
-  const serving = parseQuantity(form.serving, 'MASS', 'g');
-  const target = parseQuantity(form.target, 'SHARE', '%');
+  const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
+  const { by, read: target } = targetOf(form.target);
   const readyBy = parseHour(form.readyBy);
   if (covers.outcome !== 'understood') faults.covers = covers.message;
   else if (!Number.isInteger(covers.value) || covers.value < 1) faults.covers = 'Type how many people eat, at least 1.';
@@ -63,7 +70,7 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   return {
     faults,
     request: {
-      formulaId, covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, targetSolidsFraction: target.value, targetText: form.target,
+      formulaId, covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, ...(by === 'plate' ? { targetSpreadMeters: target.value } : { targetSolidsFraction: target.value }), targetText: form.target,
       vesselId: vessel.id, heatSourceId: heatSource.id, heating, lid: form.lid, wholePacks: form.wholePacks,
       readyByLocalTime: readyBy.localTime, ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
     },

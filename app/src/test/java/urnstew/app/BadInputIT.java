@@ -50,7 +50,9 @@ class BadInputIT {
         "\"servingText\":\"110 g\"|\"servingText\":\"1,500\"|422|/servingMassKilograms|ambiguous",
         "\"servingText\":\"110 g\"|\"servingText\":\"150 g\"|422|/servingMassKilograms|text-and-value-differ",
         "0.105,\"targetText\":\"10.5 %\"|0.04,\"targetText\":\"4 %\"|422|/targetSolidsFraction|thinner-than-start",
-        "0.105,\"targetText\":\"10.5 %\"|0.45,\"targetText\":\"45 %\"|422|/targetSolidsFraction|past-thickest",
+        "0.105,\"targetText\":\"10.5 %\"|0.45,\"targetText\":\"45 %\"|422|/targetSolidsFraction|too-large",
+        "\"targetSolidsFraction\":0.105|\"targetSpreadMeters\":0.07|422|/targetSpreadMeters|not-understood",
+        "\"targetSolidsFraction\":0.105,||422|/targetSolidsFraction|one-of-two",
         "\"targetText\":\"10.5 %\"|\"targetText\":\"11 %\"|422|/targetSolidsFraction|text-and-value-differ",
         "\"18:30\"}|\"18:30\",\"readyByLocalDate\":\"2020-05-01\"}|422|/readyByLocalTime|in-the-past",
         "\"18:30\"}|\"half six\"}|400|/readyByLocalTime|malformed",
@@ -138,6 +140,9 @@ class BadInputIT {
     said(app.post(path + "/targets", target), 422, "/spreadMeters", "too-large");
     String pour = write("\"line\":99,\"massKilograms\":1,\"enteredText\":\"\"");
     said(app.post(path + "/pours", pour), 422, "/line", "no-such-line");
+    String nothing =
+        "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), Requests.stamp(Instant.now()));
+    said(app.post(path + "/take-outs", nothing), 422, "/stamp/happenedLocalTime", "no-pieces");
     String out = write("\"massKilograms\":0,\"enteredText\":\"\"");
     said(app.post(path + "/ladlings", out), 422, "/massKilograms", "not-positive");
     String tooSoon =
@@ -145,6 +150,16 @@ class BadInputIT {
             .replace(
                 "\"sentAt\"", "\"happenedLocalTime\":\"%s\",\"sentAt\"".formatted(twoHoursAgo()));
     said(app.post(path + "/readings", tooSoon), 422, "/stamp/happenedLocalTime", "before-start");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"cup,/name,not-a-measure", "big one,/name,not-a-measure", "ladle,/name,taken"})
+  void aMeasureNeedsAWordOfItsOwn(String name, String pointer, String code) {
+    String measure =
+        """
+        {"id":"%s","name":"%s","massKilograms":0.1,"massText":"100 g"}"""
+            .formatted(UUID.randomUUID(), name);
+    said(app.post("/api/measures", measure), 422, pointer, code);
   }
 
   private static String twoHoursAgo() {

@@ -5,11 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -41,6 +46,16 @@ class JourneyIT {
                 .formatted(id, Requests.plan(app), Requests.stamp(lit)));
     assertEquals(201, answer.status(), answer.body().toString());
     return id;
+  }
+
+  private void written(String path, String body, Object... values) {
+    Answer answer =
+        app.post(
+            path,
+            "{\"id\":\"%s\",%s,%s}"
+                .formatted(
+                    UUID.randomUUID(), body.formatted(values), Requests.stamp(Instant.now())));
+    assertEquals(201, answer.status(), answer.body().toString());
   }
 
   private String rondeau() {
@@ -191,6 +206,90 @@ class JourneyIT {
             .replace("Moved", "Hollow Lantern");
     int version = settings.at("/version").asInt() + 1;
     assertEquals(200, app.put("/api/kitchen", back, "If-Match", "" + version).status());
+  }
+
+  @Test
+  void aLadleWeighedOnceIsAMeasureUntilItIsRetired() {
+    String id = UUID.randomUUID().toString();
+    String scoop =
+        """
+        {"id":"%s","name":"scoop","massKilograms":0.2,"massText":"200 g"}"""
+            .formatted(id);
+    assertEquals(201, app.post("/api/measures", scoop).status());
+    String batch = start(Instant.now().minus(Duration.ofMinutes(60)));
+    String path = "/api/batches/" + batch + "/ladlings";
+    written(path, "\"massKilograms\":0.4,\"enteredText\":\"2 scoops\"");
+    assertEquals(0.4, batch(batch).at("/events/0/massKilograms").asDouble());
+    String smaller = scoop.replace("0.2", "0.15").replace("200 g", "150 g");
+    assertEquals(200, app.put("/api/measures", smaller, "If-Match", "1").status());
+    String retire = "/api/measures/" + id + "/retired?retired=";
+    assertEquals(200, app.put(retire + true, "", "If-Match", "2").status());
+    assertTrue(
+        app.get("/api/kitchen").body().at("/measures").findValues("name").stream()
+            .noneMatch(name -> name.asString().equals("scoop")));
+    assertEquals(200, app.put(retire + false, "", "If-Match", "3").status());
+    assertEquals(409, app.put(retire + true, "", "If-Match", "3").status());
+    assertEquals(200, app.put(retire + true, "", "If-Match", "4").status());
+  }
+
+  @Test
+  void asThickAsLastTimeIsThePlateTestThatCounts() {
+    String id = start(Instant.now().minus(Duration.ofMinutes(60)));
+    String plate = "\"spreadMeters\":%s,\"enteredText\":\"%s mm\",\"source\":\"TYPED\"";
+    written("/api/batches/" + id + "/readings", plate, 0.09, 90);
+    written("/api/batches/" + id + "/readings", plate, 0.12, 120);
+    String wrong = batch(id).at("/events/1/id").asString();
+    written("/api/batches/" + id + "/strike-outs", "\"eventId\":\"%s\",\"reason\":\"\"", wrong);
+    written("/api/batches/" + id + "/finishes", "\"enteredText\":\"\",\"note\":\"\"");
+    JsonNode last =
+        app.get("/api/plans/earlier-thicknesses?formulaId=plain-marinara").body().at("/0");
+    assertEquals(id, last.at("/batchId").asString());
+    assertEquals(0.09, last.at("/spreadMeters").asDouble(), 1e-9);
+    String plan =
+        Requests.plan(app)
+            .replace("\"targetSolidsFraction\":0.105", "\"targetSpreadMeters\":0.09")
+            .replace("10.5 %", "90 mm");
+    JsonNode view = app.post("/api/plans/preview", plan).body();
+    assertEquals(0.105, view.at("/targetSolidsFraction").asDouble(), 0.02);
+  }
+
+  @Test
+  void theHandOverOfARaguIsOnePrintedPage() throws IOException {
+    String id = UUID.randomUUID().toString();
+    String ragu =
+        Requests.plan(app).replace("plain-marinara", "ridge-ragu").replace("0.105", "0.13");
+    Answer started =
+        app.post(
+            "/api/batches",
+            "{\"id\":\"%s\",\"plan\":%s,\"timeScale\":1,%s}"
+                .formatted(
+                    id,
+                    ragu.replace("10.5 %", "13 %"),
+                    Requests.stamp(Instant.now().minus(Duration.ofHours(2)))));
+    assertEquals(201, started.status(), started.body().toString());
+    JsonNode planned = batch(id);
+    JsonNode browning = planned.at("/planned/stages/1");
+    assertTrue(browning.at("/loads/count").asInt() > 1, browning.toString());
+    assertTrue(browning.at("/seconds").asInt() > 600, browning.toString());
+    Answer out =
+        app.post(
+            "/api/batches/" + id + "/take-outs",
+            "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), Requests.stamp(Instant.now())));
+    assertEquals(201, out.status(), out.body().toString());
+    String endMass = "/forecast/endMassKilograms";
+    double lighter = planned.at(endMass).asDouble() - batch(id).at(endMass).asDouble();
+    assertTrue(lighter > 1, "the meat is out: " + lighter);
+    byte[] pdf = app.bytes("/api/batches/" + id + "/hand-over.pdf");
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      assertEquals(1, document.getNumberOfPages());
+      String text = new PDFTextStripper().getText(document);
+      for (String said : List.of("Ridge ragù", "Thick enough at", "pieces taken out", "Butter")) {
+        assertTrue(text.contains(said), text);
+      }
+      for (COSName font : document.getPage(0).getResources().getFontNames()) {
+        assertTrue(document.getPage(0).getResources().getFont(font).isEmbedded());
+      }
+    }
   }
 
   private static double round(double kilograms) {

@@ -36,6 +36,14 @@ public final class RunningApplication {
     return json(send(request(path).GET()));
   }
 
+  public byte[] bytes(String path) throws IOException {
+    try {
+      return HTTP.send(request(path).GET().build(), BodyHandlers.ofByteArray()).body();
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   public Answer post(String path, String body, String... headers) {
     return json(write("POST", path, body, headers));
   }

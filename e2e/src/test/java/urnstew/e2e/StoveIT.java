@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -16,6 +17,9 @@ import org.junit.jupiter.api.Test;
 /** Planning to an hour, a ragù with all that happens to it, what was really poured, two pots. */
 class StoveIT extends Installed {
   private static final Pattern HOUR = Pattern.compile("\\d\\d:\\d\\d");
+
+  private static final Locator.GetByTextOptions EXACTLY =
+      new Locator.GetByTextOptions().setExact(true);
 
   private static String hour(Locator figure) {
     assertThat(figure).isVisible();
@@ -93,6 +97,16 @@ class StoveIT extends Installed {
     Stove.button(page, "boils off, from 1 reading").click();
     assertThat(page.getByText("body of this product")).isVisible();
     Stove.button(page, "Close").click();
+    String asPlanned = hour.textContent();
+    Stove.button(page, "How thick").click();
+    Stove.choose(page, "by its solids");
+    page.getByLabel("Non-fat solids").fill("14.5 %");
+    Stove.button(page, "Save").click();
+    assertThat(hour).not().hasText(asPlanned);
+    Stove.button(page, "Add as poured").click();
+    Stove.choose(page, "pieces taken out");
+    Stove.button(page, "Save").click();
+    assertThat(events.getByText("pieces taken out", EXACTLY)).isVisible();
     handedOverOnOnePage(page);
   }
 
@@ -101,10 +115,37 @@ class StoveIT extends Installed {
     assertThat(page.getByLabel("What was read and done").getByText("95 mm wide on the plate"))
         .isVisible();
     assertEquals(List.of(), Browsers.axe(page), "axe at the hand-over");
-    byte[] pdf = page.pdf(new Page.PdfOptions().setFormat("A4").setPrintBackground(true));
-    String text = new String(pdf, StandardCharsets.ISO_8859_1);
-    Matcher pages = Pattern.compile("/Type\\s*/Page\\b").matcher(text);
-    assertEquals(1, pages.results().count(), "one printed page");
+    Locator sheet =
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("One page to print"));
+    APIResponse pdf = page.request().get(installation.address() + sheet.getAttribute("href"));
+    assertEquals("application/pdf", pdf.headers().get("content-type"));
+    assertTrue(new String(pdf.body(), StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+  }
+
+  /** A timed burner changes the plan; a weighed scoop is a unit; last time's plate is a target. */
+  @Test
+  void theKitchenLearnsABurnerAScoopAndAThickness() {
+    Page page = browsers.page(1280, 800);
+    page.navigate(installation.address() + "/kitchen");
+    Stove.button(page, "Time Gas ring to the boil").click();
+    page.getByLabel("It took").fill("1 min");
+    Stove.button(page, "Save").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("could not boil");
+    page.getByLabel("It took").fill("7 min 30 s");
+    Stove.button(page, "Save").click();
+    assertThat(page.getByText("kW into the pot, as timed")).isVisible();
+    Stove.button(page, "Add a measure").click();
+    page.getByLabel("One word").fill("Scoop");
+    page.getByLabel("One holds").fill("200 g");
+    Stove.button(page, "Save").click();
+    assertThat(page.getByLabel("Measures").getByText("holds 200 g")).isVisible();
+    assertEquals(List.of(), Browsers.axe(page), "axe in the kitchen");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan")).first().click();
+    Stove.choose(page, "as last time");
+    assertThat(page.getByLabel("Thickness")).hasValue("91 mm");
+    page.getByLabel("Each gets").fill("1 scoop");
+    assertThat(page.getByText("7 oz of sauce")).isVisible();
+    assertThat(Stove.button(page, "At the end, 34 portions")).containsText("7.00");
   }
 
   @Test

@@ -36,6 +36,11 @@ class BatchController {
     return batches.view(id);
   }
 
+  @GetMapping(path = "/{id}/hand-over.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] printHandOver(@PathVariable UUID id) {
+    return batches.handOver(id);
+  }
+
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   Recorded startBatch(@Valid @RequestBody Writes.StartBatch write) {
@@ -69,6 +74,12 @@ class BatchController {
   @PostMapping("/{id}/ladlings")
   @ResponseStatus(HttpStatus.CREATED)
   Recorded ladleOut(@PathVariable UUID id, @Valid @RequestBody Writes.LadleOut write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/take-outs")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded takePiecesOut(@PathVariable UUID id, @Valid @RequestBody Writes.TakePiecesOut write) {
     return batches.record(id, write, Actor.KITCHEN);
   }
 

@@ -8,12 +8,15 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.kitchen.Units;
 import urnstew.app.plan.KitchenTime;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
 import urnstew.app.platform.StoveTime;
+import urnstew.app.print.Printed;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchHistory;
@@ -70,6 +73,14 @@ public class BatchService {
           "This batch was cooked with an earlier model of the pot.", "Look it up in the logbook.");
     }
     return views.view(row);
+  }
+
+  /** Everything about one pot as a page to print. */
+  @Transactional(readOnly = true)
+  public byte[] handOver(UUID id) {
+    KitchenSettings kitchen = kitchens.settings();
+    Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
+    return new HandOverSheet(view(id), printed).pdf();
   }
 
   /** Appends what happened, once, and keeps the forecast with it. */

@@ -75,6 +75,7 @@ public class BatchStarter {
     BatchSnapshot snapshot =
         new BatchSnapshot(
             inputs,
+            plan.preparation().time(),
             kitchen.instruments(),
             at("timeScale", () -> new BatchClock(lit, write.timeScale())),
             BatchSnapshot.MODEL_VERSION);

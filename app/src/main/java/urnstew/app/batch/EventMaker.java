@@ -4,38 +4,34 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Instant;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import urnstew.app.formula.FormulaShelf;
+import urnstew.app.kitchen.KitchenService;
 import urnstew.app.plan.PlanService;
+import urnstew.app.plan.TargetText;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
-import urnstew.core.consistency.PlateSpread;
-import urnstew.core.correction.Target;
 import urnstew.core.kitchen.Vessel;
-import urnstew.units.InvalidInput;
-import urnstew.units.Length;
 import urnstew.units.Mass;
-import urnstew.units.MassFraction;
 import urnstew.units.Require;
 import urnstew.units.Temperature;
-import urnstew.units.text.QuantityKind;
 
 /** Turns what was written at the stove into what happened. */
 @Component
 class EventMaker {
-  private static final double THICKEST = 0.27;
-
   private final Measurements measurements;
   private final PlanService plans;
   private final FormulaShelf shelf;
+  private final KitchenService kitchens;
 
-  EventMaker(Measurements measurements, PlanService plans, FormulaShelf shelf) {
+  EventMaker(
+      Measurements measurements, PlanService plans, FormulaShelf shelf, KitchenService kitchens) {
     this.measurements = measurements;
     this.plans = plans;
     this.shelf = shelf;
+    this.kitchens = kitchens;
   }
 
   /** The event of a write, at its moment. */
@@ -50,7 +46,16 @@ class EventMaker {
           id, moment, plans.setting(w.vesselId(), w.heatSourceId(), w.heating(), w.lid()));
     }
     if (write instanceof Writes.SetTarget w) {
-      return new BatchEvent.TargetSet(id, moment, target(w));
+      return new BatchEvent.TargetSet(
+          id,
+          moment,
+          new TargetText(
+                  "solidsFraction",
+                  w.solidsFraction(),
+                  "spreadMeters",
+                  w.spreadMeters(),
+                  w.enteredText())
+              .target());
     }
     if (write instanceof Writes.Finish w) {
       Optional<Mass> mass =
@@ -64,7 +69,7 @@ class EventMaker {
   /** What goes in or out of the pot. */
   private BatchEvent flow(Writes.Timed write, Instant moment) {
     if (write instanceof Writes.Pour w) {
-      agreeMass("massKilograms", w);
+      agree("massKilograms", w.enteredText(), kitchens.massText("g"), w.massKilograms());
       Mass mass = at("massKilograms", () -> new Mass(w.massKilograms()));
       return new BatchEvent.Poured(w.id(), moment, w.line(), mass);
     }
@@ -78,6 +83,9 @@ class EventMaker {
     }
     if (write instanceof Writes.LadleOut w) {
       return new BatchEvent.LadledOut(w.id(), moment, mass("massKilograms", w, w.massKilograms()));
+    }
+    if (write instanceof Writes.TakePiecesOut w) {
+      return new BatchEvent.PiecesTakenOut(w.id(), moment);
     }
     return note(write, moment);
   }
@@ -97,34 +105,8 @@ class EventMaker {
     return new BatchEvent.Restored(w.id(), moment, w.eventId());
   }
 
-  private static Target target(Writes.SetTarget write) {
-    Double solids = write.solidsFraction();
-    Double spread = write.spreadMeters();
-    if ((solids == null) == (spread == null)) {
-      throw new InvalidInput(
-          "solidsFraction",
-          "one-of-two",
-          "A thickness is wanted either by solids or by the plate.",
-          "exactly one of solidsFraction and spreadMeters",
-          "Send one of the two.");
-    }
-    if (solids != null) {
-      agree("solidsFraction", write.enteredText(), QuantityKind.SHARE, "%", solids);
-      Require.within("solidsFraction", solids, 0.03, THICKEST, "");
-      return new Target.Solids(new MassFraction(solids));
-    }
-    double meters = Objects.requireNonNull(spread);
-    agree("spreadMeters", write.enteredText(), QuantityKind.LENGTH, "mm", meters);
-    Require.within("spreadMeters", meters, 0.03, 0.2, "m");
-    return new Target.Plate(new Length(meters), PlateSpread.SPOONFUL);
-  }
-
-  private static Mass mass(String field, Writes.Timed write, double kilograms) {
-    agree(field, write.enteredText(), QuantityKind.MASS, "kg", kilograms);
+  private Mass mass(String field, Writes.Timed write, double kilograms) {
+    agree(field, write.enteredText(), kitchens.massText("kg"), kilograms);
     return new Mass(Require.positive(field, kilograms, "kg"));
-  }
-
-  private static void agreeMass(String field, Writes.Pour write) {
-    agree(field, write.enteredText(), QuantityKind.MASS, "g", write.massKilograms());
   }
 }

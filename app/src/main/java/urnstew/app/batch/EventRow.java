@@ -32,6 +32,7 @@ record EventRow(
     POURED,
     ADDED,
     LADLED_OUT,
+    PIECES_TAKEN_OUT,
     SET_OTHERWISE,
     TARGET_SET,
     STEP_DONE,

@@ -93,6 +93,9 @@ public interface Writes {
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 
+  /** All pieces are taken out. */
+  record TakePiecesOut(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
+
   /** Knob, lid, oven, burner or pot are changed. */
   record SetHeat(
       @NotNull UUID id,

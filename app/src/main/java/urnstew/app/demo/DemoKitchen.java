@@ -18,6 +18,7 @@ import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.HeatSourceEdit;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.MeasureEdit;
 import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.kitchen.VesselEdit;
 import urnstew.app.plan.HeatingChoice;
@@ -66,6 +67,8 @@ class DemoKitchen {
     equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
     equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
+    equipment.add(new MeasureEdit(id(0x24), "ladle", 0.13, "130 g"));
+    equipment.add(new MeasureEdit(id(0x25), "handful", 0.008, "8 g"));
     yesterdaysBatch();
     batchesOnTheStove();
   }
@@ -95,6 +98,10 @@ class DemoKitchen {
     start(batch, "plain-marinara", 30, RONDEAU, BIG_BURNER, Way.LIVELY, lit);
     weigh(id(0x32), batch, lit.plus(Duration.ofMinutes(50)), 8.56);
     weigh(id(0x33), batch, lit.plus(Duration.ofMinutes(70)), 7.80);
+    batches.record(
+        batch,
+        reading(id(0x35), null, null, 0.091, "91 mm", lit.plus(Duration.ofMinutes(82))),
+        DEMO);
     Instant off = lit.plus(Duration.ofMinutes(86));
     batches.record(
         batch,
@@ -117,7 +124,9 @@ class DemoKitchen {
     UUID ragu = id(0x51);
     start(ragu, "ridge-ragu", 12, STOCKPOT, GAS_RING, Way.GENTLE, earlier);
     batches.record(
-        ragu, reading(id(0x52), null, 0.031, "31 mm", earlier.plus(Duration.ofMinutes(75))), DEMO);
+        ragu,
+        reading(id(0x52), null, 0.031, null, "31 mm", earlier.plus(Duration.ofMinutes(75))),
+        DEMO);
   }
 
   private void start(
@@ -132,6 +141,7 @@ class DemoKitchen {
             ragu ? 0.15 : 0.11,
             ragu ? "150 g" : "110 g",
             ragu ? 0.13 : 0.105,
+            null,
             ragu ? "13 %" : "10.5 %",
             vessel,
             burner,
@@ -144,11 +154,17 @@ class DemoKitchen {
   }
 
   private void weigh(UUID id, UUID batch, Instant at, double grossKilograms) {
-    batches.record(batch, reading(id, grossKilograms, null, grossKilograms + " kg", at), DEMO);
+    batches.record(
+        batch, reading(id, grossKilograms, null, null, grossKilograms + " kg", at), DEMO);
   }
 
   private TakeReading reading(
-      UUID id, @Nullable Double gross, @Nullable Double depth, String text, Instant at) {
+      UUID id,
+      @Nullable Double gross,
+      @Nullable Double depth,
+      @Nullable Double spread,
+      String text,
+      Instant at) {
     return new TakeReading(
         id,
         gross,
@@ -156,7 +172,7 @@ class DemoKitchen {
         depth,
         null,
         null,
-        null,
+        spread,
         text,
         ReadingSource.TYPED,
         stamp(at));

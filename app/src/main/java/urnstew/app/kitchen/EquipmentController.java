@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 
 @RestController
@@ -63,6 +64,26 @@ class EquipmentController {
       @RequestParam boolean retired,
       @RequestHeader("If-Match") int version) {
     return equipment.retireHeatSource(id, version, retired);
+  }
+
+  @PostMapping("/measures")
+  @ResponseStatus(HttpStatus.CREATED)
+  MeasureView addMeasure(@Valid @RequestBody MeasureEdit measure) {
+    return equipment.add(measure);
+  }
+
+  @PutMapping("/measures")
+  MeasureView changeMeasure(
+      @Valid @RequestBody MeasureEdit measure, @RequestHeader("If-Match") int version) {
+    return equipment.change(measure, version);
+  }
+
+  @PutMapping("/measures/{id}/retired")
+  MeasureView retireMeasure(
+      @PathVariable UUID id,
+      @RequestParam boolean retired,
+      @RequestHeader("If-Match") int version) {
+    return equipment.retireMeasure(id, version, retired);
   }
 
   @PutMapping("/heat-sources/{id}/timing")

@@ -6,14 +6,16 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
+import urnstew.units.InvalidInput;
 
-/** Vessels and burners. */
+/** Vessels, burners and measures. */
 @Service
 public class EquipmentService {
   private final KitchenMapper kitchens;
@@ -89,6 +91,56 @@ public class EquipmentService {
   @Transactional
   public HeatSourceView retireHeatSource(UUID id, int version, boolean retired) {
     return changed(kitchens.retireHeatSource(id, version, retired), () -> heatSource(id));
+  }
+
+  /** Adds a measure, once. */
+  @Transactional
+  public MeasureView add(MeasureEdit measure) {
+    return receipts.once(
+        measure.id(), "measure", measure.checked(), MeasureView.class, () -> added(measure));
+  }
+
+  /** Changes the version of a measure that the cook saw. */
+  @Transactional
+  public MeasureView change(MeasureEdit to, int version) {
+    requireFree(to.checked());
+    return changed(kitchens.changeMeasure(to, version), () -> measure(to.id()));
+  }
+
+  /** Takes a measure out of the lists, or back into them. */
+  @Transactional
+  public MeasureView retireMeasure(UUID id, int version, boolean retired) {
+    if (!retired) {
+      MeasureView back = measure(id);
+      requireFree(new MeasureEdit(back.id(), back.name(), back.massKilograms(), back.massText()));
+    }
+    return changed(kitchens.retireMeasure(id, version, retired), () -> measure(id));
+  }
+
+  private MeasureView measure(UUID id) {
+    return kitchens.measure(id).orElseThrow(() -> new NotThere("measure", id));
+  }
+
+  /** A word means one thing at a time. */
+  private void requireFree(MeasureEdit measure) {
+    boolean taken =
+        kitchens.measures().stream()
+            .anyMatch(
+                other -> other.name().equals(measure.name()) && !other.id().equals(measure.id()));
+    if (taken) {
+      throw new InvalidInput(
+          "name",
+          "taken",
+          "There is a " + measure.name() + " already.",
+          "a name that is free",
+          "Change that one, or choose another name.");
+    }
+  }
+
+  private MeasureView added(MeasureEdit measure) {
+    requireFree(measure);
+    kitchens.addMeasure(measure);
+    return measure(measure.id());
   }
 
   private VesselView added(VesselEdit vessel) {

@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 
 @Mapper
@@ -85,6 +86,34 @@ interface KitchenMapper {
       where id = #{id} and version = #{version}
       """)
   int retireVessel(UUID id, int version, boolean retired);
+
+  @Select("select * from kitchen_measure where not retired order by name")
+  List<MeasureView> measures();
+
+  @Select("select * from kitchen_measure where id = #{id}")
+  Optional<MeasureView> measure(UUID id);
+
+  @Insert(
+      """
+      insert into kitchen_measure (id, name, mass_kilograms, mass_text, version)
+      values (#{id}, #{name}, #{massKilograms}, #{massText}, 1)
+      """)
+  void addMeasure(MeasureEdit measure);
+
+  @Update(
+      """
+      update kitchen_measure set name = #{to.name}, mass_kilograms = #{to.massKilograms},
+        mass_text = #{to.massText}, version = version + 1
+      where id = #{to.id} and version = #{version} and not retired
+      """)
+  int changeMeasure(MeasureEdit to, int version);
+
+  @Update(
+      """
+      update kitchen_measure set retired = #{retired}, version = version + 1
+      where id = #{id} and version = #{version}
+      """)
+  int retireMeasure(UUID id, int version, boolean retired);
 
   @Select("select * from heat_source where not retired order by label_power_watts, name")
   List<HeatSourceView> heatSources();

@@ -1,11 +1,19 @@
 package urnstew.app.kitchen;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.time.Clock;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.platform.Clash;
 import urnstew.core.kitchen.KitchenWorkings;
 import urnstew.core.thermo.Altitude;
+import urnstew.units.text.Measures;
+import urnstew.units.text.Pint;
+import urnstew.units.text.QuantityKind;
+import urnstew.units.text.QuantityText;
 
 /** The one kitchen of this installation. */
 @Service
@@ -29,6 +37,7 @@ public class KitchenService {
         altitude.pressure().kilopascals(),
         kitchens.vessels(),
         kitchens.heatSources(),
+        kitchens.measures(),
         clock.instant(),
         KitchenWorkings.of(altitude));
   }
@@ -39,6 +48,14 @@ public class KitchenService {
     return kitchens
         .settings()
         .orElseThrow(() -> new IllegalStateException("The kitchen was never founded."));
+  }
+
+  /** Reads masses with this kitchen's own measures. */
+  @Transactional(readOnly = true)
+  public QuantityText massText(String ownUnit) {
+    Map<String, Double> kilograms =
+        kitchens.measures().stream().collect(toMap(MeasureView::name, MeasureView::massKilograms));
+    return new QuantityText(QuantityKind.MASS, ownUnit, Pint.US, new Measures(kilograms));
   }
 
   /** Founds the kitchen on the first start; false where there is one already. */

@@ -22,8 +22,13 @@ public record KitchenView(
     double airPressureKilopascals,
     List<VesselView> vessels,
     List<HeatSourceView> heatSources,
+    List<MeasureView> measures,
     Instant now,
     List<Working> workings) {
+
+  /** A measure of the kitchen's own, weighed once. */
+  public record MeasureView(
+      UUID id, String name, double massKilograms, String massText, boolean retired, int version) {}
 
   /** A vessel as it is stored. */
   public record VesselView(

@@ -3,10 +3,12 @@ package urnstew.app.plan;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.core.plan.Influences.Influence;
 import urnstew.core.plan.PlanFigure;
@@ -23,6 +25,11 @@ class PlanController {
   @PostMapping("/preview")
   PlanView previewPlan(@Valid @RequestBody PlanRequest request) {
     return plans.preview(request);
+  }
+
+  @GetMapping("/earlier-thicknesses")
+  List<EarlierThickness> earlierThicknesses(@RequestParam String formulaId) {
+    return plans.earlierThicknesses(formulaId);
   }
 
   @PostMapping("/influences/{figure}")

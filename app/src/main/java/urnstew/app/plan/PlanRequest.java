@@ -16,7 +16,8 @@ import urnstew.core.reduction.Lid;
  * @param covers who eats
  * @param servingMassKilograms sauce for each
  * @param servingText the same as entered; empty where it was not typed
- * @param targetSolidsFraction thickness wanted
+ * @param targetSolidsFraction thickness wanted, by solids
+ * @param targetSpreadMeters or as thick as when a tablespoon spread so far on a cold plate
  * @param targetText the same as entered
  * @param vesselId which pot
  * @param heatSourceId which burner
@@ -31,7 +32,8 @@ public record PlanRequest(
     int covers,
     double servingMassKilograms,
     @NotNull String servingText,
-    double targetSolidsFraction,
+    @Nullable Double targetSolidsFraction,
+    @Nullable Double targetSpreadMeters,
     @NotNull String targetText,
     @NotNull UUID vesselId,
     @NotNull UUID heatSourceId,

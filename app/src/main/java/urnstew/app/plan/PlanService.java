@@ -33,9 +33,6 @@ import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
 import urnstew.units.Mass;
-import urnstew.units.MassFraction;
-import urnstew.units.Require;
-import urnstew.units.text.QuantityKind;
 
 /** Computes plans from requests. */
 @Service
@@ -70,6 +67,12 @@ public class PlanService {
     return PlanView.of(inputs, plan, kitchens.settings(), ways.sooner(), ways.later());
   }
 
+  /** How far a spoonful spread in the last batches of a formula, the newest first. */
+  @Transactional(readOnly = true)
+  public List<EarlierThickness> earlierThicknesses(String formulaId) {
+    return histories.plates(formulaId, BatchSnapshot.MODEL_VERSION);
+  }
+
   private PotContents kilogram(String ingredient) {
     return shelf.ingredient(ingredient).contents(Mass.ofKilograms(1));
   }
@@ -88,7 +91,10 @@ public class PlanService {
       throw fault.named(
           switch (fault.parameter()) {
             case "vessel" -> "vesselId";
-            case "target" -> "targetSolidsFraction";
+            case "target" ->
+                inputs.target() instanceof Target.Plate
+                    ? "targetSpreadMeters"
+                    : "targetSolidsFraction";
             default -> fault.parameter();
           });
     }
@@ -100,12 +106,16 @@ public class PlanService {
     KitchenSettings kitchen = kitchens.settings();
     Instant now = clock.instant();
     Need need = need(request);
-    MassFraction target = target(request);
+    Target target = target(request);
     SimmerSetting setting =
         setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
     Prior prior =
         Prior.of(
-            setting.heatSource(), histories.of(request.vesselId(), BatchSnapshot.MODEL_VERSION));
+            setting.heatSource(),
+            histories.of(request.vesselId(), BatchSnapshot.MODEL_VERSION),
+            earlierThicknesses(request.formulaId()).stream()
+                .map(EarlierThickness::bodyFactor)
+                .toList());
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
@@ -114,14 +124,7 @@ public class PlanService {
         "readyByLocalTime",
         () ->
             new PlanInputs(
-                formula,
-                need,
-                request.wholePacks(),
-                new Target.Solids(target),
-                setting,
-                prior,
-                now,
-                readyBy));
+                formula, need, request.wholePacks(), target, setting, prior, now, readyBy));
   }
 
   /** A pot on a burner or in the oven of this kitchen. */
@@ -145,17 +148,20 @@ public class PlanService {
         kitchens.settings().surroundings());
   }
 
-  private static MassFraction target(PlanRequest request) {
-    double share = request.targetSolidsFraction();
-    Require.within("targetSolidsFraction", share, Double.MIN_VALUE, 1, "");
-    agree("targetSolidsFraction", request.targetText(), QuantityKind.SHARE, "%", share);
-    return new MassFraction(share);
+  private static Target target(PlanRequest request) {
+    return new TargetText(
+            "targetSolidsFraction",
+            request.targetSolidsFraction(),
+            "targetSpreadMeters",
+            request.targetSpreadMeters(),
+            request.targetText())
+        .target();
   }
 
-  private static Need need(PlanRequest request) {
+  private Need need(PlanRequest request) {
     Mass serving = at("servingMassKilograms", () -> new Mass(request.servingMassKilograms()));
     agree(
-        "servingMassKilograms", request.servingText(), QuantityKind.MASS, "g", serving.kilograms());
+        "servingMassKilograms", request.servingText(), kitchens.massText("g"), serving.kilograms());
     String culprit =
         request.covers() < 1 || request.covers() > 5000 ? "covers" : "servingMassKilograms";
     return at(culprit, () -> new Need(request.covers(), serving));

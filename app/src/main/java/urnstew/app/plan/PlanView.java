@@ -2,6 +2,7 @@ package urnstew.app.plan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenSettings;
@@ -9,11 +10,13 @@ import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.formula.Stage;
+import urnstew.core.pan.Browning;
 import urnstew.core.pantry.Pack;
 import urnstew.core.plan.Alternative;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PotFit;
+import urnstew.core.plan.Preparation;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
@@ -102,14 +105,29 @@ public record PlanView(
 
   /** One stage with its cues. */
   public record StageView(
-      String title, String role, long seconds, String readyCue, String tooFarCue) {
-    static StageView of(Stage stage) {
+      String title,
+      String role,
+      long seconds,
+      @Nullable LoadsView loads,
+      String readyCue,
+      String tooFarCue) {
+    static StageView of(Stage stage, Preparation preparation) {
+      Optional<Preparation.Step> step =
+          preparation.steps().stream().filter(of -> of.stage().equals(stage)).findFirst();
       return new StageView(
           stage.title(),
           stage.role().name(),
-          stage.time().toSeconds(),
+          step.map(Preparation.Step::time).orElse(stage.time()).toSeconds(),
+          step.flatMap(Preparation.Step::browning).map(LoadsView::of).orElse(null),
           stage.readyCue(),
           stage.tooFarCue());
+    }
+  }
+
+  /** Meat browned in loads. */
+  public record LoadsView(int count, double eachKilograms) {
+    static LoadsView of(Browning browning) {
+      return new LoadsView(browning.loads(), browning.each().kilograms());
     }
   }
 
@@ -194,7 +212,9 @@ public record PlanView(
         inputs.formula().formula().name(),
         plan.size().portions(),
         plan.size().amounts().stream().map(AmountView::of).toList(),
-        inputs.formula().formula().stages().stream().map(StageView::of).toList(),
+        inputs.formula().formula().stages().stream()
+            .map(stage -> StageView.of(stage, plan.preparation()))
+            .toList(),
         plan.size().start().total().kilograms(),
         plan.size().end().total().kilograms(),
         plan.size().waterToLose().kilograms(),

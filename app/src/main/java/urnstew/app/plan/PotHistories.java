@@ -5,7 +5,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 
-/** What earlier batches say of a pot. */
+/** What earlier batches say of a pot, and of a sauce. */
 @Mapper
 interface PotHistories {
   /** Rate factors that the last batches in this pot ended with, where there were readings. */
@@ -17,4 +17,23 @@ interface PotHistories {
       order by ended_at desc limit 8
       """)
   List<Double> of(UUID vesselId, String modelVersion);
+
+  /** The last plate test of each of the last batches of a formula that had one. */
+  @Select(
+      """
+      select * from (
+        select distinct on (b.id) b.id as batch_id, b.ended_at, e.happened_at as read_at,
+          (e.payload #>> '{measurement,spread,meters}')::double precision as spread_meters,
+          (b.forecast ->> 'bodyFactor')::double precision as body_factor
+        from batch b join batch_event e on e.batch_id = b.id
+        where b.status = 'FINISHED' and b.model_version = #{modelVersion}
+          and b.snapshot #>> '{inputs,formula,formula,id}' = #{formulaId}
+          and e.kind = 'READING_TAKEN' and e.payload #>> '{measurement,kind}' = 'Plated'
+          and (select coalesce(sum(case s.kind when 'STRUCK_OUT' then 1 else -1 end), 0)
+            from batch_event s where s.batch_id = b.id
+              and s.payload ->> 'eventId' = e.id::text) = 0
+        order by b.id, e.happened_at desc) as last
+      order by ended_at desc limit 8
+      """)
+  List<EarlierThickness> plates(String formulaId, String modelVersion);
 }

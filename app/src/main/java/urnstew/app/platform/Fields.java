@@ -36,10 +36,15 @@ public final class Fields {
    */
   public static void agree(
       String field, String text, QuantityKind kind, String ownUnit, double value) {
+    agree(field, text, new QuantityText(kind, ownUnit, Pint.US), value);
+  }
+
+  /** The same, read in a way of its own. */
+  public static void agree(String field, String text, QuantityText reader, double value) {
     if (text.isEmpty()) {
       return;
     }
-    Understanding read = new QuantityText(kind, ownUnit, Pint.US).read(text);
+    Understanding read = reader.read(text);
     if (read instanceof Ambiguous ambiguous) {
       throw unclear(field, "ambiguous", text, ambiguous.question());
     }

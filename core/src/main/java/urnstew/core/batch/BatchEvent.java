@@ -77,6 +77,14 @@ public sealed interface BatchEvent {
   record LadledOut(UUID id, Instant at, Mass mass) implements BatchEvent {}
 
   /**
+   * The pieces came out, with what they have not given yet.
+   *
+   * @param id identity
+   * @param at when
+   */
+  record PiecesTakenOut(UUID id, Instant at) implements BatchEvent {}
+
+  /**
    * Knob, lid, oven, burner or pot were changed.
    *
    * @param id identity

@@ -70,8 +70,7 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
     if (!ticks.isEmpty()) {
       return ticks.get(ticks.size() - 1).at();
     }
-    double lead = snapshot.inputs().formula().leadTime().toSeconds();
-    return snapshot.clock().at(lead);
+    return snapshot.clock().at(snapshot.preparation().toSeconds());
   }
 
   /** How it cooks now: as last set. */

@@ -1,5 +1,6 @@
 package urnstew.core.batch;
 
+import java.time.Duration;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.plan.PlanInputs;
 
@@ -7,12 +8,17 @@ import urnstew.core.plan.PlanInputs;
  * What a batch was started with, frozen: formula, compositions, kitchen and model.
  *
  * @param inputs what the plan was computed from
+ * @param preparation time planned in the pot before the simmer
  * @param instruments of the kitchen
  * @param clock time of the batch
  * @param modelVersion version of the computation that made the plan
  */
 public record BatchSnapshot(
-    PlanInputs inputs, Instruments instruments, BatchClock clock, String modelVersion) {
+    PlanInputs inputs,
+    Duration preparation,
+    Instruments instruments,
+    BatchClock clock,
+    String modelVersion) {
   /** Version of the computation in this release; raised when predictions change. */
   public static final String MODEL_VERSION = "2";
 }

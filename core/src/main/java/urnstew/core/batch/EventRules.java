@@ -5,6 +5,7 @@ import java.util.Locale;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Poured;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.Restored;
@@ -53,6 +54,9 @@ final class EventRules {
     } else if (event instanceof LadledOut ladled) {
       requireSimmering(ladled);
       requireHeld("mass", ladled.mass());
+    } else if (event instanceof PiecesTakenOut out) {
+      requireSimmering(out);
+      requirePieces(out);
     } else if (event instanceof SetOtherwise set) {
       requireBears(set);
     } else if (event instanceof Finished finished) {
@@ -154,6 +158,18 @@ final class EventRules {
     }
     if (poured.mass().kilograms() > 0) {
       requireHeld("mass", poured.mass());
+    }
+  }
+
+  /** Pieces that are not there, or are out already, cannot come out. */
+  private void requirePieces(PiecesTakenOut out) {
+    if (!new ProgramOfBatch(history).holdsPieces(out.at())) {
+      throw new InvalidInput(
+          "at",
+          "no-pieces",
+          "There are no pieces in this pot then.",
+          "a moment at which meat or other pieces are in the pot",
+          "Look at the hour, and at what was taken out before.");
     }
   }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor;
 import urnstew.core.correction.Advisor.Advice;
@@ -107,11 +108,15 @@ public final class Forecaster {
     return end.total().kilograms() / each;
   }
 
-  /** Salt stays in the pot, but for what is ladled out with the sauce. */
+  /** Salt stays in the pot, but for what is ladled out, and what pieces hold that are taken out. */
   private static double saltShare(
       BatchHistory history, Trajectory likely, BatchLines lines, PotContents end) {
     double salt = 0;
+    boolean piecesOut = !history.counting(PiecesTakenOut.class).isEmpty();
     for (BatchLine line : lines.all()) {
+      if (piecesOut && line.portion().ingredient().pieces().isPresent()) {
+        continue;
+      }
       salt += line.portion().ingredient().salt().value() * line.due().kilograms();
     }
     for (Added added : history.counting(Added.class)) {

@@ -1,9 +1,11 @@
 package urnstew.core.batch;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SetOtherwise;
 import urnstew.core.batch.Measurement.Dipped;
@@ -11,9 +13,11 @@ import urnstew.core.batch.Measurement.Plated;
 import urnstew.core.batch.Measurement.Probed;
 import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.correction.Reading;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.Planner;
 import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Program;
+import urnstew.core.sauce.PotContents;
 
 /** A batch's history as a program for the pot, and its readings in the program's own time. */
 final class ProgramOfBatch {
@@ -35,10 +39,35 @@ final class ProgramOfBatch {
     for (LadledOut out : history.counting(LadledOut.class)) {
       changes.add(new Change.LadledOut(seconds(out), out.mass()));
     }
+    for (PiecesTakenOut out : history.counting(PiecesTakenOut.class)) {
+      changes.add(new Change.PiecesTakenOut(seconds(out)));
+    }
     for (SetOtherwise set : history.counting(SetOtherwise.class)) {
       changes.add(new Change.SetOtherwise(seconds(set), set.setting()));
     }
     return planned.with(changes);
+  }
+
+  /** Whether meat or other pieces are in the pot, so far as is known. */
+  boolean holdsPieces(Instant at) {
+    ResolvedFormula formula = history.snapshot().inputs().formula();
+    Program program = program(new BatchLines(history, formula));
+    boolean holds = hasPieces(program.start());
+    for (Change change : program.changes()) {
+      if (change.seconds() > history.simmerSeconds(at)) {
+        break;
+      }
+      if (change instanceof Change.PiecesTakenOut) {
+        holds = false;
+      } else if (change instanceof Change.Added added) {
+        holds |= hasPieces(added.what());
+      }
+    }
+    return holds;
+  }
+
+  private static boolean hasPieces(PotContents contents) {
+    return contents.pieces().whole().total().kilograms() > 0;
   }
 
   List<Reading> readings() {

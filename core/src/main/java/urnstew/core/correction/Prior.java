@@ -10,17 +10,25 @@ import urnstew.core.kitchen.HeatSource;
  * <p>The rate below the boil: nine pots in ten lie within times or divided by 1.5 (assumption), of
  * which one pot and one hand make 0.15 from batch to batch and the rest is the pot's own. With n
  * past batches in the same pot, θ̄ = Σθ/(n + ω²/τ²) and σ² = ω² + 1/(1/τ² + n/ω²). Worked number:
- * three batches that all ran at 0.8 leave ×0.84 with σ 0.17.
+ * three batches that all ran at 0.8 leave ×0.84 with σ 0.17. The body of a product likewise, from
+ * plate tests of earlier batches of the same formula: equal solids differ about twofold between
+ * products, and by 0.12 from batch to batch of one (assumptions).
  *
  * @param evaporationMean logarithm of the likely rate factor
  * @param evaporationDeviation its standard deviation
  * @param powerDeviation standard deviation of the logarithm of the heat
+ * @param bodyMean logarithm of the likely body
+ * @param bodyDeviation its standard deviation
  */
-public record Prior(double evaporationMean, double evaporationDeviation, double powerDeviation) {
+public record Prior(
+    double evaporationMean,
+    double evaporationDeviation,
+    double powerDeviation,
+    double bodyMean,
+    double bodyDeviation) {
   private static final double NINE_TENTHS = 1.645;
   private static final double ALL_POTS = Math.log(1.5) / NINE_TENTHS;
   private static final double SAME_POT = 0.15;
-  private static final double BETWEEN_POTS = Math.sqrt(ALL_POTS * ALL_POTS - SAME_POT * SAME_POT);
 
   /** Of what was put in: a scale and a little on the spoon (assumption). */
   private static final double MASS = 0.01;
@@ -31,30 +39,43 @@ public record Prior(double evaporationMean, double evaporationDeviation, double 
   /** Kelvins by which cooks differ in what they call a gentle simmer (assumption). */
   private static final double WARMTH = 2.5;
 
-  /** Equal solids differ about twofold in thickness, by product (assumption). */
-  private static final double BODY = Math.log(2) / 2 / NINE_TENTHS;
+  private static final double ALL_BODIES = Math.log(2) / 2 / NINE_TENTHS;
+  private static final double SAME_BODY = 0.12;
 
   /** How far rate and flame wander after the last reading (assumption). */
   private static final double DRIFT = 0.05;
 
   /** A pot that was never read. */
   public static Prior of(HeatSource source) {
-    return of(source, List.of());
+    return of(source, List.of(), List.of());
   }
 
   /**
-   * A pot with a history.
+   * A pot and a sauce with a history.
    *
    * @param source the burner
    * @param pastEvaporation rate factors that earlier batches in this pot ended with
+   * @param pastBodies bodies that plate tests found in earlier batches of this sauce
    */
-  public static Prior of(HeatSource source, List<Double> pastEvaporation) {
-    double own = 1 / (BETWEEN_POTS * BETWEEN_POTS);
-    double each = 1 / (SAME_POT * SAME_POT);
-    double sum = pastEvaporation.stream().mapToDouble(Math::log).sum();
-    double precision = own + pastEvaporation.size() * each;
+  public static Prior of(HeatSource source, List<Double> pastEvaporation, List<Double> pastBodies) {
+    Learnt evaporation = Learnt.from(pastEvaporation, ALL_POTS, SAME_POT);
+    Learnt body = Learnt.from(pastBodies, ALL_BODIES, SAME_BODY);
     return new Prior(
-        sum * each / precision, Math.sqrt(SAME_POT * SAME_POT + 1 / precision), source.logSpread());
+        evaporation.mean(),
+        evaporation.deviation(),
+        source.logSpread(),
+        body.mean(),
+        body.deviation());
+  }
+
+  /** What past factors say of the next one, in logarithms. */
+  private record Learnt(double mean, double deviation) {
+    static Learnt from(List<Double> past, double all, double same) {
+      double each = 1 / (same * same);
+      double precision = 1 / (all * all - same * same) + past.size() * each;
+      double sum = past.stream().mapToDouble(Math::log).sum();
+      return new Learnt(sum * each / precision, Math.sqrt(same * same + 1 / precision));
+    }
   }
 
   /** The likely rate factor. */
@@ -62,8 +83,17 @@ public record Prior(double evaporationMean, double evaporationDeviation, double 
     return Math.exp(evaporationMean);
   }
 
+  /** The likely body of the product, 1 for an ordinary one. */
+  public double likelyBody() {
+    return Math.exp(bodyMean);
+  }
+
   double mean(Quantity quantity) {
-    return quantity == Quantity.EVAPORATION ? evaporationMean : 0;
+    return switch (quantity) {
+      case EVAPORATION -> evaporationMean;
+      case BODY -> bodyMean;
+      default -> 0;
+    };
   }
 
   /** Standard deviation of a quantity. */
@@ -74,7 +104,7 @@ public record Prior(double evaporationMean, double evaporationDeviation, double 
       case MASS -> MASS;
       case SOLIDS -> SOLIDS;
       case WARMTH -> WARMTH;
-      case BODY -> BODY;
+      case BODY -> bodyDeviation;
       case DRIFT -> DRIFT;
     };
   }

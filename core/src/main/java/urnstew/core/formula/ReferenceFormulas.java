@@ -38,6 +38,7 @@ public final class ReferenceFormulas {
     return new Stage(
         row.get("title"),
         StageRole.valueOf(row.get("role")),
+        Technique.valueOf(row.get("technique")),
         minutes(row, "minutes"),
         MassFraction.ofPercent(number(row, "dried_percent")),
         lines.stream()

@@ -102,19 +102,18 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         .reduce(PotContents.NOTHING, PotContents::plus);
   }
 
-  /** Fixed time in the pot before the simmer starts. */
-  public Duration leadTime() {
-    return fixedTime(StageRole.PREPARE);
+  /** Raw mass of all that a stage takes. */
+  public Mass massOf(Stage stage) {
+    return portions.stream()
+        .filter(portion -> portion.stageTitle().equals(stage.title()))
+        .map(Portion::mass)
+        .reduce(new Mass(0), Mass::plus);
   }
 
   /** Fixed time from thick enough to the table. */
   public Duration finishTime() {
-    return fixedTime(StageRole.FINISH);
-  }
-
-  private Duration fixedTime(StageRole role) {
     return formula.stages().stream()
-        .filter(stage -> stage.role() == role)
+        .filter(stage -> stage.role() == StageRole.FINISH)
         .map(Stage::time)
         .reduce(Duration.ZERO, Duration::plus);
   }

@@ -10,7 +10,8 @@ import urnstew.units.MassFraction;
  *
  * @param title in a cook's words
  * @param role what it does to the pot
- * @param time fixed time it takes; zero for the simmer, whose time is computed
+ * @param technique what is done
+ * @param time fixed time it takes; zero where it is computed: simmer and browning
  * @param driedShare of the water of its lines that is gone when it is over; 0 for the simmer
  * @param lines what goes in
  * @param readyCue how 'ready' looks, smells and sounds
@@ -19,6 +20,7 @@ import urnstew.units.MassFraction;
 public record Stage(
     String title,
     StageRole role,
+    Technique technique,
     Duration time,
     MassFraction driedShare,
     List<Line> lines,

@@ -30,7 +30,7 @@ public record Browning(int loads, Mass each, Duration time, boolean boundByHeat)
   private static final double BROWNING_SECONDS = 180;
 
   /**
-   * @param meat raw, all of it; 10 g to 200 kg
+   * @param meat raw, all of it; up to 200 kg
    * @param pan in which
    * @param power that enters it
    * @param start temperature of the meat
@@ -38,7 +38,8 @@ public record Browning(int loads, Mass each, Duration time, boolean boundByHeat)
    */
   public static Browning of(
       Mass meat, Vessel pan, Power power, Temperature start, Temperature boiling) {
-    Require.within("meat", meat.kilograms(), 0.01, 200, "kg");
+    Require.positive("meat", meat.kilograms(), "kg");
+    Require.within("meat", meat.kilograms(), 0, 200, "kg");
     Require.positive("power", power.watts(), "W");
     double warming = SPECIFIC_HEAT * (boiling.celsius() - start.celsius());
     double drying = WATER_GIVEN * SteamLine.latentHeat(boiling.celsius());

@@ -13,6 +13,7 @@ import urnstew.core.sizing.BatchSize;
  *
  * @param size what goes in and what comes out
  * @param fit how it stands in the pot
+ * @param preparation what happens in the pot before the simmer
  * @param prediction the fall of the pot
  * @param alcoholLeft of what goes in with wine, where it does
  * @param timing the hours
@@ -22,6 +23,7 @@ import urnstew.core.sizing.BatchSize;
 public record Plan(
     BatchSize size,
     PotFit fit,
+    Preparation preparation,
     Prediction prediction,
     Optional<AlcoholLeft> alcoholLeft,
     Timing timing,

@@ -12,9 +12,12 @@ import urnstew.core.reduction.Trajectory;
 
 /** What a plan warns of, with the moment and the way out. */
 final class PlanCautions {
+  /** From here on a cook takes a second pan (assumption). */
+  private static final int MANY_LOADS = 4;
+
   private PlanCautions() {}
 
-  static List<Caution> of(PotFit fit, Trajectory fall, Timing timing) {
+  static List<Caution> of(PotFit fit, Preparation preparation, Trajectory fall, Timing timing) {
     List<Caution> cautions = new ArrayList<>();
     for (Hazard hazard : Hazard.along(fall)) {
       cautions.add(caution(hazard));
@@ -22,6 +25,16 @@ final class PlanCautions {
     boolean told = cautions.stream().anyMatch(caution -> caution.code().equals("over-headroom"));
     if (!fit.withinHeadroom() && !told) {
       cautions.add(caution(new Hazard(Hazard.Kind.BOILS_OVER, Duration.ZERO)));
+    }
+    if (preparation.loads() >= MANY_LOADS) {
+      cautions.add(
+          new Caution(
+              "many-loads",
+              String.format(
+                  Locale.ROOT,
+                  "The meat browns in %d loads in this pot. A second pan beside it, or the oven,"
+                      + " saves half of that time.",
+                  preparation.loads())));
     }
     if (timing instanceof Scheduled scheduled && scheduled.spareAtWorst().isNegative()) {
       cautions.add(

@@ -58,9 +58,9 @@ public record PlanInputs(
     return setting.vessel();
   }
 
-  /** Solids it is to thicken like, for a product of ordinary body. */
+  /** Solids it is to thicken like, for a product of the body that is likely. */
   public MassFraction thickness() {
-    return target.thickness(1);
+    return target.thickness(prior.likelyBody());
   }
 
   public PlanInputs with(ResolvedFormula other) {

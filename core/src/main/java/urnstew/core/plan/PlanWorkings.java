@@ -23,6 +23,7 @@ final class PlanWorkings {
   private final PlanInputs inputs;
   private final BatchSize size;
   private final PotFit fit;
+  private final Preparation preparation;
   private final Prediction prediction;
   private final Optional<AlcoholLeft> alcohol;
   private final Timing timing;
@@ -31,12 +32,14 @@ final class PlanWorkings {
       PlanInputs inputs,
       BatchSize size,
       PotFit fit,
+      Preparation preparation,
       Prediction prediction,
       Optional<AlcoholLeft> alcohol,
       Timing timing) {
     this.inputs = inputs;
     this.size = size;
     this.fit = fit;
+    this.preparation = preparation;
     this.prediction = prediction;
     this.alcohol = alcohol;
     this.timing = timing;
@@ -46,6 +49,7 @@ final class PlanWorkings {
     List<Working> all = new ArrayList<>(size.workings());
     all.add(PotWorking.of("thickAt", inputs.target(), prediction, 0));
     all.add(amounts());
+    all.add(preparation.working());
     all.add(volumes());
     all.add(headroom());
     all.add(salt());
@@ -109,6 +113,7 @@ final class PlanWorkings {
   private Working thickness() {
     MassFraction solids = inputs.thickness();
     Temperature cold = Temperature.ofCelsius(25);
+    double body = inputs.prior().likelyBody();
     return new Working(
         "thickness",
         "Thickness goes with solids to the power of 2.5, and with the body of the product, which"
@@ -117,22 +122,25 @@ final class PlanWorkings {
         List.of(
             new Term("thickens at first like", "s₀", startThickness().percent(), "% solids"),
             new Term("wanted", "s", solids.percent(), "% solids"),
+            new Term("body of this product, as earlier plates say", "b", body, ""),
             new Term(
                 "a tablespoon on a cold plate",
                 "2R",
-                PlateSpread.spread(solids, 1, PlateSpread.SPOONFUL).millimeters(),
+                PlateSpread.spread(solids, body, PlateSpread.SPOONFUL).millimeters(),
                 "mm"),
             new Term(
                 "in a consistometer it runs",
                 "L",
-                PlateSpread.channelRun(solids, 1).meters() * 100,
+                PlateSpread.channelRun(solids, body).meters() * 100,
                 "cm"),
             new Term(
                 "times as thick when cold",
                 "K/K",
                 TomatoFlow.timesThicker(cold, Planner.keptTemperature(inputs)),
                 "")),
-        List.of("Ordinary body", "The yield stress follows the exponent of the viscosity"),
+        List.of(
+            "Where no plate was read yet, an ordinary body of 1",
+            "The yield stress follows the exponent of the viscosity"),
         List.of(
             "Harper and El Sahrigi 1965; Rao, Bourne and Cooley 1981; Bottiglieri et al. 1991",
             "Roussel and Coussot 2005, from memory"),
@@ -177,7 +185,7 @@ final class PlanWorkings {
             + " in the pot before; then back to the last five-minute mark.",
         "t_light = t_ready − finish − simmer_late − before",
         List.of(
-            new Term("before the simmer", "before", inputs.formula().leadTime().toMinutes(), "min"),
+            new Term("before the simmer", "before", preparation.time().toSeconds() / 60.0, "min"),
             new Term(
                 "simmer at the slow edge",
                 "simmer_late",

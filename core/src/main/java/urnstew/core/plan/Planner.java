@@ -43,22 +43,22 @@ public final class Planner {
     BatchSize size =
         Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.wholePacks());
     PotFit fit = PotFit.of(size, inputs.vessel(), keptTemperature(inputs));
+    ResolvedFormula batch = inputs.formula().times(size.scale());
+    Preparation preparation = Preparation.of(batch, inputs.setting());
     Prediction prediction =
         Predictor.predict(
-            program(inputs.setting(), inputs.formula().times(size.scale())),
-            inputs.target(),
-            inputs.prior(),
-            List.of());
-    Timing timing = timing(inputs, prediction);
-    Optional<AlcoholLeft> alcohol = alcohol(inputs, size, prediction.likely());
+            program(inputs.setting(), batch), inputs.target(), inputs.prior(), List.of());
+    Timing timing = timing(inputs, preparation.time(), prediction);
+    Optional<AlcoholLeft> alcohol = alcohol(size, preparation.time(), prediction.likely());
     return new Plan(
         size,
         fit,
+        preparation,
         prediction,
         alcohol,
         timing,
-        PlanCautions.of(fit, prediction.likely(), timing),
-        new PlanWorkings(inputs, size, fit, prediction, alcohol, timing).all());
+        PlanCautions.of(fit, preparation, prediction.likely(), timing),
+        new PlanWorkings(inputs, size, fit, preparation, prediction, alcohol, timing).all());
   }
 
   /**
@@ -77,8 +77,7 @@ public final class Planner {
   }
 
   /** Of all that is poured before the finish; what boils off before the simmer counts as lost. */
-  private static Optional<AlcoholLeft> alcohol(
-      PlanInputs inputs, BatchSize size, Trajectory likely) {
+  private static Optional<AlcoholLeft> alcohol(BatchSize size, Duration lead, Trajectory likely) {
     double poured =
         size.amounts().stream()
             .filter(amount -> amount.portion().role() != StageRole.FINISH)
@@ -88,7 +87,7 @@ public final class Planner {
       return Optional.empty();
     }
     double left = likely.last().contents().everything().ethanolKilograms();
-    Duration simmered = inputs.formula().leadTime().plusSeconds((long) likely.last().seconds());
+    Duration simmered = lead.plusSeconds((long) likely.last().seconds());
     return Optional.of(AlcoholLeft.between(left / poured, simmered));
   }
 
@@ -110,14 +109,13 @@ public final class Planner {
   }
 
   /** Lit so that even the slow edge of the band is on the table in time, on a five-minute mark. */
-  private static Timing timing(PlanInputs inputs, Prediction prediction) {
+  private static Timing timing(PlanInputs inputs, Duration lead, Prediction prediction) {
     if (prediction.likely().outcome() instanceof NeverReaches never) {
       return new NotReached(never.why().reason());
     }
     if (prediction.likely().outcome() instanceof OutOfRange beyond) {
       return new NotReached(beyond.what().reason());
     }
-    Duration lead = inputs.formula().leadTime();
     Duration finish = inputs.formula().finishTime();
     Duration late = after(prediction.late().outcome());
     Instant wanted = inputs.readyBy().minus(lead).minus(late).minus(finish);

@@ -12,12 +12,14 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.Restored;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchEvent.StruckOut;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.correction.Target;
 import urnstew.core.explain.Working;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.reduction.Lid;
@@ -25,6 +27,7 @@ import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 class BatchHistoryTest {
   private static final Instant LIT = Samples.NOON;
@@ -35,6 +38,7 @@ class BatchHistoryTest {
     return new BatchHistory(
         new BatchSnapshot(
             Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF),
+            Duration.ofMinutes(4),
             Instruments.ASSUMED,
             new BatchClock(LIT, timeScale),
             BatchSnapshot.MODEL_VERSION),
@@ -123,6 +127,32 @@ class BatchHistoryTest {
         fresh(1).with(new SimmerStarted(new UUID(9, 1), LIT.plusSeconds(1200)), LATER);
     assertEquals(LIT.plusSeconds(1200), Forecaster.forecast(late).simmerStartedAt());
     assertEquals(LIT.plusSeconds(240), Forecaster.forecast(fresh(1)).simmerStartedAt());
+  }
+
+  @Test
+  void piecesThatAreTakenOutLeaveTheSauceAsThick() {
+    BatchHistory batch =
+        new BatchHistory(
+            new BatchSnapshot(
+                Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF)
+                    .with(Samples.ragu())
+                    .with(new Target.Solids(MassFraction.ofPercent(13))),
+                Duration.ofMinutes(30),
+                Instruments.ASSUMED,
+                new BatchClock(LIT, 1),
+                BatchSnapshot.MODEL_VERSION),
+            List.of());
+    BatchHistory out = batch.with(new PiecesTakenOut(new UUID(9, 1), HOUR), LATER);
+    Forecast whole = Forecaster.forecast(batch);
+    Forecast sauce = Forecaster.forecast(out);
+    assertEquals(0, sauce.end().pieces().whole().total().kilograms(), 1e-9);
+    assertEquals(0.13, sauce.prediction().likely().last().contents().thickness().value(), 1e-4);
+    double meat = whole.end().pieces().whole().total().kilograms();
+    assertTrue(
+        whole.end().total().kilograms() - sauce.end().total().kilograms() > 0.9 * meat,
+        "the meat is gone, its juice mostly not");
+    refused(out, new PiecesTakenOut(new UUID(9, 2), HOUR.plusSeconds(60)), "no-pieces");
+    refused(fresh(1), new PiecesTakenOut(new UUID(9, 1), HOUR), "no-pieces");
   }
 
   @Test

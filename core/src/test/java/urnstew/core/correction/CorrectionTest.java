@@ -223,7 +223,7 @@ class CorrectionTest {
 
   @Test
   void aPotWithAHistoryIsKnownBetter() {
-    Prior known = Prior.of(SETTING.heatSource(), List.of(0.8, 0.78, 0.83));
+    Prior known = Prior.of(SETTING.heatSource(), List.of(0.8, 0.78, 0.83), List.of());
     Prediction fresh = predict(TARGET, List.of());
     Prediction experienced = Predictor.predict(PROGRAM, TARGET, known, List.of());
     assertTrue(end(experienced.likely()) > 1.1 * end(fresh.likely()), "slower, as it was");

@@ -9,6 +9,10 @@ import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
+import urnstew.core.consistency.PlateSpread;
+import urnstew.core.correction.Prediction;
+import urnstew.core.correction.Prior;
+import urnstew.core.correction.Target;
 import urnstew.core.explain.Caution;
 import urnstew.core.plan.Influences.Influence;
 import urnstew.core.plan.Timing.NotReached;
@@ -16,7 +20,9 @@ import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Lid;
 import urnstew.core.sizing.Need;
 import urnstew.units.InvalidInput;
+import urnstew.units.Length;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 class PlannerTest {
   private static final PlanInputs CANTEEN =
@@ -87,6 +93,62 @@ class PlannerTest {
     List<Influence> onMass = Influences.on(PlanFigure.FINAL_MASS, CANTEEN);
     assertEquals("sauce for each, 10 %", onMass.get(0).input());
     assertEquals(34 * 0.011 * 1.03, onMass.get(0).higher(), 1e-9);
+  }
+
+  /** 410 g of meat to the kilogram of tomatoes, more or less: what the loads take is the lead. */
+  @Test
+  void meatBrownsInLoadsBeforeTheSimmer() {
+    PlanInputs ragu =
+        Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF)
+            .with(Samples.ragu())
+            .with(new Target.Solids(MassFraction.ofPercent(13)));
+    Plan plan = Planner.plan(ragu);
+    Preparation.Step brown = plan.preparation().steps().get(1);
+    double meat = 0.41 * plan.size().scale();
+    assertEquals(
+        meat,
+        brown.browning().orElseThrow().loads() * brown.browning().orElseThrow().each().kilograms(),
+        1e-9);
+    Scheduled hours = assertInstanceOf(Scheduled.class, plan.timing());
+    assertEquals(
+        Duration.ofMinutes(14 + 3).plus(brown.time()),
+        Duration.between(hours.lightAt(), hours.simmerAt()));
+    Plan half = Planner.plan(ragu.with(new Need(8, Mass.ofGrams(110))));
+    assertTrue(half.preparation().loads() < plan.preparation().loads(), "less meat, fewer loads");
+    Plan wide =
+        Planner.plan(
+            ragu.with(
+                Samples.setting(Samples.pot(0.5, 0.20), 3500, Samples.GENTLE, Lid.OFF, 2350)));
+    assertTrue(wide.preparation().time().compareTo(plan.preparation().time()) < 0, "more floor");
+    assertEquals(4, Planner.plan(CANTEEN).preparation().time().toMinutes(), "nothing is browned");
+  }
+
+  /** Bodies of last time turn the same width of a spoonful into the solids of last time. */
+  @Test
+  void asThickAsLastTimeKnowsTheBodyOfTheProduct() {
+    Target plate = new Target.Plate(Length.ofMillimeters(78), PlateSpread.SPOONFUL);
+    double ordinary = CANTEEN.with(plate).thickness().value();
+    double full = withBodies(List.of(1.6, 1.6, 1.6)).with(plate).thickness().value();
+    assertEquals(ordinary * Math.pow(1.6, -0.4), full, 0.06 * ordinary, "less of a thick product");
+    Prediction known = Planner.plan(withBodies(List.of(1.0, 1.0, 1.0)).with(plate)).prediction();
+    Prediction unknown = Planner.plan(CANTEEN.with(plate)).prediction();
+    assertTrue(width(known) < width(unknown), "three plates make the hour surer");
+  }
+
+  private static PlanInputs withBodies(List<Double> bodies) {
+    return new PlanInputs(
+        CANTEEN.formula(),
+        CANTEEN.need(),
+        CANTEEN.wholePacks(),
+        CANTEEN.target(),
+        CANTEEN.setting(),
+        Prior.of(CANTEEN.setting().heatSource(), List.of(), bodies),
+        CANTEEN.now(),
+        CANTEEN.readyBy());
+  }
+
+  private static double width(Prediction prediction) {
+    return prediction.late().last().seconds() - prediction.early().last().seconds();
   }
 
   private static Influence named(List<Influence> influences, String start) {

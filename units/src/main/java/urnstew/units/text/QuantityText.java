@@ -34,16 +34,26 @@ public final class QuantityText {
   private final QuantityKind kind;
   private final String ownUnit;
   private final Pint pint;
+  private final Measures measures;
 
   /**
+   * Reads with a kitchen's own measures beside the common units; they are masses.
+   *
    * @param kind what is expected
    * @param ownUnit the unit of a bare number; empty for a count
    * @param pint which pint the kitchen means
+   * @param measures the kitchen's own
    */
-  public QuantityText(QuantityKind kind, String ownUnit, Pint pint) {
+  public QuantityText(QuantityKind kind, String ownUnit, Pint pint, Measures measures) {
     this.kind = kind;
     this.ownUnit = ownUnit;
     this.pint = pint;
+    this.measures = measures;
+  }
+
+  /** Reads with the common units alone. */
+  public QuantityText(QuantityKind kind, String ownUnit, Pint pint) {
+    this(kind, ownUnit, pint, Measures.NONE);
   }
 
   /** Reads one text; never throws on bad text. */
@@ -136,6 +146,9 @@ public final class QuantityText {
       return 1;
     }
     double factor = kind.factor(unit, pint);
+    if (factor == 0 && kind == QuantityKind.MASS) {
+      factor = measures.factor(unit);
+    }
     if (factor == 0) {
       throw refused();
     }

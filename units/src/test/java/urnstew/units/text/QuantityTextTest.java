@@ -1,6 +1,7 @@
 package urnstew.units.text;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -10,6 +11,7 @@ import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Random;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -21,6 +23,8 @@ import urnstew.units.text.Understanding.Refused;
 import urnstew.units.text.Understanding.Understood;
 
 class QuantityTextTest {
+  /** As the corpus has it. */
+  private static final Measures MEASURES = new Measures(Map.of("ladle", 0.12, "handful", 0.008));
 
   static List<CSVRecord> corpus() throws IOException {
     CSVFormat format =
@@ -45,7 +49,7 @@ class QuantityTextTest {
   void readsTheCommonCorpus(CSVRecord row) {
     QuantityKind kind = QuantityKind.valueOf(row.get("kind"));
     Understanding read =
-        new QuantityText(kind, row.get("own").toLowerCase(Locale.ROOT), Pint.US)
+        new QuantityText(kind, row.get("own").toLowerCase(Locale.ROOT), Pint.US, MEASURES)
             .read(row.get("text"));
     switch (row.get("outcome")) {
       case "ask" -> assertInstanceOf(Ambiguous.class, read, row.toString());
@@ -55,6 +59,14 @@ class QuantityTextTest {
         double actual = assertInstanceOf(Understood.class, read, row.toString()).value();
         assertEquals(expected, actual, 1e-8 * Math.max(Math.abs(expected), 1e-3), row.toString());
       }
+    }
+  }
+
+  @Test
+  void aMeasureIsOneFreeWord() {
+    assertTrue(Measures.canName("ladle") && Measures.canName("handful"));
+    for (String not : new String[] {"cup", "g", "pint", "ladles", "big ladle", "Ladle", "m", ""}) {
+      assertFalse(Measures.canName(not), not);
     }
   }
 

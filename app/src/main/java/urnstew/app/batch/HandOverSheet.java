@@ -1,0 +1,184 @@
+package urnstew.app.batch;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import urnstew.app.batch.BatchView.EventView;
+import urnstew.app.batch.BatchView.LineView;
+import urnstew.app.batch.BatchView.ReadView;
+import urnstew.app.batch.BatchView.StepView;
+import urnstew.app.plan.CurvePoint;
+import urnstew.app.print.FallPrint;
+import urnstew.app.print.Printed;
+import urnstew.app.print.PrintedSheet;
+import urnstew.core.batch.NextStep;
+
+/** Everything about one pot on one printed page, for whoever takes it over. */
+final class HandOverSheet {
+  private static final float HOUR_SHARE = 0.12f;
+  private static final float MASS_SHARE = 0.16f;
+
+  private final BatchView batch;
+  private final ForecastView forecast;
+  private final Printed printed;
+
+  HandOverSheet(BatchView batch, Printed printed) {
+    this.batch = batch;
+    this.forecast = batch.forecast();
+    this.printed = printed;
+  }
+
+  byte[] pdf() {
+    PrintedSheet sheet =
+        new PrintedSheet(batch.name() + ", handed over at " + printed.hour(batch.now()))
+            .text(pot())
+            .lead(thick())
+            .text(band());
+    forecast.cautions().forEach(caution -> sheet.text("! " + caution.text()));
+    if (forecast.thickAt() != null) {
+      sheet.fall(fall());
+    }
+    section(sheet, "Still to do", HOUR_SHARE, toDo());
+    section(sheet, "What was read and done", HOUR_SHARE, happened());
+    section(sheet, "In the pot and to come", MASS_SHARE, lines());
+    return sheet.pdf();
+  }
+
+  private static void section(
+      PrintedSheet sheet, String title, float share, List<List<String>> rows) {
+    if (!rows.isEmpty()) {
+      sheet.heading(title).rows(share, rows);
+    }
+  }
+
+  private String pot() {
+    BatchView.PotView pot = batch.pot();
+    return "%s on %s · %s · lid %s · lit %s"
+        .formatted(
+            pot.vessel().name(),
+            pot.heatSourceName(),
+            pot.heating().inWords(),
+            pot.lid().name().toLowerCase(Locale.ROOT),
+            printed.hour(batch.startedAt()));
+  }
+
+  private String thick() {
+    return forecast.thickAt() == null
+        ? String.valueOf(forecast.neverReason())
+        : "Thick enough at " + printed.hour(forecast.thickAt());
+  }
+
+  private String band() {
+    return "nine in ten between %s and %s, from %d %s · %s at the end · salt %.1f %% then · stir every"
+            .formatted(
+                printed.hour(forecast.earliest()),
+                printed.hour(forecast.latest()),
+                forecast.readings(),
+                forecast.readings() == 1 ? "reading" : "readings",
+                printed.mass(forecast.endMassKilograms()),
+                100 * forecast.saltFraction())
+        + " "
+        + Math.round(forecast.stirEverySeconds() / 60.0)
+        + " min";
+  }
+
+  private List<List<String>> toDo() {
+    List<List<String>> rows = new ArrayList<>();
+    if (batch.status() == Status.SIMMERING) {
+      forecast.steps().stream()
+          .filter(step -> !step.done())
+          .forEach(step -> rows.add(List.of(printed.hour(step.at()), words(step))));
+    }
+    return rows;
+  }
+
+  private String words(StepView step) {
+    String what =
+        step.kind() == NextStep.Kind.ADD
+            ? "Add " + printed.mass(step.kilograms()) + " " + step.what()
+            : step.what();
+    return step.detail().isEmpty() ? what : what + " · " + step.detail();
+  }
+
+  private List<List<String>> happened() {
+    return batch.events().stream()
+        .filter(event -> !event.struckOut() && !words(event).isEmpty())
+        .map(event -> List.of(printed.hour(event.happenedAt()), words(event)))
+        .toList();
+  }
+
+  private String words(EventView event) {
+    Double kilograms = event.massKilograms();
+    String mass = kilograms == null ? "" : printed.mass(kilograms);
+    return switch (event.kind()) {
+      case READING_TAKEN -> words(event.read());
+      case POURED -> mass + " " + event.what() + " went in, as poured";
+      case ADDED -> mass + " " + event.what() + " added";
+      case LADLED_OUT -> mass + " ladled out";
+      case PIECES_TAKEN_OUT -> "pieces taken out";
+      case SET_OTHERWISE -> event.what();
+      case TARGET_SET -> "another thickness wanted";
+      case STRUCK_OUT, RESTORED, SIMMER_STARTED, STEP_DONE, FINISHED -> "";
+    };
+  }
+
+  private String words(ReadView read) {
+    if (read.netKilograms() != null) {
+      return printed.mass(read.netKilograms()) + " in the pot";
+    }
+    if (read.depthMeters() != null) {
+      return printed.depth(read.depthMeters()) + " deep";
+    }
+    if (read.spreadMeters() != null) {
+      return printed.depth(read.spreadMeters()) + " wide on the plate";
+    }
+    if (read.temperatureCelsius() != null) {
+      return printed.temperature(read.temperatureCelsius()) + ", stirred";
+    }
+    Double soluble = read.solubleFraction();
+    return soluble == null ? "" : String.format(Locale.ROOT, "%.1f °Brix", 100 * soluble);
+  }
+
+  private List<List<String>> lines() {
+    return forecast.lines().stream()
+        .map(line -> List.of(printed.mass(line.dueKilograms()), line.name() + state(line)))
+        .toList();
+  }
+
+  private static String state(LineView line) {
+    return line.poured() ? ", as poured" : line.later() ? ", to come" : "";
+  }
+
+  private FallPrint fall() {
+    List<FallPrint.Point> likely = points(forecast.likely());
+    List<List<FallPrint.Point>> edges = List.of(points(forecast.early()), points(forecast.late()));
+    List<FallPrint.Point> readings =
+        batch.events().stream()
+            .filter(event -> !event.struckOut() && event.read().markKilograms() != null)
+            .map(event -> point(event.happenedAt(), event.read().markKilograms()))
+            .toList();
+    double wanted = likely.get(likely.size() - 1).mass();
+    return new FallPrint(
+        likely,
+        edges,
+        readings,
+        wanted,
+        "%s, %.1f %% solids at %s"
+            .formatted(forecast.band(), 100 * forecast.thicknessFraction(), printed.mass(wanted)),
+        "%s, %s".formatted(printed.hour(first().at()), printed.mass(first().massKilograms())),
+        printed.hour(forecast.latest()));
+  }
+
+  private CurvePoint first() {
+    return forecast.likely().get(0);
+  }
+
+  private static List<FallPrint.Point> points(List<CurvePoint> curve) {
+    return curve.stream().map(point -> point(point.at(), point.massKilograms())).toList();
+  }
+
+  private static FallPrint.Point point(Instant at, double kilograms) {
+    return new FallPrint.Point(at.toEpochMilli(), kilograms);
+  }
+}

@@ -1,0 +1,29 @@
+package urnstew.app.kitchen;
+
+import static urnstew.app.platform.Fields.agree;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+import urnstew.units.InvalidInput;
+import urnstew.units.Require;
+import urnstew.units.text.Measures;
+import urnstew.units.text.QuantityKind;
+
+/** A measure as it is entered: 'ladle', and what one weighs, with the text as typed, or empty. */
+public record MeasureEdit(
+    @NotNull UUID id, @NotNull String name, double massKilograms, @NotNull String massText) {
+
+  MeasureEdit checked() {
+    if (!Measures.canName(name)) {
+      throw new InvalidInput(
+          "name",
+          "not-a-measure",
+          "That cannot be the name of a measure.",
+          "one word of 2 to 30 small letters, in the singular, that is no unit yet",
+          "Type one word, such as ladle or handful.");
+    }
+    Require.within("massKilograms", massKilograms, 0.00001, 20, "kg");
+    agree("massKilograms", massText, QuantityKind.MASS, "g", massKilograms);
+    return this;
+  }
+}
