@@ -9,6 +9,7 @@ export type VesselView = Schemas['VesselView'];
 export type VesselEdit = Schemas['VesselEdit'];
 export type HeatSourceView = Schemas['HeatSourceView'];
 export type HeatSourceEdit = Schemas['HeatSourceEdit'];
+export type OvenView = Schemas['OvenView'];
 export type MeasureView = Schemas['MeasureView'];
 export type PlanRequest = Schemas['PlanRequest'];
 export type PlanView = Schemas['PlanView'];

@@ -38,7 +38,7 @@ export const theme = createTheme({
     caption: { fontSize: sizes.label, fontWeight: 600 },
   },
   components: {
-    MuiCssBaseline: { styleOverrides: { a: { color: 'inherit' }, body: { fontVariantNumeric: 'tabular-nums' }, '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } } } },
+    MuiCssBaseline: { styleOverrides: { html: { scrollPaddingBottom: sizes.bar }, a: { color: 'inherit' }, body: { fontVariantNumeric: 'tabular-nums' }, '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } } } },
     MuiButton: { defaultProps: { disableElevation: true, disableRipple: true }, styleOverrides: { root: { padding: '8px 16px', minHeight: 42 } } },
     MuiDialogTitle: { styleOverrides: { root: { fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.figure } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },

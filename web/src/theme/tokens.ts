@@ -13,7 +13,7 @@ export const faces = {
   text: '"Hanken Grotesk Variable", sans-serif',
   figures: '"Bricolage Grotesque Variable", sans-serif',
 };
-export const sizes = { rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
+export const sizes = { bar: '5.5rem', rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
 /** Where the parts of a screen stand. */
 export const areas = {
   plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },

@@ -80,7 +80,7 @@ function Hour({ batch, kitchen, onTarget }: { batch: BatchView; kitchen: Kitchen
     <Box>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'flex-start', gap: 2, flexWrap: 'wrap' }}>
         <Figure label="Thick enough at" shown={{ value: show.hour(forecast.thickAt, zone), unit: '' }} size="huge" working={working('thickAt')} />
-        <Box sx={{ ml: 'auto', display: 'flex', flexDirection: 'column', gap: 1, alignItems: 'flex-end' }}>
+        <Box sx={{ ml: { sm: 'auto' }, display: 'flex', flexDirection: { xs: 'row', sm: 'column' }, flexWrap: 'wrap', gap: 1, alignItems: { xs: 'center', sm: 'flex-end' } }}>
           <Typography sx={{ bgcolor: late > 60 ? 'kitchen.brassSoft' : 'kitchen.basilSoft', color: late > 60 ? 'warning.main' : 'success.main', borderRadius: 5, px: 1.5, py: 0.5, fontWeight: 600 }}>{turned}</Typography>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button onClick={onTarget}>How thick</Button>

@@ -5,6 +5,7 @@ import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
 import { loadsInWords } from '../../ui/loads';
+import { ShowWorking } from '../../ui/ShowWorking';
 import { wasRead, type ReadingKind } from './readings';
 
 // Beside the words where there is room, below them on a phone.
@@ -23,28 +24,32 @@ export function Steps({ batch, kitchen, now, onRead, onFinish }: Props) {
   const ticked = wasRead(batch) || batch.events.some((e) => e.kind === 'SIMMER_STARTED' && !e.struckOut);
   const stages = batch.planned.stages.filter((s) => s.role === 'PREPARE' ? !simmering : s.role === 'FINISH' || !ticked || !simmering);
   const finishAt = batch.end?.endedAt ?? batch.forecast.thickAt;
+  const working = batch.forecast.workings.find((w) => w.figure === 'steps');
   const tick = (step: StepView) => void send('/steps', { id: newId(), step: step.key }, batch.id);
   const before = stages.filter((s) => s.role !== 'FINISH');
   const steps = live && simmering ? batch.forecast.steps.filter((s) => !s.done && s.kind !== 'HEAT_OFF') : [];
   return (
-    <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-      {before.map((stage) => (
-        <Row key={stage.title} hour={show.hour(startOf(stage, batch), zone)} now={live && isOn(stage, batch, now)} what={stage.title} detail={[loadsInWords(stage, units), cues(stage)].filter(Boolean).join(' · ')}>
-          {live && stage.role === 'REDUCE' && !ticked && <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>}
-        </Row>
-      ))}
-      {steps.map((step) => (
-        <Row key={step.key} hour={show.hour(step.at, zone)} now={new Date(step.at).getTime() <= now} what={words(step, kitchen)} detail={step.detail}>
-          {step.kind === 'ADD' && <Button variant="outlined" sx={besides} aria-label={`${step.what} is in`} onClick={() => void send('/pours', { id: newId(), line: step.line, massKilograms: step.kilograms, enteredText: '' }, batch.id)}>It is in</Button>}
-          {step.kind === 'READ' && <Button variant="outlined" sx={besides} aria-label={`${step.what} now`} onClick={() => onRead(ADVISED[step.what] ?? 'DIP')}>Now</Button>}
-          {(step.kind === 'STIR' || step.kind === 'TASTE') && <Button variant="outlined" sx={besides} aria-label={`${step.what}: done`} onClick={() => tick(step)}>{step.kind === 'STIR' ? 'Stirred' : 'Tasted'}</Button>}
-        </Row>
-      ))}
-      {stages.filter((s) => s.role === 'FINISH').map((stage) => (
-        <Row key={stage.title} hour={finishAt ? show.hour(finishAt, zone) : '–'} now={false} what={stage.title} detail={cues(stage)}>
-          {live && <Button variant="outlined" sx={besides} onClick={onFinish}>Done</Button>}
-        </Row>
-      ))}
+    <Box component="section" aria-label="What is next">
+      {working && steps.length > 0 && <Box sx={{ textAlign: 'right' }}><ShowWorking working={working} title="What is next" words="how the steps are timed" /></Box>}
+      <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {before.map((stage) => (
+          <Row key={stage.title} hour={show.hour(startOf(stage, batch), zone)} now={live && isOn(stage, batch, now)} what={stage.title} detail={[loadsInWords(stage, units), cues(stage)].filter(Boolean).join(' · ')}>
+            {live && stage.role === 'REDUCE' && !ticked && <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>}
+          </Row>
+        ))}
+        {steps.map((step) => (
+          <Row key={step.key} hour={show.hour(step.at, zone)} now={new Date(step.at).getTime() <= now} what={words(step, kitchen)} detail={step.detail}>
+            {step.kind === 'ADD' && <Button variant="outlined" sx={besides} aria-label={`${step.what} is in`} onClick={() => void send('/pours', { id: newId(), line: step.line, massKilograms: step.kilograms, enteredText: '' }, batch.id)}>It is in</Button>}
+            {step.kind === 'READ' && <Button variant="outlined" sx={besides} aria-label={`${step.what} now`} onClick={() => onRead(ADVISED[step.what] ?? 'DIP')}>Now</Button>}
+            {(step.kind === 'STIR' || step.kind === 'TASTE') && <Button variant="outlined" sx={besides} aria-label={`${step.what}: done`} onClick={() => tick(step)}>{step.kind === 'STIR' ? 'Stirred' : 'Tasted'}</Button>}
+          </Row>
+        ))}
+        {stages.filter((s) => s.role === 'FINISH').map((stage) => (
+          <Row key={stage.title} hour={finishAt ? show.hour(finishAt, zone) : '–'} now={false} what={stage.title} detail={cues(stage)}>
+            {live && <Button variant="outlined" sx={besides} onClick={onFinish}>Done</Button>}
+          </Row>
+        ))}
+      </Box>
     </Box>
   );
 }

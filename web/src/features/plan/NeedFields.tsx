@@ -4,6 +4,7 @@ import type { FormulaSummary, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
+import { HeatFields } from '../../ui/HeatFields';
 import { LIDS, WAYS } from '../../ui/heat';
 import { PotChoice } from './PotChoice';
 import { chosen, targetOf, type Faults, type PlanForm } from './form';
@@ -31,8 +32,6 @@ function useWriters(change: Props['change']) {
     vesselId: (vesselId: string) => change({ vesselId }),
     heatSourceId: (heatSourceId: string) => change({ heatSourceId }),
     way: (way: PlanForm['way']) => change({ way }),
-    burner: (burner: string) => change({ burner }),
-    oven: (oven: string) => change({ oven }),
     lid: (lid: PlanForm['lid']) => change({ lid }),
     wholePacks: (_: unknown, wholePacks: boolean) => change({ wholePacks }),
   }), [change]);
@@ -68,8 +67,7 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
       <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} />
       <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />
-      {form.way === 'BURNER' && <QuantityField label="Burner set to" text={form.burner} onText={write.burner} understood="of its highest" fault={faults.heating} numeric={false} />}
-      {form.way === 'OVEN' && <QuantityField label="Oven at" text={form.oven} onText={write.oven} understood="uncovered dries best" fault={faults.heating} numeric={false} />}
+      <HeatFields form={form} change={change} kitchen={kitchen} fault={faults.heating} ovenFault={faults.oven} />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />
       <FormControlLabel control={<Checkbox checked={form.wholePacks} onChange={write.wholePacks} size="small" sx={{ py: 0 }} />} label={<Typography>round up to whole cans</Typography>} />
     </Box>

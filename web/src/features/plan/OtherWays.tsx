@@ -1,6 +1,7 @@
 import { Box, ButtonBase, Typography } from '@mui/material';
 import { Fragment, memo } from 'react';
 import type { AlternativeView, PlanView } from '../../api/client';
+import { ShowWorking } from '../../ui/ShowWorking';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
 import type { PlanForm } from './form';
@@ -14,8 +15,14 @@ export const OtherWays = memo(function OtherWays({ plan, zone, change }: Props) 
   const late = !plan.hours || plan.hours.spareAtWorstSeconds < 0;
   const sooner = varied(plan.sooner);
   const later = varied(plan.later);
+  const working = plan.workings.find((w) => w.figure === 'otherWays');
+  if (sooner.length === 0 && later.length === 0) return null;
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', mb: -0.75 }}>
+        <Typography variant="caption" component="h2" sx={{ color: 'text.secondary' }}>{sooner.length === 0 ? 'Other ways' : late ? 'In time?' : 'Sooner?'}</Typography>
+        {working && <ShowWorking working={working} title="Other ways" />}
+      </Box>
       {sooner.length > 0 && <Ways title={late ? 'In time?' : 'Sooner?'} ways={sooner} zone={zone} change={change} />}
       {!late && later.length > 0 && <Line ways={later} zone={zone} change={change} />}
     </Box>
@@ -31,7 +38,6 @@ function varied(ways: AlternativeView[]): AlternativeView[] {
 function Ways({ title, ways, zone, change }: { title: string; ways: AlternativeView[]; zone: string; change: Props['change'] }) {
   return (
     <Box component="section" aria-label={title}>
-      <Typography variant="caption" component="h2" sx={{ color: 'text.secondary' }}>{title}</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.ways, gap: 0.75 }}>
         {ways.map((way) => <Way key={`${way.kind} ${way.what}`} way={way} zone={zone} change={change} />)}
       </Box>

@@ -21,7 +21,9 @@ import { StartNote } from './StartNote';
 import { chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
 import { usePlan } from './usePlan';
 
-const POINTERS: Record<keyof Faults, string> = { covers: '/covers', serving: '/servingMassKilograms', readyBy: '/readyByLocalTime', target: '/targetSolidsFraction', heating: '/heating' };
+const POINTERS: Record<keyof Faults, string[]> = {
+  covers: ['/covers'], serving: ['/servingMassKilograms'], readyBy: ['/readyByLocalTime'], target: ['/targetSolidsFraction', '/targetSpreadMeters'], heating: ['/heating/ovenCelsius', '/heating/burnerShare'], oven: ['/heating/ovenId'],
+};
 
 export function PlanPage() {
   const { data: kitchen, error } = useKitchen();
@@ -49,7 +51,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const { units, zone } = kitchen.settings;
   const all: Faults = { ...faults };
   for (const key of Object.keys(POINTERS) as (keyof Faults)[]) {
-    const found = problem?.at(POINTERS[key]) ?? (key === 'target' ? problem?.at('/targetSpreadMeters') : undefined);
+    const found = POINTERS[key].map((pointer) => problem?.at(pointer)).find(Boolean);
     if (found) all[key] ??= found;
   }
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));

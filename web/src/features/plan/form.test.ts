@@ -3,8 +3,8 @@ import type { KitchenView } from '../../api/client';
 import { understand, type PlanForm } from './form';
 
 const pot = (id: string, capacityCubicMeters: number) => ({ id, name: id, shape: 'ROUND', firstWidthMeters: 0.3, secondWidthMeters: 0.3, depthMeters: 0.2, emptyMassKilograms: 0, retired: false, version: 1, capacityCubicMeters });
-const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }], measures: [{ name: 'ladle', massKilograms: 0.13 }] } as unknown as KitchenView;
-const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', lid: 'OFF', wholePacks: false, formulaId: '' };
+const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }], ovens: [{ id: 'deck', name: 'Deck oven', fan: true }], measures: [{ name: 'ladle', massKilograms: 0.13 }] } as unknown as KitchenView;
+const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, formulaId: '' };
 
 it('turns what a cook types into SI, with the text beside it', () => {
   const { request, faults } = understand(form, 'plain', kitchen);
@@ -31,7 +31,7 @@ it('takes the pot and burner that were chosen, and others when they are gone', (
 });
 
 it('asks for the number that a set burner or an oven needs', () => {
-  expect(understand({ ...form, way: 'OVEN', oven: '275 °F' }, 'plain', kitchen).request?.heating).toMatchObject({ way: 'OVEN', ovenCelsius: 135 });
+  expect(understand({ ...form, way: 'OVEN', oven: '275 °F' }, 'plain', kitchen).request?.heating).toMatchObject({ way: 'OVEN', ovenCelsius: 135, ovenId: 'deck', fan: false });
   expect(understand({ ...form, way: 'BURNER', burner: '60 %' }, 'plain', kitchen).request?.heating).toMatchObject({ way: 'BURNER', burnerShare: 0.6 });
   expect(understand({ ...form, way: 'OVEN', oven: 'hot' }, 'plain', kitchen).faults.heating).toContain('°C or °F');
 });

@@ -1,14 +1,15 @@
 import { useCallback, useState } from 'react';
-import type { HeatingChoice, KitchenView, Lid, PlanRequest, Way } from '../../api/client';
+import type { KitchenView, Lid, PlanRequest } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { parseHour, parseQuantity, type Understanding } from '../../quantities';
+import { heatingOf, type HeatForm } from '../../ui/heat';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
-export interface PlanForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; way: Way; burner: string; oven: string; lid: Lid; wholePacks: boolean; formulaId: string }
-export type Faults = Partial<Record<'covers' | 'serving' | 'readyBy' | 'target' | 'heating', string>>;
+export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; wholePacks: boolean; formulaId: string }
+export type Faults = Partial<Record<'covers' | 'serving' | 'readyBy' | 'target' | 'heating' | 'oven', string>>;
 
 const KEPT = 'urnstew.plan';
-const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', lid: 'OFF', wholePacks: false, formulaId: '' };
+const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, formulaId: '' };
 
 /** The form, kept over reloads. */
 export function usePlanForm() {
@@ -37,19 +38,6 @@ export function targetOf(text: string): { by: 'solids' | 'plate'; read: Understa
   return width.outcome === 'understood' ? { by: 'plate', read: width } : { by: 'solids', read: parseQuantity(text, 'SHARE', '%') };
 }
 
-/** The heat that is chosen, or what is wrong with its number. */
-export function heatingOf(form: Pick<PlanForm, 'way' | 'burner' | 'oven'>): { heating?: HeatingChoice; fault?: string } {
-  if (form.way === 'BURNER') {
-    const share = parseQuantity(form.burner, 'SHARE', '%');
-    return share.outcome === 'understood' ? { heating: { way: form.way, burnerShare: share.value, fan: false } } : { fault: share.message };
-  }
-  if (form.way === 'OVEN') {
-    const air = parseQuantity(form.oven, 'TEMPERATURE', 'c');
-    return air.outcome === 'understood' ? { heating: { way: form.way, ovenCelsius: air.value, fan: false } } : { fault: air.message };
-  }
-  return { heating: { way: form.way, fan: false } };
-}
-
 /** The request that the form means, or what is wrong with its fields. */
 export function understand(form: PlanForm, formulaId: string, kitchen: KitchenView): { request?: PlanRequest; faults: Faults } {
   const faults: Faults = {};
@@ -63,7 +51,7 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   if (serving.outcome !== 'understood') faults.serving = serving.message;
   if (target.outcome !== 'understood') faults.target = target.message;
   if (readyBy.outcome !== 'understood') faults.readyBy = readyBy.message;
-  const { heating, fault } = heatingOf(form);
+  const { heating, fault } = heatingOf(form, kitchen);
   if (fault) faults.heating = fault;
   if (Object.keys(faults).length > 0 || !vessel || !heatSource || !heating) return { faults };
   if (covers.outcome !== 'understood' || serving.outcome !== 'understood' || target.outcome !== 'understood' || readyBy.outcome !== 'understood') return { faults };

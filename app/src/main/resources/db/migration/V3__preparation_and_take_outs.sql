@@ -25,6 +25,21 @@ alter table batch_event
 -- 'As thick as last time' looks a formula's batches up.
 create index batch_by_formula on batch ((snapshot #>> '{inputs,formula,formula,id}'), ended_at desc);
 
+create table oven (
+  id uuid primary key,
+  name text not null check (char_length(name) between 1 and 80),
+  width_meters double precision not null check (width_meters between 0.2 and 2),
+  width_text text not null,
+  depth_meters double precision not null check (depth_meters between 0.2 and 2),
+  depth_text text not null,
+  height_meters double precision not null check (height_meters between 0.1 and 2),
+  height_text text not null,
+  hottest_celsius double precision not null check (hottest_celsius between 60 and 300),
+  fan boolean not null,
+  retired boolean not null default false,
+  version integer not null check (version >= 1)
+);
+
 create table kitchen_measure (
   id uuid primary key,
   name text not null check (name ~ '^[a-z]{2,30}$'),

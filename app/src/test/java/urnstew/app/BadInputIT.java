@@ -128,14 +128,21 @@ class BadInputIT {
         {"id":"%s","plan":%s,"timeScale":1,%s}"""
             .formatted(id, Requests.plan(app), Requests.stamp(lit)));
     String path = "/api/batches/" + id;
-    JsonNode pot = app.get(path).body().at("/pot");
-    String oven =
-        write(
-            """
-            "heating":{"way":"OVEN","ovenCelsius":290,"fan":false},"lid":"OFF","vesselId":"%s","heatSourceId":"%s\""""
-                .formatted(pot.at("/vessel/id").asString(), pot.at("/heatSourceId").asString()));
-    said(app.post(path + "/heats", oven), 422, "/heating/ovenCelsius", "too-hot-for-vessel");
-    assertEquals(201, app.post(path + "/heats", oven.replace("290", "140")).status());
+    JsonNode kitchen = app.get("/api/kitchen").body();
+    String rondeau = Requests.named(kitchen.at("/vessels"), "Rondeau");
+    said(
+        app.post(path + "/heats", inOven("290", rondeau)),
+        422,
+        "/heating/ovenCelsius",
+        "too-hot-for-vessel");
+    String deck = "140,\"ovenId\":\"" + kitchen.at("/ovens/0/id").asString() + "\"";
+    assertEquals(201, app.post(path + "/heats", inOven(deck, rondeau)).status());
+    String stockpot = Requests.named(kitchen.at("/vessels"), "Stockpot");
+    said(
+        app.post(path + "/heats", inOven(deck, stockpot)),
+        422,
+        "/heating/ovenId",
+        "does-not-go-in");
     String target = write("\"spreadMeters\":0.5,\"enteredText\":\"\"");
     said(app.post(path + "/targets", target), 422, "/spreadMeters", "too-large");
     String pour = write("\"line\":99,\"massKilograms\":1,\"enteredText\":\"\"");
@@ -150,6 +157,14 @@ class BadInputIT {
             .replace(
                 "\"sentAt\"", "\"happenedLocalTime\":\"%s\",\"sentAt\"".formatted(twoHoursAgo()));
     said(app.post(path + "/readings", tooSoon), 422, "/stamp/happenedLocalTime", "before-start");
+  }
+
+  private String inOven(String celsius, String vessel) {
+    String burner = app.get("/api/kitchen").body().at("/heatSources/0/id").asString();
+    return write(
+        """
+        "heating":{"way":"OVEN","ovenCelsius":%s,"fan":false},"lid":"OFF","vesselId":"%s","heatSourceId":"%s\""""
+            .formatted(celsius, vessel, burner));
   }
 
   @ParameterizedTest

@@ -146,6 +146,12 @@ class StoveIT extends Installed {
     page.getByLabel("Each gets").fill("1 scoop");
     assertThat(page.getByText("7 oz of sauce")).isVisible();
     assertThat(Stove.button(page, "At the end, 34 portions")).containsText("7.00");
+    Stove.choose(page, "oven");
+    Locator air = page.getByLabel("Oven at");
+    air.fill("290");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("more than 'Rondeau' bears");
+    air.fill("150");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
   }
 
   @Test

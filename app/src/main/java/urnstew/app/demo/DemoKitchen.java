@@ -19,6 +19,7 @@ import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.HeatSourceEdit;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.MeasureEdit;
+import urnstew.app.kitchen.OvenEdit;
 import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.kitchen.VesselEdit;
 import urnstew.app.plan.HeatingChoice;
@@ -67,6 +68,8 @@ class DemoKitchen {
     equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
     equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
+    equipment.add(
+        new OvenEdit(id(0x23), "Deck oven", 0.65, "65 cm", 0.5, "50 cm", 0.26, "26 cm", 280, true));
     equipment.add(new MeasureEdit(id(0x24), "ladle", 0.13, "130 g"));
     equipment.add(new MeasureEdit(id(0x25), "handful", 0.008, "8 g"));
     yesterdaysBatch();
@@ -145,7 +148,7 @@ class DemoKitchen {
             ragu ? "13 %" : "10.5 %",
             vessel,
             burner,
-            new HeatingChoice(way, null, null, false),
+            new HeatingChoice(way, null, null, null, false),
             Lid.OFF,
             false,
             ready == null ? LocalTime.NOON : ready,

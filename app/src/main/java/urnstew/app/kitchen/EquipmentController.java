@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
+import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 
 @RestController
@@ -64,6 +65,25 @@ class EquipmentController {
       @RequestParam boolean retired,
       @RequestHeader("If-Match") int version) {
     return equipment.retireHeatSource(id, version, retired);
+  }
+
+  @PostMapping("/ovens")
+  @ResponseStatus(HttpStatus.CREATED)
+  OvenView addOven(@Valid @RequestBody OvenEdit oven) {
+    return equipment.add(oven);
+  }
+
+  @PutMapping("/ovens")
+  OvenView changeOven(@Valid @RequestBody OvenEdit oven, @RequestHeader("If-Match") int version) {
+    return equipment.change(oven, version);
+  }
+
+  @PutMapping("/ovens/{id}/retired")
+  OvenView retireOven(
+      @PathVariable UUID id,
+      @RequestParam boolean retired,
+      @RequestHeader("If-Match") int version) {
+    return equipment.retireOven(id, version, retired);
   }
 
   @PostMapping("/measures")

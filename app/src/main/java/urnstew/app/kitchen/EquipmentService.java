@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
+import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
@@ -15,7 +16,7 @@ import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
 import urnstew.units.InvalidInput;
 
-/** Vessels, burners and measures. */
+/** Vessels, burners, ovens and measures. */
 @Service
 public class EquipmentService {
   private final KitchenMapper kitchens;
@@ -93,6 +94,30 @@ public class EquipmentService {
     return changed(kitchens.retireHeatSource(id, version, retired), () -> heatSource(id));
   }
 
+  /** An oven, retired or not. */
+  @Transactional(readOnly = true)
+  public OvenView oven(UUID id) {
+    return kitchens.oven(id).orElseThrow(() -> new NotThere("oven", id));
+  }
+
+  /** Adds an oven, once. */
+  @Transactional
+  public OvenView add(OvenEdit oven) {
+    return receipts.once(oven.id(), "oven", oven.checked(), OvenView.class, () -> added(oven));
+  }
+
+  /** Changes the version of an oven that the cook saw. */
+  @Transactional
+  public OvenView change(OvenEdit to, int version) {
+    return changed(kitchens.changeOven(to.checked(), version), () -> oven(to.id()));
+  }
+
+  /** Takes an oven out of the lists, or back into them. */
+  @Transactional
+  public OvenView retireOven(UUID id, int version, boolean retired) {
+    return changed(kitchens.retireOven(id, version, retired), () -> oven(id));
+  }
+
   /** Adds a measure, once. */
   @Transactional
   public MeasureView add(MeasureEdit measure) {
@@ -141,6 +166,11 @@ public class EquipmentService {
     requireFree(measure);
     kitchens.addMeasure(measure);
     return measure(measure.id());
+  }
+
+  private OvenView added(OvenEdit oven) {
+    kitchens.addOven(oven);
+    return oven(oven.id());
   }
 
   private VesselView added(VesselEdit vessel) {

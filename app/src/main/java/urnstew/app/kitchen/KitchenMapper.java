@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
+import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 
 @Mapper
@@ -86,6 +87,39 @@ interface KitchenMapper {
       where id = #{id} and version = #{version}
       """)
   int retireVessel(UUID id, int version, boolean retired);
+
+  @Select("select * from oven where not retired order by name")
+  List<OvenView> ovens();
+
+  @Select("select * from oven where id = #{id}")
+  Optional<OvenView> oven(UUID id);
+
+  @Insert(
+      """
+      insert into oven (id, name, width_meters, width_text, depth_meters, depth_text,
+        height_meters, height_text, hottest_celsius, fan, version)
+      values (#{id}, #{name}, #{widthMeters}, #{widthText}, #{depthMeters}, #{depthText},
+        #{heightMeters}, #{heightText}, #{hottestCelsius}, #{fan}, 1)
+      """)
+  void addOven(OvenEdit oven);
+
+  @Update(
+      """
+      update oven set name = #{to.name}, width_meters = #{to.widthMeters},
+        width_text = #{to.widthText}, depth_meters = #{to.depthMeters},
+        depth_text = #{to.depthText}, height_meters = #{to.heightMeters},
+        height_text = #{to.heightText}, hottest_celsius = #{to.hottestCelsius},
+        fan = #{to.fan}, version = version + 1
+      where id = #{to.id} and version = #{version} and not retired
+      """)
+  int changeOven(OvenEdit to, int version);
+
+  @Update(
+      """
+      update oven set retired = #{retired}, version = version + 1
+      where id = #{id} and version = #{version}
+      """)
+  int retireOven(UUID id, int version, boolean retired);
 
   @Select("select * from kitchen_measure where not retired order by name")
   List<MeasureView> measures();

@@ -37,6 +37,7 @@ public class KitchenService {
         altitude.pressure().kilopascals(),
         kitchens.vessels(),
         kitchens.heatSources(),
+        kitchens.ovens(),
         kitchens.measures(),
         clock.instant(),
         KitchenWorkings.of(altitude));

@@ -10,7 +10,9 @@ import urnstew.core.explain.Working;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Metal;
+import urnstew.core.kitchen.Oven;
 import urnstew.core.kitchen.Vessel;
+import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.Power;
 import urnstew.units.Temperature;
@@ -22,9 +24,37 @@ public record KitchenView(
     double airPressureKilopascals,
     List<VesselView> vessels,
     List<HeatSourceView> heatSources,
+    List<OvenView> ovens,
     List<MeasureView> measures,
     Instant now,
     List<Working> workings) {
+
+  /** An oven as it is stored. */
+  public record OvenView(
+      UUID id,
+      String name,
+      double widthMeters,
+      String widthText,
+      double depthMeters,
+      String depthText,
+      double heightMeters,
+      String heightText,
+      double hottestCelsius,
+      boolean fan,
+      boolean retired,
+      int version) {
+
+    public Oven oven() {
+      return new Oven(
+          id,
+          name,
+          new Length(widthMeters),
+          new Length(depthMeters),
+          new Length(heightMeters),
+          new Temperature(hottestCelsius),
+          fan);
+    }
+  }
 
   /** A measure of the kitchen's own, weighed once. */
   public record MeasureView(

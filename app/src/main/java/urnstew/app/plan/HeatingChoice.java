@@ -4,6 +4,7 @@ import static urnstew.app.platform.Fields.at;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.Locale;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.BurnerSet;
@@ -20,10 +21,15 @@ import urnstew.units.Temperature;
  * @param way a simmer kept by eye, a burner set and left, or the oven
  * @param burnerShare of the highest setting, where the burner is set
  * @param ovenCelsius where it is in the oven
+ * @param ovenId which oven, where the kitchen's are written down
  * @param fan whether the oven's air is moved
  */
 public record HeatingChoice(
-    @NotNull Way way, @Nullable Double burnerShare, @Nullable Double ovenCelsius, boolean fan) {
+    @NotNull Way way,
+    @Nullable Double burnerShare,
+    @Nullable Double ovenCelsius,
+    @Nullable UUID ovenId,
+    boolean fan) {
   /** The ways. */
   public enum Way {
     BARE,
@@ -71,14 +77,14 @@ public record HeatingChoice(
   /** The same choice, read back from a setting. */
   public static HeatingChoice of(Heating heating) {
     if (heating instanceof KeptByEye kept) {
-      return new HeatingChoice(Way.valueOf(kept.level().name()), null, null, false);
+      return new HeatingChoice(Way.valueOf(kept.level().name()), null, null, null, false);
     }
     if (heating instanceof InOven oven) {
-      return new HeatingChoice(Way.OVEN, null, oven.air().celsius(), oven.fan());
+      return new HeatingChoice(Way.OVEN, null, oven.air().celsius(), null, oven.fan());
     }
     double share = ((BurnerSet) heating).share().value();
     Way way = share == 0 ? Way.OFF : share == 1 ? Way.ROLLING : Way.BURNER;
-    return new HeatingChoice(way, share, null, false);
+    return new HeatingChoice(way, share, null, null, false);
   }
 
   private static double given(String field, @Nullable Double value) {

@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaShelf;
@@ -17,6 +18,7 @@ import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.kitchen.Oven;
 import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.plan.Alternatives;
@@ -32,6 +34,7 @@ import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
+import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 
 /** Computes plans from requests. */
@@ -64,7 +67,7 @@ public class PlanService {
     Alternatives ways =
         new Alternatives(
             inputs, plan, equipment.vessels(), kilogram("tomato-paste"), kilogram("water"));
-    return PlanView.of(inputs, plan, kitchens.settings(), ways.sooner(), ways.later());
+    return PlanView.of(inputs, plan, kitchens.settings(), ways);
   }
 
   /** How far a spoonful spread in the last batches of a formula, the newest first. */
@@ -87,7 +90,7 @@ public class PlanService {
   public static Plan plan(PlanInputs inputs) {
     try {
       return Planner.plan(inputs);
-    } catch (urnstew.units.InvalidInput fault) {
+    } catch (InvalidInput fault) {
       throw fault.named(
           switch (fault.parameter()) {
             case "vessel" -> "vesselId";
@@ -132,13 +135,8 @@ public class PlanService {
   public SimmerSetting setting(UUID vesselId, UUID heatSourceId, HeatingChoice choice, Lid lid) {
     Vessel vessel = equipment.vessel(vesselId).vessel();
     Heating heating = choice.heating();
-    if (heating instanceof InOven oven) {
-      at(
-          "heating.ovenCelsius",
-          () -> {
-            OvenFitness.require(vessel, oven.air());
-            return oven;
-          });
+    if (heating instanceof InOven inOven) {
+      requireOven(vessel, inOven, choice.ovenId());
     }
     return new SimmerSetting(
         vessel,
@@ -146,6 +144,21 @@ public class PlanService {
         heating,
         lid,
         kitchens.settings().surroundings());
+  }
+
+  /** Pots melt, handles burn, and not every pot goes into every oven. */
+  private void requireOven(Vessel vessel, InOven heating, @Nullable UUID ovenId) {
+    try {
+      OvenFitness.require(vessel, heating.air());
+      if (ovenId != null) {
+        Oven oven = equipment.oven(ovenId).oven();
+        oven.requireReach(heating.air());
+        oven.requireRoomFor(vessel);
+      }
+    } catch (InvalidInput fault) {
+      throw fault.named(
+          fault.parameter().equals("oven") ? "heating.ovenId" : "heating.ovenCelsius");
+    }
   }
 
   private static Target target(PlanRequest request) {

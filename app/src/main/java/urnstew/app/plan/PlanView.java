@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.core.explain.Caution;
@@ -13,6 +14,7 @@ import urnstew.core.formula.Stage;
 import urnstew.core.pan.Browning;
 import urnstew.core.pantry.Pack;
 import urnstew.core.plan.Alternative;
+import urnstew.core.plan.Alternatives;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PotFit;
@@ -196,16 +198,26 @@ public record PlanView(
 
   /** The view of a plan without other ways, as a batch keeps it. */
   public static PlanView of(PlanInputs inputs, Plan plan, KitchenSettings kitchen) {
-    return of(inputs, plan, kitchen, List.of(), List.of());
+    return of(inputs, plan, kitchen, List.of(), List.of(), plan.workings());
   }
 
   /** The view of a plan with what could be done otherwise. */
-  static PlanView of(
+  static PlanView of(PlanInputs inputs, Plan plan, KitchenSettings kitchen, Alternatives ways) {
+    List<Alternative> sooner = ways.sooner();
+    List<Alternative> later = ways.later();
+    List<Alternative> all = Stream.concat(sooner.stream(), later.stream()).toList();
+    List<Working> workings =
+        Stream.concat(plan.workings().stream(), Stream.of(ways.working(all))).toList();
+    return of(inputs, plan, kitchen, sooner, later, workings);
+  }
+
+  private static PlanView of(
       PlanInputs inputs,
       Plan plan,
       KitchenSettings kitchen,
       List<Alternative> sooner,
-      List<Alternative> later) {
+      List<Alternative> later,
+      List<Working> workings) {
     Scheduled hours = plan.timing() instanceof Scheduled scheduled ? scheduled : null;
     Instant origin = hours == null ? inputs.now() : hours.simmerAt();
     return new PlanView(
@@ -236,7 +248,7 @@ public record PlanView(
         ways(sooner, hours),
         ways(later, hours),
         plan.cautions(),
-        plan.workings());
+        workings);
   }
 
   private static List<AlternativeView> ways(List<Alternative> ways, @Nullable Scheduled hours) {

@@ -1,6 +1,7 @@
 package urnstew.core.batch;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import urnstew.core.batch.BatchEvent.Added;
@@ -21,6 +22,7 @@ import urnstew.core.explain.Working;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Hazard;
+import urnstew.core.reduction.HeatBalance;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
 import urnstew.core.reduction.Program;
@@ -73,7 +75,8 @@ public final class Forecaster {
         List.of(
             PotWorking.of("thickAt", target, prediction, readings.size()),
             rateWorking(rate, prediction),
-            endWorking(end, salt, portions, lines.factor())));
+            endWorking(end, salt, portions, lines.factor()),
+            stepsWorking(prediction, stirEvery, moment, advice)));
   }
 
   /** Water leaves, so that a depth that differs stands for so much water at the boil. */
@@ -149,6 +152,37 @@ public final class Forecaster {
         List.of("The rate stays as it is: nobody touches knob or lid"),
         List.of("Conservation of mass"),
         Confidence.MEASURED);
+  }
+
+  private static Working stepsWorking(
+      Prediction prediction, Duration stirEvery, double moment, Optional<Advice> advice) {
+    PotState now = prediction.likely().at(moment);
+    List<Term> terms = new ArrayList<>();
+    terms.add(new Term("thickens like", "s", now.thickness().percent(), "% solids"));
+    terms.add(
+        new Term(
+            "most the floor may give at that thickness",
+            "q_s",
+            HeatBalance.mostFloorFlux(now.thickness().value()) / 1000,
+            "kW/m²"));
+    terms.add(new Term("stir every", "t", stirEvery.toSeconds() / 60.0, "min"));
+    advice.ifPresent(
+        reading -> {
+          terms.add(new Term("band to each side", "b", reading.halfWidthSeconds() / 60, "min"));
+          terms.add(new Term("with that reading", "b'", reading.narrowedSeconds() / 60, "min"));
+        });
+    return new Working(
+        "steps",
+        "Stirring goes with the heat through the floor against what scorches at that thickness. The"
+            + " reading to take is the one that would narrow the band most. Salt reads stronger as"
+            + " the same grams stand in less sauce.",
+        "t_stir = 3 min · q_s / q,  b'² = b² − (gᵀΣj)²/(σ² + jᵀΣj),  w'/w = m/m'",
+        terms,
+        List.of(
+            "Tasting is due a quarter of an hour before the end",
+            "A pot that is heavy with its sauce is not to be lifted onto a scale"),
+        List.of("Common practice", "Error propagation"),
+        Confidence.ASSUMED);
   }
 
   private static Working endWorking(PotContents end, double salt, double portions, double factor) {

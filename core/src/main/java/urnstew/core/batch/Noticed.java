@@ -1,16 +1,21 @@
 package urnstew.core.batch;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import urnstew.core.correction.Belief.Quantity;
 import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
+import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Hazard;
+import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
+import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
+import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.reduction.Trajectory;
 
@@ -39,6 +44,7 @@ final class Noticed {
   List<Caution> all() {
     List<Caution> noticed = new ArrayList<>();
     never(noticed);
+    late(noticed);
     if (readings > 0) {
       rate(noticed);
       amount(noticed);
@@ -55,6 +61,37 @@ final class Noticed {
     } else if (prediction.likely().outcome() instanceof OutOfRange beyond) {
       noticed.add(new Caution("out-of-range", beyond.what().reason()));
     }
+  }
+
+  /** Thick enough only after it should have been on the table: what would still help. */
+  private void late(List<Caution> noticed) {
+    if (!(prediction.likely().outcome() instanceof Reaches reaches)) {
+      return;
+    }
+    BatchClock clock = history.snapshot().clock();
+    PlanInputs inputs = history.snapshot().inputs();
+    double start = clock.secondsAt(history.simmerStartedAt());
+    double end = start + reaches.after().toSeconds() + inputs.formula().finishTime().toSeconds();
+    long minutes = Duration.between(inputs.readyBy(), clock.at(end)).toMinutes();
+    if (minutes >= 1) {
+      noticed.add(
+          new Caution(
+              "late",
+              String.format(
+                  Locale.ROOT,
+                  "Likely %d min too late for the table. %s",
+                  minutes,
+                  remedy(history.setting()))));
+    }
+  }
+
+  private static String remedy(SimmerSetting setting) {
+    if (setting.lid() != Lid.OFF) {
+      return "Take the lid off.";
+    }
+    return setting.heating() instanceof KeptByEye kept && kept.level() != SimmerLevel.LIVELY
+        ? "Turn it up to a lively simmer, and stir more."
+        : "Ladle half into a second wide pot, or stir paste in.";
   }
 
   private void rate(List<Caution> noticed) {

@@ -32,8 +32,8 @@ public final class KitchenWorkings {
   private static Working capacity() {
     return new Working(
         "capacity",
-        "A frustum of a cone from the inside sizes, up to the rim.",
-        "V = πH/12 · (d₀² + d₀d₁ + d₁²)",
+        "A frustum of a cone, or a box, from the inside sizes, up to the rim.",
+        "V = πH/12 · (d₀² + d₀d₁ + d₁²),  V = L · W · H",
         List.of(),
         List.of("The corner between floor and wall is sharp"),
         List.of("Geometry"),

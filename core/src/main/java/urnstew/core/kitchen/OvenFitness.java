@@ -8,6 +8,11 @@ import urnstew.units.Temperature;
 public final class OvenFitness {
   private OvenFitness() {}
 
+  /** Whether pot and handles bear an oven. */
+  public static boolean bears(Vessel vessel, Temperature oven) {
+    return vessel.ovenLimit().filter(limit -> oven.compareTo(limit) <= 0).isPresent();
+  }
+
   /**
    * Refuses an oven that pot or handles do not bear.
    *

@@ -7,6 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import urnstew.core.explain.Confidence;
+import urnstew.core.explain.Term;
+import urnstew.core.explain.Working;
+import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.plan.Alternative.Kind;
 import urnstew.core.plan.Timing.Scheduled;
@@ -85,6 +89,28 @@ public final class Alternatives {
         .filter(way -> way.simmer().toSeconds() > (1 + WORTH_SHARE) * now)
         .sorted(Comparator.comparing(Alternative::simmer))
         .toList();
+  }
+
+  /** How the ways to be shown came about. */
+  public Working working(List<Alternative> ways) {
+    List<Term> terms = new ArrayList<>();
+    terms.add(new Term("simmer as planned", "t", now / 60, "min"));
+    for (Alternative way : ways) {
+      terms.add(new Term(way.what(), "t", way.simmer().toSeconds() / 60.0, "min"));
+    }
+    return new Working(
+        "otherWays",
+        "The same pot run again with one thing changed. Paste and water are searched for until the"
+            + " pot is thick enough at the wanted hour; without time to win, a quarter sooner or an"
+            + " eighth later.",
+        "t(way): s(t) = s_wanted;  m_paste: t(m) = t_wanted",
+        terms,
+        List.of(
+            "Everything starts to simmer at the same moment as in the plan",
+            "Likely falls are compared, without their bands",
+            "Half the batch in each of two pots: the slower one counts"),
+        List.of("The fall of the pot; see 'Thick enough'"),
+        Confidence.ASSUMED);
   }
 
   private List<Alternative> withOtherSettings() {
@@ -217,6 +243,10 @@ public final class Alternatives {
   private boolean holds(Vessel vessel, double share) {
     double volume = plan.fit().startVolume().cubicMeters() * share;
     double capacity = vessel.shape().capacity().cubicMeters();
+    if (inputs.setting().heating() instanceof InOven oven
+        && !OvenFitness.bears(vessel, oven.air())) {
+      return false;
+    }
     return volume <= (1 - Hazard.HEADROOM_SHARE) * capacity;
   }
 

@@ -1,6 +1,7 @@
 package urnstew.core.batch;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -15,11 +16,13 @@ import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.Restored;
+import urnstew.core.batch.BatchEvent.SetOtherwise;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchEvent.StruckOut;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.correction.Target;
+import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.reduction.Lid;
@@ -127,6 +130,25 @@ class BatchHistoryTest {
         fresh(1).with(new SimmerStarted(new UUID(9, 1), LIT.plusSeconds(1200)), LATER);
     assertEquals(LIT.plusSeconds(1200), Forecaster.forecast(late).simmerStartedAt());
     assertEquals(LIT.plusSeconds(240), Forecaster.forecast(fresh(1)).simmerStartedAt());
+  }
+
+  @Test
+  void whatWillBeTooLateForTheTableIsSaidWithARemedy() {
+    BatchHistory batch = fresh(1);
+    assertFalse(codes(batch).contains("late"));
+    BatchHistory turnedDown =
+        batch.with(
+            new SetOtherwise(new UUID(9, 1), HOUR, batch.setting().with(Samples.BARE)), LATER);
+    Caution late =
+        Forecaster.forecast(turnedDown).cautions().stream()
+            .filter(caution -> caution.code().equals("late"))
+            .findFirst()
+            .orElseThrow();
+    assertTrue(late.text().contains("lively"), late.text());
+  }
+
+  private static List<String> codes(BatchHistory batch) {
+    return Forecaster.forecast(batch).cautions().stream().map(Caution::code).toList();
   }
 
   @Test

@@ -1,0 +1,66 @@
+import { ThemeProvider } from '@mui/material';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import type { BatchView } from '../../api/client';
+import { batch, kitchen, show, standIn } from '../../test/stove';
+import { theme } from '../../theme/theme';
+import { AddSheet } from './AddSheet';
+import { HeatSheet } from './HeatSheet';
+import { Steps } from './Steps';
+
+beforeEach(() => localStorage.clear());
+afterEach(() => vi.unstubAllGlobals());
+
+const stage = (title: string, role: string, minutes: number, loads?: object) => ({ title, role, seconds: minutes * 60, readyCue: 'brown', tooFarCue: 'black', ...(loads ? { loads } : {}) });
+const ragu = {
+  ...batch, timeScale: 1, startedAt: '2026-03-02T16:00:00Z', events: [],
+  planned: { stages: [stage('Soffritto', 'PREPARE', 14), stage('Brown the meat', 'PREPARE', 21, { count: 3, eachKilograms: 0.51 }), stage('Simmer', 'REDUCE', 0), stage('Finish', 'FINISH', 3)] },
+  forecast: { ...batch.forecast, simmerStartedAt: '2026-03-02T16:35:00Z', thickAt: '2026-03-02T18:00:00Z', workings: [] },
+} as unknown as BatchView;
+const measured = { ...kitchen, measures: [{ id: 'm', name: 'ladle', massKilograms: 0.13, massText: '', retired: false, version: 1 }] };
+const themed = (screenOf: React.ReactNode) => show(<ThemeProvider theme={theme}>{screenOf}</ThemeProvider>);
+
+it('walks through the stages before the simmer, one at a time, with its loads', () => {
+  themed(<Steps batch={ragu} kitchen={kitchen} now={Date.parse('2026-03-02T16:20:00Z')} onRead={vi.fn()} onFinish={vi.fn()} />);
+  const [soffritto, brown, simmer, finish] = screen.getAllByRole('listitem');
+  expect(soffritto).toHaveTextContent('17:00Soffritto');
+  expect(brown).toHaveTextContent('nowBrown the meat3 loads of 510 g · ready: brown');
+  expect(simmer).toHaveTextContent('17:35Simmer');
+  expect(finish).toHaveTextContent('19:00Finish');
+});
+
+it('takes a ladle as a unit, and sends what was typed beside it', async () => {
+  const asked = standIn();
+  const close = vi.fn();
+  themed(<AddSheet batch={ragu} kitchen={measured} onClose={close} />);
+  await userEvent.click(screen.getByRole('radio', { name: 'ladled out' }));
+  expect(screen.getByText('or by the ladle')).toBeInTheDocument();
+  await userEvent.type(screen.getByLabelText('Came out'), '2 ladles');
+  expect(screen.getByText('260 g')).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(close).toHaveBeenCalled());
+  expect(asked.find((a) => a.path.endsWith('/ladlings'))?.body).toMatchObject({ massKilograms: 0.26, enteredText: '2 ladles' });
+});
+
+it('takes all pieces out without a weight', async () => {
+  const asked = standIn();
+  themed(<AddSheet batch={ragu} kitchen={measured} onClose={vi.fn()} />);
+  await userEvent.click(screen.getByRole('radio', { name: 'pieces taken out' }));
+  expect(screen.queryByLabelText('Went in, all of it')).not.toBeInTheDocument();
+  await userEvent.type(screen.getByLabelText('When, if not just now'), '17:40');
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(asked.find((a) => a.path.endsWith('/take-outs'))?.body).toMatchObject({ stamp: { happenedLocalTime: '17:40' } }));
+});
+
+it('puts the pot into this kitchen’s oven with its fan', async () => {
+  const asked = standIn();
+  const ovens = [{ id: 'o1', name: 'Deck oven', widthMeters: 0.65, widthText: '', depthMeters: 0.5, depthText: '', heightMeters: 0.3, heightText: '', hottestCelsius: 280, fan: true, retired: false, version: 1 }];
+  themed(<HeatSheet batch={ragu} kitchen={{ ...kitchen, ovens }} onClose={vi.fn()} />);
+  await userEvent.click(screen.getByRole('radio', { name: 'oven' }));
+  expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled();
+  await userEvent.type(screen.getByLabelText('Oven at'), '300 °F');
+  await userEvent.click(screen.getByRole('radio', { name: 'fan' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(asked[0]?.body).toMatchObject({ heating: { way: 'OVEN', ovenCelsius: expect.closeTo(148.89, 1), ovenId: 'o1', fan: true }, lid: 'OFF' }));
+});
