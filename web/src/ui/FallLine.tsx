@@ -1,6 +1,6 @@
 import { useTheme } from '@mui/material/styles';
 import { scaleLinear, scaleTime } from 'd3-scale';
-import { area, line } from 'd3-shape';
+import { line } from 'd3-shape';
 import type { CurvePoint } from '../api/client';
 
 export interface Mark { at: string; kilograms: number; struckOut?: boolean; odd?: boolean }
@@ -39,8 +39,7 @@ export function FallLine(props: Props) {
   const x = scaleTime([Math.min(...likely.map(ms)), Math.max(...ends)], [EDGE.left, width - EDGE.right]);
   const y = scaleLinear([targetKilograms - span * 0.25, Math.max(...masses) + span * 0.08], [height - EDGE.bottom, EDGE.top]);
   const path = line<CurvePoint>((c) => x(ms(c)), (c) => y(c.massKilograms));
-  const band = area<{ early: CurvePoint; late: CurvePoint }>().x0((b) => x(ms(b.early))).x1((b) => x(ms(b.late))).y0((b) => y(b.early.massKilograms)).y1((b) => y(b.late.massKilograms));
-  const pairs = early.flatMap((e, i) => (late[i] ? [{ early: e, late: late[i] }] : []));
+  const band = [...early, ...late.toReversed()];
   const last = likely.at(-1);
   const ticks = x.ticks(5);
   return (
@@ -52,7 +51,7 @@ export function FallLine(props: Props) {
         </g>
       ))}
       {ticks.map((t) => <text key={t.getTime()} x={x(t)} y={height - 7} textAnchor="middle" fontSize={12} fill={p.text.secondary}>{props.hour(t.getTime())}</text>)}
-      <path d={band(pairs) ?? ''} fill={p.kitchen.tomato} opacity={0.18} />
+      <path d={path(band) ?? ''} fill={p.kitchen.tomato} opacity={0.18} />
       {planned && <path d={path(planned) ?? ''} fill="none" stroke={p.text.secondary} strokeWidth={1.5} strokeDasharray="2 4" />}
       <line x1={EDGE.left} x2={width - EDGE.right} y1={y(targetKilograms)} y2={y(targetKilograms)} stroke={p.success.main} strokeWidth={1.8} strokeDasharray="5 4" />
       <text x={EDGE.left + 6} y={y(targetKilograms) + 15} fontSize={12} fontWeight={600} fill={p.success.main}>{props.targetLabel}</text>

@@ -1,5 +1,6 @@
 package urnstew.core.reduction;
 
+import java.util.ArrayList;
 import java.util.List;
 import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
@@ -36,6 +37,27 @@ public record Trajectory(List<PotState> states, Outcome outcome) {
       return last();
     }
     return between(states.get(after - 1), states.get(after), seconds);
+  }
+
+  /**
+   * States to draw it by: evenly spread in time, and both sides of every change.
+   *
+   * @param spread how many are evenly spread, at least 2
+   */
+  public List<PotState> sampled(int spread) {
+    List<PotState> sampled = new ArrayList<>();
+    int next = 1;
+    for (int i = 0; i < spread; i++) {
+      double seconds = last().seconds() * i / (spread - 1);
+      for (; next < states.size() && states.get(next).seconds() <= seconds; next++) {
+        if (states.get(next).seconds() == states.get(next - 1).seconds()) {
+          sampled.add(states.get(next - 1));
+          sampled.add(states.get(next));
+        }
+      }
+      sampled.add(i == spread - 1 ? last() : at(seconds));
+    }
+    return sampled;
   }
 
   /** Everything in the pot at a time. */

@@ -26,6 +26,27 @@ import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
 class ReductionTest {
+  /** What is drawn jumps where the pot jumps, and ends where it ends. */
+  @Test
+  void aDrawnFallKeepsBothSidesOfAChange() {
+    Program program =
+        Program.of(
+                Samples.setting(Samples.pot(0.36, 0.2), 3500, Samples.GENTLE, Lid.OFF, 0),
+                Samples.pot(Samples.sauce(8, 0.07)))
+            .with(List.of(new Change.LadledOut(1000, Mass.ofKilograms(3))));
+    Trajectory fall =
+        Reduction.untilThick(program, MassFraction.ofPercent(9), Unknowns.of(1, 1, 1));
+    List<PotState> drawn = fall.sampled(20);
+    List<PotState> jump = drawn.stream().filter(state -> state.seconds() == 1000).toList();
+    assertEquals(2, jump.size());
+    assertEquals(
+        3, jump.get(0).mass().kilograms() - jump.get(1).mass().kilograms(), 1e-9, "ladled out");
+    assertEquals(fall.last(), drawn.get(drawn.size() - 1));
+    for (int i = 1; i < drawn.size(); i++) {
+      assertTrue(drawn.get(i).seconds() >= drawn.get(i - 1).seconds(), "in the order of time");
+    }
+  }
+
   private static final Vessel WIDE = Samples.pot(0.36, 0.20);
   private static final Vessel REFERENCE = Samples.pot(0.28, 0.20);
   private static final MassFraction COATING = MassFraction.ofPercent(10.5);
