@@ -4,7 +4,7 @@
 -- Batches already started keep the time that their formula gave, and what was believed of their body.
 update batch set snapshot = jsonb_set(
   jsonb_set(jsonb_set(snapshot, '{inputs,prior}',
-    snapshot #> '{inputs,prior}' || '{"bodyMean": 0, "bodyDeviation": 0.210683}'), '{preparation}', to_jsonb((
+    snapshot #> '{inputs,prior}' || '{"powerMean": 0, "bodyMean": 0, "bodyDeviation": 0.210683}'), '{preparation}', to_jsonb((
     select format('PT%sS', coalesce(sum(extract(epoch from (stage ->> 'time')::interval))::bigint, 0))
     from jsonb_array_elements(snapshot #> '{inputs,formula,formula,stages}') stage
     where stage ->> 'role' = 'PREPARE'))),
@@ -22,8 +22,9 @@ alter table batch_event
     'SIMMER_STARTED', 'POURED', 'ADDED', 'LADLED_OUT', 'PIECES_TAKEN_OUT', 'SET_OTHERWISE',
     'TARGET_SET', 'STEP_DONE', 'FINISHED'));
 
--- 'As thick as last time' looks a formula's batches up.
+-- 'As thick as last time' looks a formula's batches up, and a burner is known by its batches.
 create index batch_by_formula on batch ((snapshot #>> '{inputs,formula,formula,id}'), ended_at desc);
+create index batch_by_burner on batch ((snapshot #>> '{inputs,setting,heatSource,id}'), ended_at desc);
 
 create table oven (
   id uuid primary key,

@@ -232,6 +232,45 @@ class JourneyIT {
     assertEquals(200, app.put(retire + true, "", "If-Match", "4").status());
   }
 
+  /** A gas ring that boiled off less than its label says is believed to be weak the next time. */
+  @Test
+  void aBurnerIsKnownByItsBatches() {
+    JsonNode kitchen = app.get("/api/kitchen").body();
+    String ring = UUID.randomUUID().toString();
+    app.post(
+        "/api/heat-sources",
+        """
+        {"id":"%s","name":"Ring","kind":"GAS","labelPowerWatts":5000,"labelPowerText":""}"""
+            .formatted(ring));
+    String plan =
+        Requests.plan(app)
+            .replace("\"LIVELY\"", "\"BURNER\",\"burnerShare\":0.6")
+            .replace(Requests.named(kitchen.at("/heatSources"), "Induction"), ring);
+    double before = power(plan);
+    String id = UUID.randomUUID().toString();
+    Instant lit = Instant.now().minus(Duration.ofMinutes(90));
+    app.post(
+        "/api/batches",
+        "{\"id\":\"%s\",\"plan\":%s,\"timeScale\":1,%s}".formatted(id, plan, Requests.stamp(lit)));
+    double start = batch(id).at("/planned/startMassKilograms").asDouble();
+    String weighed = "\"grossKilograms\":%s,\"enteredText\":\"\",\"source\":\"TYPED\"";
+    written("/api/batches/" + id + "/readings", weighed, round(start - 0.5));
+    written("/api/batches/" + id + "/readings", weighed, round(start - 0.52));
+    written("/api/batches/" + id + "/finishes", "\"enteredText\":\"\",\"note\":\"\"");
+    assertTrue(power(plan) < 0.97 * before, power(plan) + " of " + before);
+  }
+
+  private double power(String plan) {
+    for (JsonNode working : app.post("/api/plans/preview", plan).body().at("/workings")) {
+      for (JsonNode term : working.at("/terms")) {
+        if (term.at("/name").asString().equals("power into the pot")) {
+          return term.at("/value").asDouble();
+        }
+      }
+    }
+    throw new AssertionError("no power");
+  }
+
   @Test
   void asThickAsLastTimeIsThePlateTestThatCounts() {
     String id = start(Instant.now().minus(Duration.ofMinutes(60)));

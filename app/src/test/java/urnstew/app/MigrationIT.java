@@ -58,7 +58,7 @@ class MigrationIT {
     database.update(
         """
         update batch set snapshot = jsonb_set(
-          (snapshot - 'preparation') #- '{inputs,prior,bodyMean}' #- '{inputs,prior,bodyDeviation}',
+          (snapshot - 'preparation') #- '{inputs,prior,powerMean}' #- '{inputs,prior,bodyMean}' #- '{inputs,prior,bodyDeviation}',
           '{inputs,formula,formula,stages}',
           (select jsonb_agg((stage - 'technique') || case stage ->> 'technique'
               when 'BROWN' then '{"time": "PT16M"}'::jsonb else '{}'::jsonb end order by place)

@@ -16,6 +16,7 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
+import urnstew.core.correction.Prior.Past;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Oven;
@@ -112,13 +113,7 @@ public class PlanService {
     Target target = target(request);
     SimmerSetting setting =
         setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
-    Prior prior =
-        Prior.of(
-            setting.heatSource(),
-            histories.of(request.vesselId(), BatchSnapshot.MODEL_VERSION),
-            earlierThicknesses(request.formulaId()).stream()
-                .map(EarlierThickness::bodyFactor)
-                .toList());
+    Prior prior = Prior.of(setting.heatSource(), past(request));
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
@@ -128,6 +123,17 @@ public class PlanService {
         () ->
             new PlanInputs(
                 formula, need, request.wholePacks(), target, setting, prior, now, readyBy));
+  }
+
+  /** What earlier batches say of this pot, this burner and this sauce. */
+  private Past past(PlanRequest request) {
+    String model = BatchSnapshot.MODEL_VERSION;
+    return new Past(
+        histories.evaporation(request.vesselId(), model),
+        histories.power(equipment.heatSource(request.heatSourceId()), model),
+        earlierThicknesses(request.formulaId()).stream()
+            .map(EarlierThickness::bodyFactor)
+            .toList());
   }
 
   /** A pot on a burner or in the oven of this kitchen. */

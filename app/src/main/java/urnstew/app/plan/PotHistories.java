@@ -4,19 +4,41 @@ import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
 
 /** What earlier batches say of a pot, and of a sauce. */
 @Mapper
 interface PotHistories {
-  /** Rate factors that the last batches in this pot ended with, where there were readings. */
+  /**
+   * Rate factors that the last batches in this pot ended with, where there were readings. At the
+   * boil the burner decides, and nothing is learnt of the pot.
+   */
   @Select(
       """
       select evaporation_factor from batch
       where vessel_id = #{vesselId} and status = 'FINISHED' and model_version = #{modelVersion}
         and (forecast ->> 'readings')::integer >= 2
+        and snapshot #>> '{inputs,setting,heating,kind}' <> 'BurnerSet'
       order by ended_at desc limit 8
       """)
-  List<Double> of(UUID vesselId, String modelVersion);
+  List<Double> evaporation(UUID vesselId, String modelVersion);
+
+  /** Heat factors of the last batches on this burner, set and left, as it is known now. */
+  @Select(
+      """
+      select (forecast ->> 'powerFactor')::double precision from batch
+      where snapshot #>> '{inputs,setting,heatSource,id}' = #{burner.id}::text
+        and status = 'FINISHED' and model_version = #{modelVersion}
+        and forecast ->> 'powerFactor' is not null
+        and (forecast ->> 'readings')::integer >= 2
+        and snapshot #>> '{inputs,setting,heating,kind}' = 'BurnerSet'
+        and (snapshot #>> '{inputs,setting,heatSource,labelPower,watts}')::double precision
+          = #{burner.labelPowerWatts}
+        and (snapshot #>> '{inputs,setting,heatSource,measuredPower,watts}')::double precision
+          is not distinct from #{burner.measuredPowerWatts}
+      order by ended_at desc limit 8
+      """)
+  List<Double> power(HeatSourceView burner, String modelVersion);
 
   /** The last plate test of each of the last batches of a formula that had one. */
   @Select(

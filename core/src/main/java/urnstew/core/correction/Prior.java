@@ -12,10 +12,12 @@ import urnstew.core.kitchen.HeatSource;
  * past batches in the same pot, θ̄ = Σθ/(n + ω²/τ²) and σ² = ω² + 1/(1/τ² + n/ω²). Worked number:
  * three batches that all ran at 0.8 leave ×0.84 with σ 0.17. The body of a product likewise, from
  * plate tests of earlier batches of the same formula: equal solids differ about twofold between
- * products, and by 0.12 from batch to batch of one (assumptions).
+ * products, and by 0.12 from batch to batch of one (assumptions). A burner likewise, from batches
+ * cooked on it set and left: half of its spread is its own.
  *
  * @param evaporationMean logarithm of the likely rate factor
  * @param evaporationDeviation its standard deviation
+ * @param powerMean logarithm of the likely factor on the burner's heat
  * @param powerDeviation standard deviation of the logarithm of the heat
  * @param bodyMean logarithm of the likely body
  * @param bodyDeviation its standard deviation
@@ -23,12 +25,16 @@ import urnstew.core.kitchen.HeatSource;
 public record Prior(
     double evaporationMean,
     double evaporationDeviation,
+    double powerMean,
     double powerDeviation,
     double bodyMean,
     double bodyDeviation) {
   private static final double NINE_TENTHS = 1.645;
   private static final double ALL_POTS = Math.log(1.5) / NINE_TENTHS;
   private static final double SAME_POT = 0.15;
+
+  /** Of a burner's spread, what is left from batch to batch on the same one (assumption). */
+  private static final double SAME_BURNER_SHARE = 0.5;
 
   /** Of what was put in: a scale and a little on the spoon (assumption). */
   private static final double MASS = 0.01;
@@ -45,25 +51,40 @@ public record Prior(
   /** How far rate and flame wander after the last reading (assumption). */
   private static final double DRIFT = 0.05;
 
-  /** A pot that was never read. */
-  public static Prior of(HeatSource source) {
-    return of(source, List.of(), List.of());
+  /**
+   * What earlier batches ended with.
+   *
+   * @param evaporation rate factors in this pot
+   * @param power heat factors on this burner, where it was set and left
+   * @param body bodies of this sauce that plate tests found
+   */
+  public record Past(List<Double> evaporation, List<Double> power, List<Double> body) {
+    /** Nothing was cooked yet. */
+    public static final Past NONE = new Past(List.of(), List.of(), List.of());
+
+    public Past {
+      evaporation = List.copyOf(evaporation);
+      power = List.copyOf(power);
+      body = List.copyOf(body);
+    }
   }
 
-  /**
-   * A pot and a sauce with a history.
-   *
-   * @param source the burner
-   * @param pastEvaporation rate factors that earlier batches in this pot ended with
-   * @param pastBodies bodies that plate tests found in earlier batches of this sauce
-   */
-  public static Prior of(HeatSource source, List<Double> pastEvaporation, List<Double> pastBodies) {
-    Learnt evaporation = Learnt.from(pastEvaporation, ALL_POTS, SAME_POT);
-    Learnt body = Learnt.from(pastBodies, ALL_BODIES, SAME_BODY);
+  /** A pot that was never read. */
+  public static Prior of(HeatSource source) {
+    return of(source, Past.NONE);
+  }
+
+  /** A pot, a burner and a sauce with a history. */
+  public static Prior of(HeatSource source, Past past) {
+    Learnt evaporation = Learnt.from(past.evaporation(), ALL_POTS, SAME_POT);
+    Learnt power =
+        Learnt.from(past.power(), source.logSpread(), SAME_BURNER_SHARE * source.logSpread());
+    Learnt body = Learnt.from(past.body(), ALL_BODIES, SAME_BODY);
     return new Prior(
         evaporation.mean(),
         evaporation.deviation(),
-        source.logSpread(),
+        power.mean(),
+        power.deviation(),
         body.mean(),
         body.deviation());
   }
@@ -83,6 +104,11 @@ public record Prior(
     return Math.exp(evaporationMean);
   }
 
+  /** The likely factor on the burner's heat. */
+  public double likelyPower() {
+    return Math.exp(powerMean);
+  }
+
   /** The likely body of the product, 1 for an ordinary one. */
   public double likelyBody() {
     return Math.exp(bodyMean);
@@ -91,6 +117,7 @@ public record Prior(
   double mean(Quantity quantity) {
     return switch (quantity) {
       case EVAPORATION -> evaporationMean;
+      case POWER -> powerMean;
       case BODY -> bodyMean;
       default -> 0;
     };

@@ -233,7 +233,9 @@ public final class Alternatives {
 
   private Trajectory fall(Program of) {
     return Reduction.untilThick(
-        of, inputs.thickness(), Unknowns.of(inputs.prior().likelyEvaporation(), 1, 1));
+        of,
+        inputs.thickness(),
+        Unknowns.of(inputs.prior().likelyEvaporation(), inputs.prior().likelyPower(), 1));
   }
 
   private static double seconds(Trajectory fall) {

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
 import urnstew.core.consistency.PlateSpread;
 import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.Prior.Past;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Lid;
@@ -223,11 +224,27 @@ class CorrectionTest {
 
   @Test
   void aPotWithAHistoryIsKnownBetter() {
-    Prior known = Prior.of(SETTING.heatSource(), List.of(0.8, 0.78, 0.83), List.of());
+    Prior known =
+        Prior.of(SETTING.heatSource(), new Past(List.of(0.8, 0.78, 0.83), List.of(), List.of()));
     Prediction fresh = predict(TARGET, List.of());
     Prediction experienced = Predictor.predict(PROGRAM, TARGET, known, List.of());
     assertTrue(end(experienced.likely()) > 1.1 * end(fresh.likely()), "slower, as it was");
     assertTrue(width(experienced) / end(experienced.likely()) < 0.85 * width(fresh) / PLANNED);
+  }
+
+  @Test
+  void aBurnerWithAHistoryIsKnownBetter() {
+    SimmerSetting rolling =
+        Samples.setting(Samples.pot(0.36, 0.2), 1800, Samples.ROLLING, Lid.OFF, 0);
+    Program program = Program.of(rolling, Samples.pot(Samples.sauce(8, 0.065)));
+    Prior none = Prior.of(rolling.heatSource());
+    Prior known =
+        Prior.of(
+            rolling.heatSource(), new Past(List.of(), List.of(0.95, 0.94, 0.95, 0.96), List.of()));
+    Prediction fresh = Predictor.predict(program, TARGET, none, List.of());
+    Prediction experienced = Predictor.predict(program, TARGET, known, List.of());
+    assertTrue(end(experienced.likely()) > 1.03 * end(fresh.likely()), "weaker, as it was");
+    assertTrue(width(experienced) < 0.9 * width(fresh), "and surer");
   }
 
   @Test

@@ -12,6 +12,7 @@ import urnstew.core.Samples;
 import urnstew.core.consistency.PlateSpread;
 import urnstew.core.correction.Prediction;
 import urnstew.core.correction.Prior;
+import urnstew.core.correction.Prior.Past;
 import urnstew.core.correction.Target;
 import urnstew.core.explain.Caution;
 import urnstew.core.plan.Influences.Influence;
@@ -142,7 +143,7 @@ class PlannerTest {
         CANTEEN.wholePacks(),
         CANTEEN.target(),
         CANTEEN.setting(),
-        Prior.of(CANTEEN.setting().heatSource(), List.of(), bodies),
+        Prior.of(CANTEEN.setting().heatSource(), new Past(List.of(), List.of(), bodies)),
         CANTEEN.now(),
         CANTEEN.readyBy());
   }
