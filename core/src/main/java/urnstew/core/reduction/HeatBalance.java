@@ -1,10 +1,5 @@
 package urnstew.core.reduction;
 
-import urnstew.core.kitchen.VesselShape;
-import urnstew.core.thermo.Steam;
-import urnstew.units.Length;
-import urnstew.units.Temperature;
-
 /**
  * Heat that enters a pot, heat that is lost to the room, and water that the rest can turn into
  * steam.
@@ -30,14 +25,7 @@ public final class HeatBalance {
 
   private HeatBalance() {}
 
-  /** Heat lost through wall and top, W. */
-  public static double lossWatts(
-      VesselShape shape, Length filled, Lid lid, double celsius, double roomCelsius) {
-    double surface = shape.surfaceAt(filled).squareMeters();
-    return lossWatts(shape.wallAt(filled).squareMeters(), surface, lid, celsius - roomCelsius);
-  }
-
-  /** The same from wall and surface in m² and the difference to the room in K. */
+  /** Heat lost through wall and top, W; areas in m², the difference to the room in K. */
   static double lossWatts(double wall, double surface, Lid lid, double kelvins) {
     return (WALL * wall + TOP * lid.topLossShare() * surface) * kelvins;
   }
@@ -59,10 +47,5 @@ public final class HeatBalance {
     double along = (thickness - THIN_SOLIDS) / (THICK_SOLIDS - THIN_SOLIDS);
     double flux = THIN_FLUX + Math.max(0, along) * (THICK_FLUX - THIN_FLUX);
     return Math.max(LEAST_FLUX, flux);
-  }
-
-  /** The most water that this much net heat can evaporate, kg/s; 0 where none is left. */
-  public static double ceilingKilogramsPerSecond(double netWatts, Temperature at) {
-    return Math.max(0, netWatts) / Steam.latentHeatJoulesPerKilogram(at);
   }
 }

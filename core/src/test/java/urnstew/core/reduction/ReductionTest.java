@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import urnstew.core.Samples;
+import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
@@ -66,16 +67,19 @@ class ReductionTest {
   /** 1 kW net into water boiling at 100 °C: 1.595 kg/h, check-values d47. */
   @Test
   void theCeilingIsHeatOverLatentHeat() {
-    double perSecond = HeatBalance.ceilingKilogramsPerSecond(1000, Temperature.ofCelsius(100));
-    assertEquals(1.595, perSecond * 3600, 0.003 * 1.595);
+    double latent = Steam.latentHeatJoulesPerKilogram(Temperature.ofCelsius(100));
+    assertEquals(1.595, 1000 / latent * 3600, 0.003 * 1.595);
   }
 
   /** 1,500 W into an open 28 cm pot 8 cm deep: 2.20 kg/h ±12 %, check-values l32. */
   @Test
   void boilingRateOfTheReferencePot() {
-    double loss = HeatBalance.lossWatts(REFERENCE.shape(), new Length(0.08), Lid.OFF, 100, 20);
-    double rate =
-        3600 * HeatBalance.ceilingKilogramsPerSecond(1500 - loss, Temperature.ofCelsius(100));
+    double label = 1500 / HeatKind.INDUCTION.likelyShare();
+    SimmerSetting boiling = Samples.setting(REFERENCE, label, Samples.ROLLING, Lid.OFF, 0);
+    Program water = Program.of(boiling, Samples.pot(Samples.sauce(5.5, 0.001)));
+    Trajectory fall = Reduction.during(water, 3600, Unknowns.NOMINAL);
+    assertEquals(0.08, fall.depthAt(2400).meters(), 0.006);
+    double rate = fall.kilogramsPerHourAt(2400);
     assertEquals(2.20, rate, 0.12 * 2.20);
     assertTrue(rate < 2.39);
   }
@@ -142,7 +146,8 @@ class ReductionTest {
         fall.states().stream().filter(s -> s.celsius() > 99.9).findFirst().orElseThrow();
     PotState end = fall.last();
     double watts = setting.heatSource().powerIntoPot().watts();
-    double loss = HeatBalance.lossWatts(WIDE.shape(), new Length(0.05), Lid.OFF, 100, 20);
+    double wall = WIDE.shape().wallAt(new Length(0.05)).squareMeters();
+    double loss = (10 * wall + 17 * WIDE.shape().floor().squareMeters()) * 80;
     double expected =
         boiling.mass().minus(end.mass()).kilograms()
             * Steam.latentHeatJoulesPerKilogram(Temperature.ofCelsius(100))

@@ -217,16 +217,17 @@ final class ReferencePot {
     double latent = Steam.latentHeatJoulesPerKilogram(at) + alcohol * 846_000;
     double room = setting.surroundings().room().celsius();
     double floor = setting.shape().floor().squareMeters();
+    double wall = setting.shape().wallAt(filled).squareMeters();
+    double top = setting.lid().topLossShare() * setting.shape().surfaceAt(filled).squareMeters();
     if (setting.heating() instanceof InOven oven) {
-      double top = setting.lid().topLossShare() * setting.shape().surfaceAt(filled).squareMeters();
-      double areas = floor + setting.shape().wallAt(filled).squareMeters() + top;
+      double areas = floor + wall + top;
       double most = (oven.fan() ? 30 : 20) * areas * (oven.air().celsius() - celsius);
       return new Flow(drying, 0, most, latent, alcohol);
     }
     double share = setting.heating() instanceof BurnerSet set ? set.share().value() : 1;
     double burner = share * setting.heatSource().powerIntoPot().watts();
     double most = Math.min(burner, floor * HeatBalance.mostFloorFlux(thickness(y)));
-    double lost = HeatBalance.lossWatts(setting.shape(), filled, setting.lid(), celsius, room);
+    double lost = (10 * wall + 17 * top) * (celsius - room);
     return new Flow(drying, lost, most, latent, alcohol);
   }
 
