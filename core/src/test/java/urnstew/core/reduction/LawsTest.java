@@ -56,6 +56,13 @@ class LawsTest {
     double seconds() {
       return seconds(level, Lid.OFF, 1);
     }
+
+    /** Kilograms an hour of five kilograms, once they simmer. */
+    double keptRate(Lid lid) {
+      SimmerSetting setting = Samples.setting(Samples.pot(width, 0.4), watts, level, lid, altitude);
+      Program program = Program.of(setting, Samples.pot(Samples.sauce(5, solids)));
+      return Reduction.during(program, 2400, Unknowns.NOMINAL).kilogramsPerHourAt(2100);
+    }
   }
 
   static LongStream seeds() {
@@ -108,5 +115,16 @@ class LawsTest {
     double lidded = pot.seconds(Samples.ROLLING, Lid.ON, 1);
     assertTrue(Math.abs(lidded / rolling - 1) < 0.1, rolling + " s and " + lidded + " s");
     assertTrue(pot.seconds(pot.level(), Lid.ON, 1) > 4 * pot.seconds(), "kept by eye");
+  }
+
+  /**
+   * Check-values l37: at a fixed temperature a lid takes more than nine tenths of the loss away.
+   */
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void aLidAtAFixedTemperatureTakesNineTenthsAway(long seed) {
+    Case pot = Case.of(seed);
+    assertTrue(pot.keptRate(Lid.ON) < 0.1 * pot.keptRate(Lid.OFF));
+    assertTrue(pot.keptRate(Lid.AJAR) < pot.keptRate(Lid.OFF));
   }
 }
