@@ -18,7 +18,7 @@ public record MeasureEdit(
       throw new InvalidInput(
           "name",
           "not-a-measure",
-          "That cannot be the name of a measure.",
+          "'" + name + "' is a unit already, or not one word in the singular.",
           "one word of 2 to 30 small letters, in the singular, that is no unit yet",
           "Type one word, such as ladle or handful.");
     }
