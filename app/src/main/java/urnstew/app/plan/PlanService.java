@@ -158,12 +158,16 @@ public class PlanService {
       OvenFitness.require(vessel, heating.air());
       if (ovenId != null) {
         Oven oven = equipment.oven(ovenId).oven();
-        oven.requireReach(heating.air());
+        oven.requireReach(heating.air(), heating.fan());
         oven.requireRoomFor(vessel);
       }
     } catch (InvalidInput fault) {
       throw fault.named(
-          fault.parameter().equals("oven") ? "heating.ovenId" : "heating.ovenCelsius");
+          switch (fault.parameter()) {
+            case "oven" -> "heating.ovenId";
+            case "ovenFan" -> "heating.fan";
+            default -> "heating.ovenCelsius";
+          });
     }
   }
 

@@ -9,6 +9,7 @@ import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Hazard;
+import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.NeverReaches;
@@ -85,12 +86,16 @@ final class Noticed {
     }
   }
 
+  /** What speeds this pot up: at the boil a lid hardly matters, the heat does. */
   private static String remedy(SimmerSetting setting) {
-    if (setting.lid() != Lid.OFF) {
+    if (setting.lid() != Lid.OFF && !setting.heatLimited()) {
       return "Take the lid off.";
     }
-    return setting.heating() instanceof KeptByEye kept && kept.level() != SimmerLevel.LIVELY
-        ? "Turn it up to a lively simmer, and stir more."
+    if (setting.heating() instanceof KeptByEye kept && kept.level() != SimmerLevel.LIVELY) {
+      return "Turn it up to a lively simmer, and stir more.";
+    }
+    return setting.heating() instanceof BurnerSet set && set.share().value() < 1
+        ? "Turn the burner up, and stir more."
         : "Ladle half into a second wide pot, or stir paste in.";
   }
 

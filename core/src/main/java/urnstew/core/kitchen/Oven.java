@@ -63,9 +63,17 @@ public record Oven(
   /**
    * Refuses what this oven cannot do.
    *
-   * @throws InvalidInput naming the oven's temperature
+   * @throws InvalidInput naming the oven's temperature or its fan
    */
-  public void requireReach(Temperature air) {
+  public void requireReach(Temperature air, boolean moved) {
+    if (moved && !fan) {
+      throw new InvalidInput(
+          "ovenFan",
+          "no-fan",
+          "'" + name + "' has no fan.",
+          "still air",
+          "Choose still air, or write its fan down in the kitchen.");
+    }
     if (air.compareTo(hottest) > 0) {
       throw new InvalidInput(
           "ovenTemperature",

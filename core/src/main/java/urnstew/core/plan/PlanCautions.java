@@ -32,8 +32,8 @@ final class PlanCautions {
               "many-loads",
               String.format(
                   Locale.ROOT,
-                  "The meat browns in %d loads in this pot. A second pan beside it, or the oven,"
-                      + " saves half of that time.",
+                  "The meat browns in %d loads in this pot. A second pan on another burner saves"
+                      + " about half of that time.",
                   preparation.loads())));
     }
     if (timing instanceof Scheduled scheduled && scheduled.spareAtWorst().isNegative()) {

@@ -25,8 +25,10 @@ import urnstew.core.correction.Target;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.kitchen.Instruments;
+import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Mass;
@@ -145,6 +147,31 @@ class BatchHistoryTest {
             .findFirst()
             .orElseThrow();
     assertTrue(late.text().contains("lively"), late.text());
+  }
+
+  /** At the boil a lid hardly matters, so taking it off is no remedy there. */
+  @Test
+  void theRemedyForBeingLateFitsThePot() {
+    SimmerSetting own = fresh(1).setting();
+    Heating low = new Heating.BurnerSet(MassFraction.ofPercent(12));
+    assertRemedy("lid off", own.with(Samples.GENTLE).with(Lid.AJAR));
+    assertRemedy("burner up", own.with(low).with(Lid.ON));
+    assertRemedy("second wide pot", own.with(Samples.pot(0.14, 0.6)).with(Samples.LIVELY));
+  }
+
+  private static void assertRemedy(String words, SimmerSetting setting) {
+    String late = late(setting);
+    assertTrue(late.contains(words), late);
+  }
+
+  private static String late(SimmerSetting setting) {
+    BatchHistory batch =
+        fresh(1).with(new SetOtherwise(new UUID(9, 1), LIT.plusSeconds(300), setting), LATER);
+    return Forecaster.forecast(batch).cautions().stream()
+        .filter(caution -> caution.code().equals("late"))
+        .map(Caution::text)
+        .findFirst()
+        .orElse("in time");
   }
 
   private static List<String> codes(BatchHistory batch) {

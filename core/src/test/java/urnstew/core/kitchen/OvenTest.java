@@ -50,7 +50,18 @@ class OvenTest {
 
   @Test
   void noOvenIsHotterThanItGets() {
-    assertDoesNotThrow(() -> OVEN.requireReach(Temperature.ofCelsius(250)));
-    assertThrows(InvalidInput.class, () -> OVEN.requireReach(Temperature.ofCelsius(251)));
+    assertDoesNotThrow(() -> OVEN.requireReach(Temperature.ofCelsius(250), true));
+    assertEquals("too-hot-for-oven", refused(OVEN, 251, false));
+    Oven still =
+        new Oven(
+            OVEN.id(), "still", OVEN.width(), OVEN.depth(), OVEN.height(), OVEN.hottest(), false);
+    assertDoesNotThrow(() -> still.requireReach(Temperature.ofCelsius(250), false));
+    assertEquals("no-fan", refused(still, 200, true));
+  }
+
+  private static String refused(Oven oven, double celsius, boolean fan) {
+    return assertThrows(
+            InvalidInput.class, () -> oven.requireReach(Temperature.ofCelsius(celsius), fan))
+        .code();
   }
 }

@@ -114,6 +114,12 @@ class PlannerTest {
     assertEquals(
         Duration.ofMinutes(14 + 3).plus(brown.time()),
         Duration.between(hours.lightAt(), hours.simmerAt()));
+    assertEquals(
+        plan.preparation().loads() >= 4,
+        codes(plan).contains("many-loads"),
+        plan.preparation().loads() + " loads");
+    Plan crowd = Planner.plan(ragu.with(new Need(90, Mass.ofGrams(110))));
+    assertTrue(codes(crowd).contains("many-loads"), crowd.preparation().loads() + " loads");
     Plan half = Planner.plan(ragu.with(new Need(8, Mass.ofGrams(110))));
     assertTrue(half.preparation().loads() < plan.preparation().loads(), "less meat, fewer loads");
     Plan wide =
