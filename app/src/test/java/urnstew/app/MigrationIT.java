@@ -19,6 +19,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class MigrationIT {
   private static final String V3 = "/db/migration/V3__preparation_and_take_outs.sql";
+  private static final String V4 = "/db/migration/V4__pantry_and_formulas.sql";
 
   private final RunningApplication app;
   private final JdbcTemplate database;
@@ -30,7 +31,7 @@ class MigrationIT {
   }
 
   @Test
-  void aPotOfTheSecondReleaseIsReadByTheThird() throws IOException {
+  void aPotOfTheSecondReleaseIsReadByThisOne() throws IOException {
     UUID id = UUID.randomUUID();
     Instant lit = Instant.now().minus(Duration.ofMinutes(30));
     String plan = Requests.plan(app).replace("plain-marinara", "ridge-ragu");
@@ -39,8 +40,10 @@ class MigrationIT {
         """
         {"id":"%s","plan":%s,"timeScale":1,%s}"""
             .formatted(id, plan, Requests.stamp(lit)));
+    asTheThirdReleaseKeptIt(id);
     asTheSecondReleaseKeptIt(id);
-    database.execute(updateOfSnapshots());
+    database.execute(updateOfThirdRelease());
+    database.execute(updateOfFourthRelease());
     assertEquals(
         "PT1980S",
         database.queryForObject(
@@ -69,11 +72,55 @@ class MigrationIT {
         id);
   }
 
-  private static String updateOfSnapshots() throws IOException {
-    try (InputStream file = Objects.requireNonNull(MigrationIT.class.getResourceAsStream(V3), V3)) {
-      String sql = new String(file.readAllBytes(), StandardCharsets.UTF_8);
-      int from = sql.indexOf("update batch set snapshot");
-      return sql.substring(from, sql.indexOf(';', from)) + " and not snapshot ? 'preparation'";
+  /** Ingredients of eleven parts, stages without heat, portions without a place, one pack rule. */
+  private void asTheThirdReleaseKeptIt(UUID id) {
+    database.update(
+        """
+        update batch set snapshot = jsonb_set(snapshot, '{inputs}',
+          (snapshot -> 'inputs') - 'buying' || jsonb_build_object('wholePacks', false,
+            'need', (snapshot #> '{inputs,need}') - 'onTheTable' - 'holdLoss',
+            'formula', jsonb_build_object(
+              'formula', (snapshot #> '{inputs,formula,formula}') - 'family' - 'uses' - 'choices'
+                || jsonb_build_object('stages', (
+                  select jsonb_agg(stage - 'heat' - 'lid' - 'cues' - 'takeOuts' - 'caution' - 'pause'
+                    - 'school' || jsonb_build_object('readyCue', stage #> '{cues,ready}',
+                      'tooFarCue', stage #> '{cues,tooFar}', 'lines', (
+                        select jsonb_agg(line - 'entered' - 'firstDose' - 'school' order by at)
+                        from jsonb_array_elements(stage -> 'lines') with ordinality as l (line, at)))
+                    order by place)
+                  from jsonb_array_elements(snapshot #> '{inputs,formula,formula,stages}')
+                    with ordinality as s (stage, place))),
+              'portions', (
+                select jsonb_agg(portion - 'stage' - 'firstDose' - 'keptShare'
+                  || jsonb_build_object('ingredient', (portion -> 'ingredient') - 'kind' - 'taste'
+                    - 'measuring' - 'buying' - 'labelling' - 'provenance' || jsonb_build_object(
+                      'spoonDensity', portion #> '{ingredient,measuring,spoonDensity}',
+                      'piece', '{"name": "clove", "net": {"kilograms": 0.003}}'::jsonb,
+                      'packs', '[{"name": "28 oz can", "net": {"kilograms": 0.794}}]'::jsonb,
+                      'source', 'a table')) order by place)
+                from jsonb_array_elements(snapshot #> '{inputs,formula,portions}')
+                  with ordinality as p (portion, place))))),
+          planned = jsonb_set(planned, '{plan}', (planned -> 'plan') - 'purchases' - 'cost'
+            - 'declaration')
+        where id = ?
+        """,
+        id);
+  }
+
+  private static String updateOfThirdRelease() throws IOException {
+    return statement(V3, "update batch set snapshot", ";") + " and not snapshot ? 'preparation'";
+  }
+
+  private static String updateOfFourthRelease() throws IOException {
+    return statement(V4, "create function ingredient_of_release_4", "drop function ingredient")
+        + "drop function ingredient_of_release_4(jsonb)";
+  }
+
+  private static String statement(String file, String first, String end) throws IOException {
+    try (InputStream text = Objects.requireNonNull(MigrationIT.class.getResourceAsStream(file))) {
+      String sql = new String(text.readAllBytes(), StandardCharsets.UTF_8);
+      int from = sql.indexOf(first);
+      return sql.substring(from, sql.indexOf(end, from));
     }
   }
 }

@@ -24,6 +24,7 @@ import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
+import urnstew.core.sizing.PackRule;
 import urnstew.core.thermo.Altitude;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Length;
@@ -103,7 +104,7 @@ public final class Samples {
     return new PlanInputs(
         marinara(),
         new Need(covers, Mass.ofGrams(110)),
-        false,
+        PackRule.AS_NEEDED,
         new Target.Solids(MassFraction.ofPercent(10.5)),
         setting,
         Prior.of(setting.heatSource()),

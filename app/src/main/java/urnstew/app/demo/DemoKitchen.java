@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -29,6 +30,7 @@ import urnstew.app.platform.Actor;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.Metal;
 import urnstew.core.reduction.Lid;
+import urnstew.core.sizing.PackGoal;
 
 /**
  * The canteen of 'Hollow Lantern', a mountain observatory. All of it is made up: 34 people before
@@ -140,9 +142,12 @@ class DemoKitchen {
     PlanRequest plan =
         new PlanRequest(
             formula,
+            List.of(),
             covers,
             ragu ? 0.15 : 0.11,
             ragu ? "150 g" : "110 g",
+            0,
+            0,
             ragu ? 0.13 : 0.105,
             null,
             ragu ? "13 %" : "10.5 %",
@@ -151,6 +156,7 @@ class DemoKitchen {
             new HeatingChoice(way, null, null, null, false),
             Lid.OFF,
             false,
+            PackGoal.LEAST_COST,
             ready == null ? LocalTime.NOON : ready,
             null);
     starter.start(new StartBatch(batch, plan, 1, stamp(lit)), DEMO);

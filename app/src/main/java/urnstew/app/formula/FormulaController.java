@@ -1,55 +1,93 @@
 package urnstew.app.formula;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import urnstew.core.formula.Formula;
-import urnstew.core.formula.ResolvedFormula;
+import urnstew.app.platform.Actor;
+import urnstew.core.formula.School;
+import urnstew.core.pantry.Avoid;
 
 @RestController
 @RequestMapping(path = "/api/formulas", produces = MediaType.APPLICATION_JSON_VALUE)
 class FormulaController {
+  private final FormulaReading reading;
   private final FormulaShelf shelf;
+  private final FormulaWriter writer;
 
-  FormulaController(FormulaShelf shelf) {
+  FormulaController(FormulaReading reading, FormulaShelf shelf, FormulaWriter writer) {
+    this.reading = reading;
     this.shelf = shelf;
-  }
-
-  /** One formula on the shelf. */
-  record FormulaSummary(
-      String id,
-      String name,
-      String inShort,
-      int version,
-      double targetSolidsFraction,
-      double startSolidsFraction) {
-    static FormulaSummary of(Formula formula, ResolvedFormula resolved) {
-      return new FormulaSummary(
-          formula.id(),
-          formula.name(),
-          formula.inShort(),
-          formula.version(),
-          formula.target().value(),
-          resolved.beforeTheFinish().cooked().thickness().value());
-    }
+    this.writer = writer;
   }
 
   @GetMapping
   List<FormulaSummary> formulas() {
-    return shelf.all().stream()
-        .map(formula -> FormulaSummary.of(formula, shelf.resolved(formula.id())))
-        .toList();
+    return reading.all();
   }
 
-  /** Something of the pantry. */
-  record IngredientSummary(String id, String name) {}
+  /** Ways of making it, where it offers several. */
+  record Ways(@NotNull List<School> schools, @Nullable Integer version) {}
 
-  @GetMapping("/ingredients")
-  List<IngredientSummary> ingredients() {
-    return shelf.ingredients().stream()
-        .map(ingredient -> new IngredientSummary(ingredient.id(), ingredient.name()))
-        .toList();
+  @PostMapping("/{id}/reading")
+  FormulaView formula(@PathVariable String id, @Valid @RequestBody Ways ways) {
+    return reading.one(id, ways.version(), ways.schools());
+  }
+
+  /** A formula as it is written, of the latest version where none is named. */
+  @GetMapping("/{id}/sheet")
+  FormulaSheet sheet(
+      @PathVariable String id, @RequestParam(required = false) @Nullable Integer version) {
+    return FormulaSheet.of(version == null ? shelf.formula(id) : shelf.version(id, version));
+  }
+
+  @PostMapping("/analysis")
+  AnalysisView analysis(@Valid @RequestBody FormulaSheet sheet) {
+    return reading.analysis(sheet);
+  }
+
+  /** A list of ingredients as it was pasted. */
+  record Pasted(@NotNull String text) {}
+
+  @PostMapping("/lines")
+  List<LineReading> lines(@Valid @RequestBody Pasted pasted) {
+    return reading.lines(pasted.text());
+  }
+
+  /** The next version of a formula, and why it was written. */
+  record NextVersion(@NotNull @Valid FormulaSheet sheet, @NotNull String note) {}
+
+  /** Writes; {@code If-Match} names the version it was started from, 0 for a new formula. */
+  @PutMapping("/{id}")
+  FormulaView write(
+      @PathVariable String id,
+      @Valid @RequestBody NextVersion next,
+      @RequestHeader("If-Match") int seen) {
+    writer.write(id, next.sheet(), seen, next.note(), Actor.KITCHEN);
+    return reading.one(id, null, List.of());
+  }
+
+  @PutMapping("/{id}/retired")
+  FormulaView retire(@PathVariable String id, @RequestParam boolean retired) {
+    writer.retire(id, retired);
+    return reading.one(id, null, List.of());
+  }
+
+  /** What somebody leaves out, in the ways of making it. */
+  record LeavingOut(@NotNull List<School> schools, @NotNull List<Avoid> avoid) {}
+
+  @PostMapping("/{id}/without")
+  WithoutView without(@PathVariable String id, @Valid @RequestBody LeavingOut leaving) {
+    return reading.without(id, leaving.schools(), leaving.avoid());
   }
 }

@@ -1,49 +1,98 @@
 package urnstew.app.formula;
 
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.formula.FormulaMapper.ShelfRow;
+import urnstew.app.pantry.PantryService;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.School;
 import urnstew.core.pantry.Ingredient;
-import urnstew.core.pantry.Pantry;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.units.InvalidInput;
 
-/** The shipped formulas. */
+/** All formulas of this kitchen: the shipped ones, and its own. */
 @Service
 public class FormulaShelf {
-  private final Pantry pantry = ReferencePantry.load();
-  private final List<Formula> formulas = ReferenceFormulas.load();
+  private static final Map<String, Formula> SHIPPED =
+      ReferenceFormulas.load().stream()
+          .collect(Collectors.toUnmodifiableMap(Formula::id, Function.identity()));
 
-  /** All of them. */
-  public List<Formula> all() {
-    return formulas;
+  private final FormulaMapper mapper;
+  private final PantryService pantry;
+  private final JsonMapper json;
+
+  FormulaShelf(FormulaMapper mapper, PantryService pantry, JsonMapper json) {
+    this.mapper = mapper;
+    this.pantry = pantry;
+    this.json = json;
   }
 
-  /** One, with its ingredients in hand. */
-  public ResolvedFormula resolved(String id) {
-    return formulas.stream()
-        .filter(formula -> formula.id().equals(id))
-        .findFirst()
-        .map(formula -> ResolvedFormula.of(formula, pantry))
-        .orElseThrow(
-            () ->
-                new InvalidInput(
-                    "formulaId",
-                    "unknown",
-                    "There is no formula '" + id + "'.",
-                    "a formula on the shelf",
-                    "Choose one of the shelf's formulas."));
+  /** The latest version of each that is not put away, by name. */
+  @Transactional(readOnly = true)
+  public List<Formula> all() {
+    List<String> away =
+        mapper.shelf().stream().filter(ShelfRow::retired).map(ShelfRow::id).toList();
+    return Stream.concat(SHIPPED.values().stream(), mapper.latest().stream().map(this::read))
+        .filter(formula -> !away.contains(formula.id()))
+        .sorted((a, b) -> a.name().compareToIgnoreCase(b.name()))
+        .toList();
+  }
+
+  /** The latest version of one, put away or not. */
+  @Transactional(readOnly = true)
+  public Formula formula(String id) {
+    Formula shipped = SHIPPED.get(id);
+    return shipped != null
+        ? shipped
+        : mapper.shelf().stream()
+            .filter(row -> row.id().equals(id))
+            .findFirst()
+            .map(row -> version(id, row.latest()))
+            .orElseThrow(() -> unknown(id));
+  }
+
+  /** One version of one. */
+  @Transactional(readOnly = true)
+  public Formula version(String id, int version) {
+    Formula shipped = SHIPPED.get(id);
+    if (shipped != null && shipped.version() == version) {
+      return shipped;
+    }
+    return mapper.version(id, version).map(this::read).orElseThrow(() -> unknown(id));
+  }
+
+  /** The latest version of one in these ways, with its ingredients in hand. */
+  @Transactional(readOnly = true)
+  public ResolvedFormula resolved(String id, List<School> schools) {
+    return ResolvedFormula.of(formula(id).choosing(schools), pantry.pantry());
   }
 
   /** Anything of the pantry. */
   public Ingredient ingredient(String id) {
-    return pantry.ingredient(id);
+    return pantry.pantry().ingredient(id);
   }
 
-  /** Everything in the pantry, by name. */
-  public List<Ingredient> ingredients() {
-    return pantry.all();
+  static boolean isShipped(String id) {
+    return SHIPPED.containsKey(id);
+  }
+
+  private Formula read(String document) {
+    return json.readValue(document, Formula.class);
+  }
+
+  private static InvalidInput unknown(String id) {
+    return new InvalidInput(
+        "formulaId",
+        "unknown",
+        "There is no formula '" + id + "'.",
+        "a formula on the shelf",
+        "Choose one of the shelf's formulas.");
   }
 }

@@ -1,7 +1,8 @@
 /**
- * The shipped formulas, resolved against the shipped pantry.
+ * The formulas of this kitchen: shipped ones and its own, each version for good.
  *
- * <p>Purpose: list them and hand them to plan. Neighbours: platform.
+ * <p>Purpose: read them with what they come to, write them, hand them to plan. Neighbours: pantry,
+ * kitchen, platform.
  */
 @NullMarked
 package urnstew.app.formula;

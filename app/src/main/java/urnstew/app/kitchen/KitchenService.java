@@ -3,7 +3,6 @@ package urnstew.app.kitchen;
 import static java.util.stream.Collectors.toMap;
 
 import java.time.Clock;
-import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.MeasureView;
@@ -54,9 +53,14 @@ public class KitchenService {
   /** Reads masses with this kitchen's own measures. */
   @Transactional(readOnly = true)
   public QuantityText massText(String ownUnit) {
-    Map<String, Double> kilograms =
-        kitchens.measures().stream().collect(toMap(MeasureView::name, MeasureView::massKilograms));
-    return new QuantityText(QuantityKind.MASS, ownUnit, Pint.US, new Measures(kilograms));
+    return new QuantityText(QuantityKind.MASS, ownUnit, Pint.US, measures());
+  }
+
+  /** This kitchen's own measures: ladle, handful. */
+  @Transactional(readOnly = true)
+  public Measures measures() {
+    return new Measures(
+        kitchens.measures().stream().collect(toMap(MeasureView::name, MeasureView::massKilograms)));
   }
 
   /** Founds the kitchen on the first start; false where there is one already. */

@@ -35,8 +35,10 @@ import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
+import urnstew.core.sizing.PackRule;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 /** Computes plans from requests. */
 @Service
@@ -117,12 +119,19 @@ public class PlanService {
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
-    ResolvedFormula formula = shelf.resolved(request.formulaId());
+    ResolvedFormula formula = shelf.resolved(request.formulaId(), request.schools());
     return at(
         "readyByLocalTime",
         () ->
             new PlanInputs(
-                formula, need, request.wholePacks(), target, setting, prior, now, readyBy));
+                formula,
+                need,
+                new PackRule(request.wholePacks(), request.packGoal()),
+                target,
+                setting,
+                prior,
+                now,
+                readyBy));
   }
 
   /** What earlier batches say of this pot, this burner and this sauce. */
@@ -185,8 +194,20 @@ public class PlanService {
     Mass serving = at("servingMassKilograms", () -> new Mass(request.servingMassKilograms()));
     agree(
         "servingMassKilograms", request.servingText(), kitchens.massText("g"), serving.kilograms());
-    String culprit =
-        request.covers() < 1 || request.covers() > 5000 ? "covers" : "servingMassKilograms";
-    return at(culprit, () -> new Need(request.covers(), serving));
+    try {
+      return new Need(
+          request.covers(),
+          serving,
+          new MassFraction(request.onTheTableFraction()),
+          new MassFraction(request.holdLossFraction()));
+    } catch (InvalidInput fault) {
+      throw fault.named(
+          switch (fault.parameter()) {
+            case "covers" -> "covers";
+            case "onTheTable" -> "onTheTableFraction";
+            case "holdLoss" -> "holdLossFraction";
+            default -> "servingMassKilograms";
+          });
+    }
   }
 }

@@ -6,13 +6,17 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.DeclarationView;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.sizing.CostView;
+import urnstew.app.sizing.PurchaseView;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.AlcoholLeft;
+import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Stage;
 import urnstew.core.pan.Browning;
-import urnstew.core.pantry.Pack;
+import urnstew.core.pantry.Piece;
 import urnstew.core.plan.Alternative;
 import urnstew.core.plan.Alternatives;
 import urnstew.core.plan.Plan;
@@ -31,6 +35,9 @@ public record PlanView(
     String formulaName,
     double portions,
     List<AmountView> amounts,
+    List<PurchaseView> purchases,
+    @Nullable CostView cost,
+    DeclarationView declaration,
     List<StageView> stages,
     double startMassKilograms,
     double endMassKilograms,
@@ -71,7 +78,7 @@ public record PlanView(
       double massKilograms,
       @Nullable Double spoonVolumeCubicMeters,
       @Nullable CountView pieces,
-      @Nullable CountView packs) {
+      double firstDoseKilograms) {
     static AmountView of(Amount amount) {
       var ingredient = amount.portion().ingredient();
       return new AmountView(
@@ -81,27 +88,20 @@ public record PlanView(
           amount.portion().note(),
           amount.mass().kilograms(),
           ingredient
+              .measuring()
               .spoonDensity()
               .map(density -> amount.mass().at(density).cubicMeters())
               .orElse(null),
-          ingredient.piece().map(piece -> CountView.pieces(amount, piece)).orElse(null),
-          amount.packs().map(CountView::packs).orElse(null));
+          ingredient.measuring().piece().map(piece -> CountView.pieces(amount, piece)).orElse(null),
+          amount.firstDose().kilograms());
     }
   }
 
-  /** Pieces or packs, with what is left of the last one. */
-  public record CountView(String name, double count, double eachKilograms, double leftKilograms) {
-    static CountView pieces(Amount amount, Pack piece) {
-      double each = piece.net().kilograms();
-      return new CountView(piece.name(), amount.mass().kilograms() / each, each, 0);
-    }
-
-    static CountView packs(Amount.WholePacks packs) {
-      return new CountView(
-          packs.pack().name(),
-          packs.count(),
-          packs.pack().net().kilograms(),
-          packs.left().kilograms());
+  /** Natural pieces. */
+  public record CountView(String name, double count, double eachKilograms) {
+    static CountView pieces(Amount amount, Piece piece) {
+      double each = piece.mass().kilograms();
+      return new CountView(piece.name(), amount.mass().kilograms() / each, each);
     }
   }
 
@@ -121,8 +121,8 @@ public record PlanView(
           stage.role().name(),
           step.map(Preparation.Step::time).orElse(stage.time()).toSeconds(),
           step.flatMap(Preparation.Step::browning).map(LoadsView::of).orElse(null),
-          stage.readyCue(),
-          stage.tooFarCue());
+          stage.cues().ready(),
+          stage.cues().tooFar());
     }
   }
 
@@ -224,6 +224,9 @@ public record PlanView(
         inputs.formula().formula().name(),
         plan.size().portions(),
         plan.size().amounts().stream().map(AmountView::of).toList(),
+        plan.size().purchases().stream().map(PurchaseView::of).toList(),
+        plan.size().cost().map(cost -> CostView.of(cost, plan.size())).orElse(null),
+        DeclarationView.of(Declaration.of(plan.size().ingredients(), plan.size().end().total())),
         inputs.formula().formula().stages().stream()
             .map(stage -> StageView.of(stage, plan.preparation()))
             .toList(),

@@ -81,8 +81,7 @@ public final class BatchLines {
             : line.pouredAt()
                 .map(at -> Duration.ofSeconds(Math.max(1, (long) history.simmerSeconds(at))))
                 .orElse(was.after());
-    return new Portion(
-        was.ingredient(), line.due(), was.role(), was.stageTitle(), after, was.note());
+    return was.at(line.due(), after);
   }
 
   private static boolean follows(Portion portion) {

@@ -43,7 +43,7 @@ public final class Forecaster {
   public static Forecast forecast(BatchHistory history) {
     PlanInputs inputs = history.snapshot().inputs();
     BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.wholePacks());
+        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
     BatchLines lines = new BatchLines(history, inputs.formula().times(size.scale()));
     ProgramOfBatch batch = new ProgramOfBatch(history);
     Program program = batch.program(lines);

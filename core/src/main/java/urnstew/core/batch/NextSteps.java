@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import urnstew.core.batch.BatchEvent.StepDone;
 import urnstew.core.batch.NextStep.Kind;
 import urnstew.core.correction.Advisor.Advice;
-import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Outcome.Reaches;
@@ -123,7 +122,7 @@ final class NextSteps {
   private String cue() {
     return history.snapshot().inputs().formula().formula().stages().stream()
         .filter(stage -> stage.role() == StageRole.REDUCE)
-        .map(Stage::readyCue)
+        .map(stage -> stage.cues().ready())
         .findFirst()
         .orElse("");
   }

@@ -1,21 +1,106 @@
 package urnstew.core.formula;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import urnstew.units.InvalidInput;
 import urnstew.units.MassFraction;
 
 /**
- * A sauce as a definition: stages that name ingredients by id. Versions are immutable.
+ * A sauce, or a part of a dish, as a definition: stages that name ingredients by id. Versions are
+ * immutable.
  *
  * @param id stable key
  * @param version counts from 1
  * @param name in a cook's words
  * @param inShort what tells it from others of its name
- * @param target non-fat solids of the fat-free sauce phase when it is thick enough
+ * @param family kind of sauce
+ * @param uses what it is for
+ * @param target non-fat solids of the fat-free sauce phase when it is thick enough; empty for a
+ *     part
+ * @param choices questions on which good cooks differ
  * @param stages in the order of the work
  */
 public record Formula(
-    String id, int version, String name, String inShort, MassFraction target, List<Stage> stages) {
+    String id,
+    int version,
+    String name,
+    String inShort,
+    Family family,
+    Set<Use> uses,
+    Optional<MassFraction> target,
+    List<Choice> choices,
+    List<Stage> stages) {
   public Formula {
+    uses = Set.copyOf(uses);
+    choices = List.copyOf(choices);
     stages = List.copyOf(stages);
+  }
+
+  /** The same with other stages. */
+  public Formula with(List<Stage> other) {
+    return new Formula(id, version, name, inShort, family, uses, target, choices, other);
+  }
+
+  /**
+   * The formula of these schools: other ways are left out. A question without an answer takes its
+   * first way.
+   *
+   * @throws InvalidInput if a school is not offered
+   */
+  public Formula choosing(List<School> wanted) {
+    wanted.forEach(this::requireOffered);
+    List<Choice> chosen = choices.stream().map(choice -> chosen(choice, wanted)).toList();
+    Predicate<Optional<School>> taken =
+        school -> school.isEmpty() || chosen.stream().anyMatch(c -> isOf(school.get(), c));
+    return new Formula(
+        id,
+        version,
+        name,
+        inShort,
+        family,
+        uses,
+        target,
+        chosen,
+        stages.stream()
+            .filter(stage -> taken.test(stage.school()))
+            .map(
+                stage ->
+                    stage.with(
+                        stage.lines().stream().filter(line -> taken.test(line.school())).toList()))
+            .toList());
+  }
+
+  private static boolean isOf(School school, Choice chosen) {
+    return chosen.question().equals(school.question())
+        && chosen.options().get(0).name().equals(school.option());
+  }
+
+  private static Choice chosen(Choice choice, List<School> wanted) {
+    return new Choice(
+        choice.question(),
+        List.of(
+            choice.options().stream()
+                .filter(option -> wanted.contains(choice.school(option)))
+                .findFirst()
+                .orElse(choice.options().get(0))));
+  }
+
+  private void requireOffered(School school) {
+    boolean offered =
+        choices.stream()
+            .anyMatch(
+                choice ->
+                    choice.options().stream()
+                        .anyMatch(option -> choice.school(option).equals(school)));
+    if (!offered) {
+      throw new InvalidInput(
+          "schools",
+          "unknown",
+          "'" + name + "' has no way '" + school.option() + "' of '" + school.question() + "'.",
+          "a way that the formula offers",
+          "Choose one of the ways on the formula's page.");
+    }
   }
 }

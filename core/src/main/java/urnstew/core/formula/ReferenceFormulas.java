@@ -1,11 +1,18 @@
 package urnstew.core.formula;
 
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
+import urnstew.core.formula.StageHeat.Level;
 import urnstew.core.pantry.ReferenceTable;
+import urnstew.core.reduction.Lid;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 
 /** The shipped formulas. */
 public final class ReferenceFormulas {
@@ -15,23 +22,44 @@ public final class ReferenceFormulas {
   public static List<Formula> load() {
     List<CSVRecord> stages = ReferenceTable.rows("formula-stages");
     List<CSVRecord> lines = ReferenceTable.rows("formula-lines");
+    List<CSVRecord> schools = ReferenceTable.rows("formula-schools");
     return ReferenceTable.rows("formulas").stream()
-        .map(row -> formula(row, stages, lines))
+        .map(row -> formula(row, stages, lines, schools))
         .toList();
   }
 
-  private static Formula formula(CSVRecord row, List<CSVRecord> stages, List<CSVRecord> lines) {
+  private static Formula formula(
+      CSVRecord row, List<CSVRecord> stages, List<CSVRecord> lines, List<CSVRecord> schools) {
     String id = row.get("id");
     return new Formula(
         id,
         Integer.parseInt(row.get("version")),
         row.get("name"),
         row.get("in_short"),
-        MassFraction.ofPercent(Double.parseDouble(row.get("target_solids_percent"))),
-        stages.stream()
-            .filter(stage -> stage.get("formula").equals(id))
-            .map(stage -> stage(stage, lines))
-            .toList());
+        Family.valueOf(row.get("family")),
+        words(row, "uses", " ").map(Use::valueOf).collect(Collectors.toSet()),
+        number(row, "target_solids_percent").map(MassFraction::ofPercent),
+        choices(of(id, schools)),
+        of(id, stages).stream().map(stage -> stage(stage, lines)).toList());
+  }
+
+  private static List<CSVRecord> of(String formula, List<CSVRecord> rows) {
+    return rows.stream().filter(row -> row.get("formula").equals(formula)).toList();
+  }
+
+  private static List<Choice> choices(List<CSVRecord> schools) {
+    return schools.stream()
+        .map(row -> row.get("question"))
+        .distinct()
+        .map(
+            question ->
+                new Choice(
+                    question,
+                    schools.stream()
+                        .filter(row -> row.get("question").equals(question))
+                        .map(row -> new Choice.Option(row.get("option"), row.get("reason")))
+                        .toList()))
+        .toList();
   }
 
   private static Stage stage(CSVRecord row, List<CSVRecord> lines) {
@@ -39,31 +67,51 @@ public final class ReferenceFormulas {
         row.get("title"),
         StageRole.valueOf(row.get("role")),
         Technique.valueOf(row.get("technique")),
+        new StageHeat(
+            Level.valueOf(row.get("heat")),
+            number(row, "oven_celsius").map(Temperature::ofCelsius)),
+        Lid.valueOf(row.get("lid")),
         minutes(row, "minutes"),
-        MassFraction.ofPercent(number(row, "dried_percent")),
-        lines.stream()
-            .filter(line -> line.get("formula").equals(row.get("formula")))
+        MassFraction.ofPercent(number(row, "dried_percent").orElse(0.0)),
+        of(row.get("formula"), lines).stream()
             .filter(line -> line.get("stage").equals(row.get("stage")))
             .map(ReferenceFormulas::line)
             .toList(),
-        row.get("ready"),
-        row.get("too_far"));
+        new Cues(row.get("ready"), row.get("too_far"), row.get("then_do")),
+        words(row, "take_out", ";").toList(),
+        row.get("caution"),
+        row.get("pause"),
+        school(row));
   }
 
   private static Stage.Line line(CSVRecord row) {
     return new Stage.Line(
         row.get("ingredient"),
-        Mass.ofGrams(number(row, "grams")),
+        Mass.ofGrams(number(row, "grams").orElse(0.0)),
+        "",
         minutes(row, "after_minutes"),
-        row.get("note"));
+        row.get("note"),
+        MassFraction.ofPercent(number(row, "first_dose_percent").orElse(100.0)),
+        school(row));
+  }
+
+  /** Written 'question=option'; empty for everybody. */
+  private static Optional<School> school(CSVRecord row) {
+    String[] parts = row.get("school").split("=", 2);
+    return parts.length < 2 ? Optional.empty() : Optional.of(new School(parts[0], parts[1]));
+  }
+
+  private static Stream<String> words(CSVRecord row, String column, String between) {
+    return Arrays.stream(row.get(column).split(between)).filter(word -> !word.isBlank());
   }
 
   private static Duration minutes(CSVRecord row, String column) {
-    return Duration.ofMinutes((long) number(row, column));
+    return Duration.ofSeconds((long) (60 * number(row, column).orElse(0.0)));
   }
 
-  /** Empty means zero. */
-  private static double number(CSVRecord row, String column) {
-    return row.get(column).isEmpty() ? 0 : Double.parseDouble(row.get(column));
+  private static Optional<Double> number(CSVRecord row, String column) {
+    return row.get(column).isEmpty()
+        ? Optional.empty()
+        : Optional.of(Double.valueOf(row.get(column)));
   }
 }

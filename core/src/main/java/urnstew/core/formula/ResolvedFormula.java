@@ -1,16 +1,20 @@
 package urnstew.core.formula;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import urnstew.core.pantry.Handling;
+import urnstew.core.pantry.Handlings;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 
 /**
  * A formula with its ingredients in hand, ready to be computed with.
  *
- * @param formula the definition
+ * @param formula the definition, of one school
  * @param portions what goes in, in the order of the work
  */
 public record ResolvedFormula(Formula formula, List<Portion> portions) {
@@ -21,52 +25,82 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   /**
    * One ingredient with its amount at the formula's own size.
    *
-   * @param ingredient what
+   * @param ingredient what, as it goes in: what its note says is done to it already
    * @param mass how much
    * @param role when
+   * @param stage place of its stage, from 0
    * @param stageTitle in which stage
    * @param after time from the start of the stage
    * @param note cut or moment
+   * @param firstDose share that goes in before tasting
+   * @param keptShare of the bought weight that goes in, after peel, bone and what the note says
    */
   public record Portion(
       Ingredient ingredient,
       Mass mass,
       StageRole role,
+      int stage,
       String stageTitle,
       Duration after,
-      String note) {
+      String note,
+      MassFraction firstDose,
+      double keptShare) {
     /** So much of it, as it goes in. */
     public PotContents contents() {
       return ingredient.contents(mass);
     }
 
+    /** What has to be bought for it. */
+    public Mass bought() {
+      return mass.times(1 / keptShare);
+    }
+
     public Portion of(Ingredient other) {
-      return new Portion(other, mass, role, stageTitle, after, note);
+      return new Portion(other, mass, role, stage, stageTitle, after, note, firstDose, keptShare);
     }
 
     public Portion times(double factor) {
-      return new Portion(ingredient, mass.times(factor), role, stageTitle, after, note);
+      return at(mass.times(factor), after);
+    }
+
+    /** Another amount, at another time. */
+    public Portion at(Mass poured, Duration time) {
+      return new Portion(
+          ingredient, poured, role, stage, stageTitle, time, note, firstDose, keptShare);
     }
   }
 
-  /** Looks every ingredient up. */
+  /** Looks every ingredient up; questions without an answer take their first way. */
   public static ResolvedFormula of(Formula formula, Pantry pantry) {
-    return new ResolvedFormula(
-        formula,
-        formula.stages().stream()
-            .flatMap(
-                stage ->
-                    stage.lines().stream()
-                        .map(
-                            line ->
-                                new Portion(
-                                    pantry.ingredient(line.ingredientId()),
-                                    line.mass(),
-                                    stage.role(),
-                                    stage.title(),
-                                    line.after(),
-                                    line.note())))
-            .toList());
+    Formula chosen = formula.choosing(List.of());
+    List<Portion> portions = new ArrayList<>();
+    for (int place = 0; place < chosen.stages().size(); place++) {
+      Stage stage = chosen.stages().get(place);
+      for (Stage.Line line : stage.lines()) {
+        portions.add(portion(line, stage, place, pantry.ingredient(line.ingredientId())));
+      }
+    }
+    return new ResolvedFormula(chosen, portions);
+  }
+
+  private static Portion portion(Stage.Line line, Stage stage, int place, Ingredient asBought) {
+    List<Handling> handlings = Handlings.shipped().in(line.note(), asBought);
+    Ingredient asItGoesIn = asBought;
+    double kept = asBought.buying().edibleShare();
+    for (Handling handling : handlings) {
+      asItGoesIn = handling.leaves(asItGoesIn);
+      kept *= handling.kept();
+    }
+    return new Portion(
+        asItGoesIn,
+        line.mass(),
+        stage.role(),
+        place,
+        stage.title(),
+        line.after(),
+        line.note(),
+        line.firstDose(),
+        kept);
   }
 
   public ResolvedFormula times(double factor) {
@@ -76,10 +110,13 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
 
   /** What is in the pot when the simmer starts. */
   public PotContents intoThePot() {
-    return formula.stages().stream()
-        .filter(stage -> stage.role() != StageRole.FINISH)
-        .map(this::atFirst)
-        .reduce(PotContents.NOTHING, PotContents::plus);
+    PotContents pot = PotContents.NOTHING;
+    for (int place = 0; place < formula.stages().size(); place++) {
+      if (formula.stages().get(place).role() != StageRole.FINISH) {
+        pot = pot.plus(atFirst(place));
+      }
+    }
+    return pot;
   }
 
   /** What is added while it simmers. */
@@ -96,18 +133,23 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
 
   /** What is added when it is thick enough. */
   public PotContents atTheFinish() {
-    return portions.stream()
-        .filter(portion -> portion.role() == StageRole.FINISH)
-        .map(Portion::contents)
-        .reduce(PotContents.NOTHING, PotContents::plus);
+    return contentsOf(
+        portions.stream().filter(portion -> portion.role() == StageRole.FINISH).toList());
+  }
+
+  /** What a stage takes. */
+  public List<Portion> portionsOf(int stage) {
+    return portions.stream().filter(portion -> portion.stage() == stage).toList();
   }
 
   /** Raw mass of all that a stage takes. */
-  public Mass massOf(Stage stage) {
-    return portions.stream()
-        .filter(portion -> portion.stageTitle().equals(stage.title()))
-        .map(Portion::mass)
-        .reduce(new Mass(0), Mass::plus);
+  public Mass massOf(int stage) {
+    return portionsOf(stage).stream().map(Portion::mass).reduce(Mass.ZERO, Mass::plus);
+  }
+
+  /** Raw mass of everything. */
+  public Mass mass() {
+    return portions.stream().map(Portion::mass).reduce(Mass.ZERO, Mass::plus);
   }
 
   /** Fixed time from thick enough to the table. */
@@ -118,12 +160,16 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         .reduce(Duration.ZERO, Duration::plus);
   }
 
-  private PotContents atFirst(Stage stage) {
-    return portions.stream()
-        .filter(portion -> portion.stageTitle().equals(stage.title()))
-        .filter(portion -> portion.role() != StageRole.REDUCE || portion.after().isZero())
-        .map(Portion::contents)
-        .reduce(PotContents.NOTHING, PotContents::plus)
-        .dried(stage.driedShare());
+  /** What a stage puts into the pot at its start, with what it dries off. */
+  PotContents atFirst(int stage) {
+    return contentsOf(
+            portionsOf(stage).stream()
+                .filter(portion -> portion.role() != StageRole.REDUCE || portion.after().isZero())
+                .toList())
+        .dried(formula.stages().get(stage).driedShare());
+  }
+
+  private static PotContents contentsOf(List<Portion> portions) {
+    return portions.stream().map(Portion::contents).reduce(PotContents.NOTHING, PotContents::plus);
   }
 }

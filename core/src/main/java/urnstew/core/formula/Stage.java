@@ -2,6 +2,9 @@ package urnstew.core.formula;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
+import urnstew.core.reduction.Lid;
+import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -11,32 +14,99 @@ import urnstew.units.MassFraction;
  * @param title in a cook's words
  * @param role what it does to the pot
  * @param technique what is done
- * @param time fixed time it takes; zero where it is computed: simmer and browning
- * @param driedShare of the water of its lines that is gone when it is over; 0 for the simmer
+ * @param heat how hot
+ * @param lid on, ajar or off
+ * @param time fixed time it takes, a day at most; zero where it is computed: simmer, browning,
+ *     frying
+ * @param driedShare of the water in the pot's new lines that is gone when it is over; 0 for the
+ *     simmer of a sauce, which is reduced to its target
  * @param lines what goes in
- * @param readyCue how 'ready' looks, smells and sounds
- * @param tooFarCue how 'too far' does
+ * @param cues how it looks
+ * @param takeOuts what must come out before serving
+ * @param caution where it can hurt; empty where it cannot
+ * @param pause how the work can stop safely after it, and go on; empty where it cannot
+ * @param school whose way it is; empty where everybody does it
  */
 public record Stage(
     String title,
     StageRole role,
     Technique technique,
+    StageHeat heat,
+    Lid lid,
     Duration time,
     MassFraction driedShare,
     List<Line> lines,
-    String readyCue,
-    String tooFarCue) {
+    Cues cues,
+    List<String> takeOuts,
+    String caution,
+    String pause,
+    Optional<School> school) {
+  private static final Duration LONGEST = Duration.ofDays(1);
+
   public Stage {
     lines = List.copyOf(lines);
+    takeOuts = List.copyOf(takeOuts);
+    if (time.isNegative() || time.compareTo(LONGEST) > 0) {
+      throw new InvalidInput(
+          "time",
+          "out-of-range",
+          "A stage of " + time.toMinutes() + " min cannot be planned.",
+          "0 to 24 h",
+          "Type the minutes it takes, or cut it into two stages.");
+    }
+  }
+
+  /** The same with other lines. */
+  public Stage with(List<Line> other) {
+    return new Stage(
+        title,
+        role,
+        technique,
+        heat,
+        lid,
+        time,
+        driedShare,
+        other,
+        cues,
+        takeOuts,
+        caution,
+        pause,
+        school);
   }
 
   /**
    * One ingredient of a stage.
    *
    * @param ingredientId key in the pantry
-   * @param mass for one making at the formula's own size
+   * @param mass for one making at the formula's own size, as it goes in; above 0
+   * @param entered the amount as it was typed; empty where it was not
    * @param after time from the start of its stage at which it goes in
    * @param note cut or moment
+   * @param firstDose share that goes in before tasting; 1 where nothing is held back
+   * @param school whose way it is; empty where everybody takes it
    */
-  public record Line(String ingredientId, Mass mass, Duration after, String note) {}
+  public record Line(
+      String ingredientId,
+      Mass mass,
+      String entered,
+      Duration after,
+      String note,
+      MassFraction firstDose,
+      Optional<School> school) {
+    public Line {
+      if (mass.kilograms() <= 0) {
+        throw new InvalidInput(
+            "mass",
+            "not-positive",
+            "Nothing of it goes in.",
+            "more than 0 g",
+            "Type how much goes in, or take the line out.");
+      }
+    }
+
+    /** So much of another ingredient in its place. */
+    public Line of(String otherId, Mass otherMass) {
+      return new Line(otherId, otherMass, "", after, note, firstDose, school);
+    }
+  }
 }

@@ -1,12 +1,10 @@
 package urnstew.core.pantry;
 
-import java.util.List;
 import java.util.Optional;
 import urnstew.core.consistency.Thickener;
 import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
-import urnstew.units.Density;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -15,29 +13,31 @@ import urnstew.units.MassFraction;
  *
  * @param id stable key
  * @param name in a cook's words
+ * @param kind shelf of the pantry
  * @param perKilogram composition of one kilogram, closed to 1 kg
  * @param salt what it carries, as sodium over 393 mg/g
- * @param spoonDensity mass of a filled spoon by its volume, where spoons make sense
- * @param piece natural piece, where there is one
+ * @param taste what makes one kilogram sweet, sour and savoury
+ * @param measuring how it is named and measured
  * @param thickener whether it thickens without losing water
  * @param pieces what it gives to the sauce, where it stays whole
- * @param packs sizes in which it is bought; empty where any amount can be had
- * @param source where the row comes from
+ * @param buying how it comes into the kitchen
+ * @param labelling what an eater may have to know
+ * @param provenance where the figures come from
  */
 public record Ingredient(
     String id,
     String name,
+    IngredientKind kind,
     Composition perKilogram,
     MassFraction salt,
-    Optional<Density> spoonDensity,
-    Optional<Pack> piece,
+    TasteContent taste,
+    Measuring measuring,
     Thickener thickener,
     Optional<PieceYield> pieces,
-    List<Pack> packs,
-    String source) {
-  public Ingredient {
-    packs = List.copyOf(packs);
-  }
+    Buying buying,
+    Labelling labelling,
+    Provenance provenance) {
+  private static final double SLOWEST_SECONDS = 3600;
 
   /**
    * What something that stays whole gives to the sauce.
@@ -48,9 +48,60 @@ public record Ingredient(
    */
   public record PieceYield(double juiceShare, double fatShare, double releaseSeconds) {}
 
+  /** The same with another composition of one kilogram. */
   public Ingredient with(Composition other) {
     return new Ingredient(
-        id, name, other, salt, spoonDensity, piece, thickener, pieces, packs, source);
+        id,
+        name,
+        kind,
+        other,
+        salt,
+        taste,
+        measuring,
+        thickener,
+        pieces,
+        buying,
+        labelling,
+        provenance);
+  }
+
+  /** The same, bought otherwise. */
+  public Ingredient with(Buying other) {
+    return new Ingredient(
+        id,
+        name,
+        kind,
+        perKilogram,
+        salt,
+        taste,
+        measuring,
+        thickener,
+        pieces,
+        other,
+        labelling,
+        provenance);
+  }
+
+  /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
+  Ingredient shutIn() {
+    return new Ingredient(
+        id,
+        name,
+        kind,
+        perKilogram,
+        salt,
+        taste,
+        measuring,
+        Thickener.NONE,
+        Optional.of(new PieceYield(0, 0, SLOWEST_SECONDS)),
+        buying,
+        labelling,
+        provenance);
+  }
+
+  /** Whether it is, or carries, what a trait says. */
+  public boolean is(Trait trait) {
+    return labelling.traits().contains(trait);
   }
 
   /** So much of it, as it goes into a pot. */

@@ -1,6 +1,8 @@
 package urnstew.core.pantry;
 
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import urnstew.units.InvalidInput;
@@ -32,5 +34,12 @@ public record Pantry(Map<String, Ingredient> byId) {
   /** All of them, by name. */
   public List<Ingredient> all() {
     return byId.values().stream().sorted(Comparator.comparing(Ingredient::name)).toList();
+  }
+
+  /** With some put in place of those of the same id, or beside them. */
+  public Pantry with(Collection<Ingredient> own) {
+    Map<String, Ingredient> merged = new HashMap<>(byId);
+    own.forEach(ingredient -> merged.put(ingredient.id(), ingredient));
+    return new Pantry(merged);
   }
 }

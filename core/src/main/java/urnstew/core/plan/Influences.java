@@ -9,11 +9,11 @@ import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.IngredientKind;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
-import urnstew.core.sizing.Need;
 import urnstew.core.thermo.Composition;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
@@ -98,7 +98,7 @@ public final class Influences {
   }
 
   private static PlanInputs serving(PlanInputs in, double factor) {
-    return in.with(new Need(in.need().covers(), in.need().serving().times(factor)));
+    return in.with(in.need().each(in.need().serving().times(factor)));
   }
 
   private static PlanInputs target(PlanInputs in, double factor) {
@@ -113,7 +113,7 @@ public final class Influences {
 
   private static Portion solids(Portion portion, double factor) {
     Ingredient was = portion.ingredient();
-    if (was.packs().isEmpty()) {
+    if (was.kind() != IngredientKind.TOMATO) {
       return portion;
     }
     Composition richer = was.perKilogram().withSolidsTimes(factor);

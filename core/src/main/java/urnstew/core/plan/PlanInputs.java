@@ -8,6 +8,7 @@ import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sizing.Need;
+import urnstew.core.sizing.PackRule;
 import urnstew.units.InvalidInput;
 import urnstew.units.MassFraction;
 
@@ -16,7 +17,7 @@ import urnstew.units.MassFraction;
  *
  * @param formula what is made
  * @param need who eats
- * @param wholePacks whether the batch is rounded up to whole packs
+ * @param buying how packs are bought
  * @param target when it is thick enough
  * @param setting how it simmers, and in which pot
  * @param prior what is believed of that pot
@@ -26,7 +27,7 @@ import urnstew.units.MassFraction;
 public record PlanInputs(
     ResolvedFormula formula,
     Need need,
-    boolean wholePacks,
+    PackRule buying,
     Target target,
     SimmerSetting setting,
     Prior prior,
@@ -64,18 +65,18 @@ public record PlanInputs(
   }
 
   public PlanInputs with(ResolvedFormula other) {
-    return new PlanInputs(other, need, wholePacks, target, setting, prior, now, readyBy);
+    return new PlanInputs(other, need, buying, target, setting, prior, now, readyBy);
   }
 
   public PlanInputs with(Need other) {
-    return new PlanInputs(formula, other, wholePacks, target, setting, prior, now, readyBy);
+    return new PlanInputs(formula, other, buying, target, setting, prior, now, readyBy);
   }
 
   public PlanInputs with(Target other) {
-    return new PlanInputs(formula, need, wholePacks, other, setting, prior, now, readyBy);
+    return new PlanInputs(formula, need, buying, other, setting, prior, now, readyBy);
   }
 
   public PlanInputs with(SimmerSetting other) {
-    return new PlanInputs(formula, need, wholePacks, target, other, prior, now, readyBy);
+    return new PlanInputs(formula, need, buying, target, other, prior, now, readyBy);
   }
 }

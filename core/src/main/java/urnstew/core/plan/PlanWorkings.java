@@ -64,10 +64,13 @@ final class PlanWorkings {
   private Working amounts() {
     return new Working(
         "amounts",
-        "Every ingredient of the formula times the same factor; cans are counted up to whole ones.",
-        "a = k · a₁,  cans = ⌈a / can⌉",
+        "Every ingredient of the formula times the same factor; packs are whole, the cheapest or the"
+            + " least wasteful mix of all sizes.",
+        "a = k · a₁,  b = a / y,  Σ nᵢ·gᵢ ≥ b",
         List.of(new Term("size, times the formula", "k", size.scale(), "")),
-        List.of("A can holds what its label says"),
+        List.of(
+            "A pack holds what its label says",
+            "y is what peeling, boning and draining leave of the bought weight"),
         List.of("Formula " + inputs.formula().formula().name(), "US can-size tables, from memory"),
         Confidence.EXACT);
   }

@@ -41,7 +41,7 @@ public final class Planner {
    */
   public static Plan plan(PlanInputs inputs) {
     BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.wholePacks());
+        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
     PotFit fit = PotFit.of(size, inputs.vessel(), keptTemperature(inputs));
     ResolvedFormula batch = inputs.formula().times(size.scale());
     Preparation preparation = Preparation.of(batch, inputs.setting());

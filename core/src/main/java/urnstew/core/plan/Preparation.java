@@ -49,7 +49,9 @@ public record Preparation(List<Step> steps) {
     return new Preparation(
         formula.formula().stages().stream()
             .filter(stage -> stage.role() == StageRole.PREPARE)
-            .map(stage -> step(stage, formula.massOf(stage), setting))
+            .map(
+                stage ->
+                    step(stage, formula.massOf(formula.formula().stages().indexOf(stage)), setting))
             .toList());
   }
 

@@ -1,7 +1,10 @@
 package urnstew.core.sizing;
 
 import java.util.List;
+import java.util.Optional;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.FormulaAnalysis;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -11,6 +14,7 @@ import urnstew.units.MassFraction;
  *
  * @param scale times the formula's own size
  * @param amounts what goes in
+ * @param purchases what must be bought for it
  * @param start contents of the pot when the simmer starts
  * @param reduced the same with what was added on the way, when it is thick enough
  * @param end with what goes in at the finish
@@ -20,6 +24,7 @@ import urnstew.units.MassFraction;
 public record BatchSize(
     double scale,
     List<Amount> amounts,
+    List<Purchase> purchases,
     PotContents start,
     PotContents reduced,
     PotContents end,
@@ -27,6 +32,7 @@ public record BatchSize(
     List<Working> workings) {
   public BatchSize {
     amounts = List.copyOf(amounts);
+    purchases = List.copyOf(purchases);
     workings = List.copyOf(workings);
   }
 
@@ -38,11 +44,16 @@ public record BatchSize(
 
   /** Salt in what comes out, with what cans and meat bring: it all stays. */
   public MassFraction salt() {
-    double salt =
-        amounts.stream()
-            .mapToDouble(
-                amount -> amount.portion().ingredient().salt().value() * amount.mass().kilograms())
-            .sum();
-    return new MassFraction(salt / end.total().kilograms());
+    return new MassFraction(FormulaAnalysis.saltKilograms(ingredients()) / end.total().kilograms());
+  }
+
+  /** What it costs; empty where a price is missing. */
+  public Optional<Cost> cost() {
+    return Cost.of(purchases);
+  }
+
+  /** All that goes in, at the batch's own size. */
+  public List<Portion> ingredients() {
+    return amounts.stream().map(Amount::portion).toList();
   }
 }

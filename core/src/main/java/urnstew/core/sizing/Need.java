@@ -2,6 +2,7 @@ package urnstew.core.sizing;
 
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 import urnstew.units.Require;
 
 /**
@@ -9,8 +10,10 @@ import urnstew.units.Require;
  *
  * @param covers people to serve, 1 to 5,000
  * @param serving sauce for each, 10 g to 2 kg
+ * @param onTheTable extra sauce put on the table, as a share of what is served; 0 to 1
+ * @param holdLoss what hot holding dries off, as a share of what is served; 0 to 0.5
  */
-public record Need(int covers, Mass serving) {
+public record Need(int covers, Mass serving, MassFraction onTheTable, MassFraction holdLoss) {
   /** Sauce that stays on pot and ladle, as a share of what is served (assumption). */
   public static final double CLING_SHARE = 0.03;
 
@@ -24,10 +27,23 @@ public record Need(int covers, Mass serving) {
           "Type how many people eat, at least 1.");
     }
     Require.within("serving", serving.grams(), 10, 2000, "g");
+    Require.within("onTheTable", onTheTable.percent(), 0, 100, "%");
+    Require.within("holdLoss", holdLoss.percent(), 0, 50, "%");
+  }
+
+  /** Served at once, with nothing on the table. */
+  public Need(int covers, Mass serving) {
+    this(covers, serving, new MassFraction(0), new MassFraction(0));
+  }
+
+  /** With another serving. */
+  public Need each(Mass other) {
+    return new Need(covers, other, onTheTable, holdLoss);
   }
 
   /** Sauce that must be in the pot at the end. */
   public Mass mass() {
-    return serving.times(covers * (1 + CLING_SHARE));
+    return serving.times(
+        covers * (1 + CLING_SHARE) * (1 + onTheTable.value()) / (1 - holdLoss.value()));
   }
 }

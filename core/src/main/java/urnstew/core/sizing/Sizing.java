@@ -3,12 +3,10 @@ package urnstew.core.sizing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.ResolvedFormula;
-import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
@@ -34,20 +32,22 @@ public final class Sizing {
    * @param formula what is made
    * @param need how much must come out
    * @param target solids share at which it is thick enough; above the start's, 27 % at most
-   * @param wholePacks whether the batch is raised until the last pack is used up
+   * @param buying how packs are chosen, and whether the batch is raised until they are used up
    */
   public static BatchSize size(
-      ResolvedFormula formula, Need need, MassFraction target, boolean wholePacks) {
+      ResolvedFormula formula, Need need, MassFraction target, PackRule buying) {
     PotContents into = formula.beforeTheFinish();
     requireReachable(into.cooked(), target);
     PotContents reduced = into.cooked().reducedTo(target);
     PotContents end = reduced.plus(formula.atTheFinish());
     double exact = need.mass().kilograms() / end.total().kilograms();
-    double scale = wholePacks ? roundedToPacks(formula, exact) : exact;
+    double scale = buying.whole() ? roundedToPacks(formula, exact, buying.goal()) : exact;
+    ResolvedFormula batch = formula.times(scale);
     return new BatchSize(
         scale,
-        formula.portions().stream().map(portion -> amount(portion, scale)).toList(),
-        formula.intoThePot().times(scale),
+        batch.portions().stream().map(Amount::new).toList(),
+        Purchase.of(batch.portions(), buying.goal()),
+        batch.intoThePot(),
         reduced.times(scale),
         end.times(scale),
         need.covers() * scale / exact,
@@ -79,29 +79,20 @@ public final class Sizing {
     }
   }
 
-  /** The scale at which the ingredient with the most in packs uses its packs up. */
-  private static double roundedToPacks(ResolvedFormula formula, double exact) {
-    Optional<Portion> main =
-        formula.portions().stream()
-            .filter(portion -> !portion.ingredient().packs().isEmpty())
-            .max(Comparator.comparing(Portion::mass));
-    return main.map(portion -> wholePackScale(portion, exact)).orElse(exact);
+  /**
+   * The scale at which the packs of what is most of the batch, of what comes in packs, are used.
+   */
+  private static double roundedToPacks(ResolvedFormula formula, double exact, PackGoal goal) {
+    return Purchase.of(formula.portions(), goal).stream()
+        .filter(purchase -> purchase.ingredient().buying().inWholePacks())
+        .max(Comparator.comparing(Purchase::needed))
+        .map(purchase -> wholePackScale(purchase, exact, goal))
+        .orElse(exact);
   }
 
-  private static double wholePackScale(Portion portion, double exact) {
-    double pack = portion.ingredient().packs().get(0).net().kilograms();
-    double packs = Math.ceil(portion.mass().kilograms() * exact / pack - 1e-9);
-    return packs * pack / portion.mass().kilograms();
-  }
-
-  private static Amount amount(Portion portion, double scale) {
-    var mass = portion.mass().times(scale);
-    return new Amount(
-        portion,
-        mass,
-        portion.ingredient().packs().stream()
-            .findFirst()
-            .map(pack -> Amount.WholePacks.holding(mass, pack)));
+  private static double wholePackScale(Purchase main, double exact, PackGoal goal) {
+    Purchase batch = Purchase.of(main.ingredient(), main.needed().times(exact), goal);
+    return batch.packs().holds().kilograms() / main.needed().kilograms();
   }
 
   private static Working finalMass(Need need, PotContents end, double scale) {
@@ -109,11 +100,13 @@ public final class Sizing {
         "finalMass",
         "Servings for everyone, and a little more for what clings to pot and ladle; rounded up to"
             + " whole cans where that was asked.",
-        "m = n · m₁ · (1 + c)",
+        "m = n · m₁ · (1 + c) · (1 + e) / (1 − h)",
         List.of(
             new Term("covers", "n", need.covers(), ""),
             new Term("sauce for each", "m₁", need.serving().kilograms(), "kg"),
             new Term("clings to the pot", "c", Need.CLING_SHARE, ""),
+            new Term("extra on the table", "e", need.onTheTable().value(), ""),
+            new Term("dries off while held", "h", need.holdLoss().value(), ""),
             new Term("size, times the formula", "k", scale, ""),
             new Term("sauce at the end", "m", end.total().kilograms(), "kg")),
         List.of("3 % clings to pot and ladle (assumption)"),

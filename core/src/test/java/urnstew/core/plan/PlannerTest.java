@@ -146,7 +146,7 @@ class PlannerTest {
     return new PlanInputs(
         CANTEEN.formula(),
         CANTEEN.need(),
-        CANTEEN.wholePacks(),
+        CANTEEN.buying(),
         CANTEEN.target(),
         CANTEEN.setting(),
         Prior.of(CANTEEN.setting().heatSource(), new Past(List.of(), List.of(), bodies)),
@@ -170,7 +170,7 @@ class PlannerTest {
     return new PlanInputs(
         in.formula(),
         new Need(34, Mass.ofGrams(110)),
-        in.wholePacks(),
+        in.buying(),
         in.target(),
         in.setting(),
         in.prior(),

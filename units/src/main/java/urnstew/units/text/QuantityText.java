@@ -71,7 +71,8 @@ public final class QuantityText {
     }
   }
 
-  private static String tidy(String raw) {
+  /** Signs that keyboards and web pages put in place of plain ones; small letters. */
+  public static String tidy(String raw) {
     StringBuilder tidy = new StringBuilder();
     for (char c : raw.strip().toLowerCase(Locale.ROOT).toCharArray()) {
       tidy.append(

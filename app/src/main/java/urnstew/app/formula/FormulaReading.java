@@ -1,0 +1,113 @@
+package urnstew.app.formula;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.formula.FormulaView.Place;
+import urnstew.app.formula.FormulaView.ServingView;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.pantry.PantryService;
+import urnstew.core.formula.Formula;
+import urnstew.core.formula.PastedList;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.School;
+import urnstew.core.formula.Use;
+import urnstew.core.formula.Without;
+import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.sizing.Serving;
+import urnstew.core.sizing.Style;
+
+/** Reads formulas: what each comes to, and what it would be otherwise. */
+@Service
+public class FormulaReading {
+  private final FormulaShelf shelf;
+  private final FormulaMapper mapper;
+  private final PantryService pantry;
+  private final KitchenService kitchens;
+
+  FormulaReading(
+      FormulaShelf shelf, FormulaMapper mapper, PantryService pantry, KitchenService kitchens) {
+    this.shelf = shelf;
+    this.mapper = mapper;
+    this.pantry = pantry;
+    this.kitchens = kitchens;
+  }
+
+  /** The shelf, analysed. */
+  @Transactional(readOnly = true)
+  public List<FormulaSummary> all() {
+    Pantry all = pantry.pantry();
+    List<Avoid> avoids = pantry.avoided();
+    return shelf.all().stream()
+        .map(
+            formula ->
+                FormulaSummary.of(
+                    formula,
+                    !FormulaShelf.isShipped(formula.id()),
+                    AnalysisView.of(ResolvedFormula.of(formula, all), avoids, all)))
+        .toList();
+  }
+
+  /** One formula in the chosen ways; the latest version where none is named. */
+  @Transactional(readOnly = true)
+  public FormulaView one(String id, @Nullable Integer version, List<School> schools) {
+    Formula latest = shelf.formula(id);
+    Formula whole = version == null ? latest : shelf.version(id, version);
+    Pantry all = pantry.pantry();
+    ResolvedFormula way = ResolvedFormula.of(whole.choosing(schools), all);
+    boolean retired = mapper.shelf().stream().anyMatch(row -> row.id().equals(id) && row.retired());
+    return FormulaView.of(
+        whole,
+        way,
+        new Place(latest.version(), !FormulaShelf.isShipped(id), retired),
+        servings(whole.uses()),
+        AnalysisView.of(way, pantry.avoided(), all));
+  }
+
+  /** What a sheet comes to while it is written. */
+  @Transactional(readOnly = true)
+  public AnalysisView analysis(FormulaSheet sheet) {
+    Pantry all = pantry.pantry();
+    Formula formula = new SheetReader(sheet, all).read("draft", 1);
+    return AnalysisView.of(ResolvedFormula.of(formula, all), pantry.avoided(), all);
+  }
+
+  /** A pasted list, line by line. */
+  @Transactional(readOnly = true)
+  public List<LineReading> lines(String text) {
+    Pantry all = pantry.pantry();
+    return new PastedList(all, kitchens.measures(), kitchens.settings().pint())
+        .read(text).stream().map(line -> LineReading.of(line, all)).toList();
+  }
+
+  /** A formula made without what somebody avoids. */
+  @Transactional(readOnly = true)
+  public WithoutView without(String id, List<School> schools, List<Avoid> avoids) {
+    Pantry all = pantry.pantry();
+    Without without = Without.of(shelf.formula(id).choosing(schools), avoids, all);
+    return WithoutView.of(
+        without, AnalysisView.of(ResolvedFormula.of(without.formula(), all), avoids, all));
+  }
+
+  private static List<ServingView> servings(Set<Use> uses) {
+    return uses.stream()
+        .sorted()
+        .flatMap(
+            use ->
+                Arrays.stream(Style.values())
+                    .map(style -> Serving.of(use, style))
+                    .map(
+                        serving ->
+                            new ServingView(
+                                serving.use(),
+                                serving.style(),
+                                serving.sauce().kilograms(),
+                                serving.beside().kilograms(),
+                                serving.why())))
+        .toList();
+  }
+}

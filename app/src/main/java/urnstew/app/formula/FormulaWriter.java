@@ -1,0 +1,82 @@
+package urnstew.app.formula;
+
+import java.time.Clock;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.formula.FormulaMapper.ShelfRow;
+import urnstew.app.pantry.PantryService;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.Clash;
+import urnstew.core.formula.Formula;
+import urnstew.units.InvalidInput;
+
+/** Writes the kitchen's own formulas; shipped ones are never changed, only copied. */
+@Service
+public class FormulaWriter {
+  private final FormulaMapper mapper;
+  private final PantryService pantry;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  FormulaWriter(FormulaMapper mapper, PantryService pantry, JsonMapper json, Clock clock) {
+    this.mapper = mapper;
+    this.pantry = pantry;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /**
+   * Writes the next version. The same sheet sent again on the same version is written once.
+   *
+   * @param seen the version that the cook started from; 0 for a new formula
+   */
+  @Transactional
+  public Formula write(String id, FormulaSheet sheet, int seen, String note, Actor actor) {
+    if (FormulaShelf.isShipped(id)) {
+      throw new InvalidInput(
+          "id",
+          "shipped",
+          "A shipped formula is not changed.",
+          "a formula of your own",
+          "Keep it as a formula of your own: it gets an identity of its own.");
+    }
+    Formula next = new SheetReader(sheet, pantry.pantry()).read(id, seen + 1);
+    if (seen == 0) {
+      mapper.put(new ShelfRow(id, 0, false));
+    }
+    ShelfRow row = mapper.lock(id).orElseThrow(() -> clash());
+    String document = json.writeValueAsString(next);
+    if (row.latest() == seen + 1 && isWritten(next, row.latest())) {
+      return next;
+    }
+    if (row.latest() != seen) {
+      throw clash();
+    }
+    mapper.write(id, next.version(), document, note, clock.instant(), actor.name());
+    mapper.change(new ShelfRow(id, next.version(), false));
+    return next;
+  }
+
+  /** Puts a formula away, or takes it out again. */
+  @Transactional
+  public void retire(String id, boolean retired) {
+    mapper.put(new ShelfRow(id, 0, retired));
+    ShelfRow row = mapper.lock(id).orElseThrow();
+    mapper.change(new ShelfRow(id, row.latest(), retired));
+  }
+
+  private boolean isWritten(Formula next, int version) {
+    return mapper
+        .version(next.id(), version)
+        .map(document -> json.readValue(document, Formula.class))
+        .filter(next::equals)
+        .isPresent();
+  }
+
+  private static Clash clash() {
+    return new Clash(
+        "Somebody else wrote a version meanwhile.",
+        "Load it again and look what changed, then write yours.");
+  }
+}

@@ -1,0 +1,85 @@
+package urnstew.app.pantry;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.pantry.IngredientView.Content;
+import urnstew.core.pantry.Avoid;
+
+@RestController
+@RequestMapping(path = "/api/pantry", produces = MediaType.APPLICATION_JSON_VALUE)
+class PantryController {
+  private final PantryService pantry;
+  private final StockService stock;
+
+  PantryController(PantryService pantry, StockService stock) {
+    this.pantry = pantry;
+    this.stock = stock;
+  }
+
+  @GetMapping("/ingredients")
+  List<IngredientView> ingredients() {
+    return pantry.all();
+  }
+
+  /** Adds or changes; {@code If-Match: 0} for what the kitchen has not touched yet. */
+  @PutMapping("/ingredients/{id}")
+  IngredientView put(
+      @PathVariable String id,
+      @Valid @RequestBody Content content,
+      @RequestHeader("If-Match") int version) {
+    return pantry.put(id, content, version);
+  }
+
+  @PutMapping("/ingredients/{id}/retired")
+  IngredientView retire(
+      @PathVariable String id,
+      @RequestParam boolean retired,
+      @RequestHeader("If-Match") int version) {
+    return pantry.retire(id, retired, version);
+  }
+
+  @GetMapping("/avoided")
+  List<Avoid> avoided() {
+    return pantry.avoided();
+  }
+
+  @PutMapping("/avoided")
+  List<Avoid> avoid(@Valid @RequestBody List<Avoid> wanted) {
+    return pantry.avoid(wanted);
+  }
+
+  @GetMapping("/stock")
+  List<StockItem> stock() {
+    return stock.all();
+  }
+
+  @PostMapping("/stock")
+  @ResponseStatus(HttpStatus.CREATED)
+  StockItem store(@Valid @RequestBody StockItem item) {
+    return stock.store(item);
+  }
+
+  @PutMapping("/stock")
+  StockItem change(@Valid @RequestBody StockItem item, @RequestHeader("If-Match") int version) {
+    return stock.change(item, version);
+  }
+
+  @PutMapping("/stock/{id}/gone")
+  StockItem take(
+      @PathVariable UUID id, @RequestParam boolean gone, @RequestHeader("If-Match") int version) {
+    return stock.take(id, version, gone);
+  }
+}

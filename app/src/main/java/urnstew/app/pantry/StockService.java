@@ -1,0 +1,95 @@
+package urnstew.app.pantry;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
+import urnstew.core.pantry.Care;
+import urnstew.core.pantry.Ingredient;
+import urnstew.units.Mass;
+
+/** What is on the shelf, and opened packs with their dates. */
+@Service
+public class StockService {
+  private final PantryMapper mapper;
+  private final PantryService pantry;
+  private final KitchenService kitchens;
+  private final Receipts receipts;
+
+  StockService(
+      PantryMapper mapper, PantryService pantry, KitchenService kitchens, Receipts receipts) {
+    this.mapper = mapper;
+    this.pantry = pantry;
+    this.kitchens = kitchens;
+    this.receipts = receipts;
+  }
+
+  /** All of it, the first to be used first. */
+  @Transactional(readOnly = true)
+  public List<StockItem> all() {
+    return mapper.stock();
+  }
+
+  /** How much of each ingredient there is. */
+  @Transactional(readOnly = true)
+  public Map<String, Mass> masses() {
+    return mapper.stock().stream()
+        .collect(
+            Collectors.groupingBy(
+                StockItem::ingredientId,
+                Collectors.reducing(
+                    Mass.ZERO, item -> new Mass(item.massKilograms()), Mass::plus)));
+  }
+
+  /** Puts something in, once; an opened pack without a date gets one. */
+  @Transactional
+  public StockItem store(StockItem item) {
+    StockItem dated = dated(item.checked(kitchens.massText("g")));
+    return receipts.once(item.id(), "stock", dated, StockItem.class, () -> stored(dated));
+  }
+
+  /** Changes the version that the cook saw. */
+  @Transactional
+  public StockItem change(StockItem item, int version) {
+    requireChanged(mapper.changeStock(dated(item.checked(kitchens.massText("g"))), version));
+    return found(item.id());
+  }
+
+  /** Uses something up or throws it away, or puts it back. */
+  @Transactional
+  public StockItem take(UUID id, int version, boolean gone) {
+    requireChanged(mapper.take(id, version, gone));
+    return found(id);
+  }
+
+  private StockItem stored(StockItem item) {
+    mapper.store(item);
+    return found(item.id());
+  }
+
+  private StockItem found(UUID id) {
+    return mapper.stockItem(id).orElseThrow(() -> new NotThere("stock item", id));
+  }
+
+  private StockItem dated(StockItem item) {
+    Ingredient ingredient = pantry.pantry().ingredient(item.ingredientId());
+    LocalDate opened = item.openedOn();
+    if (opened == null || item.useBy() != null) {
+      return item;
+    }
+    return item.usedBy(Care.of(ingredient).useBy(opened).orElse(opened.plusDays(1)));
+  }
+
+  private static void requireChanged(int rows) {
+    if (rows == 0) {
+      throw new Clash("Somebody else changed it meanwhile.", "Load it again, then change it.");
+    }
+  }
+}

@@ -1,0 +1,23 @@
+package urnstew.core.pantry;
+
+import java.util.Set;
+import urnstew.units.Require;
+
+/**
+ * What an eater may have to know.
+ *
+ * @param allergens that it carries
+ * @param traits for diets and avoid lists
+ * @param sulphitesMilligramsPerKilogram as SO2, mg/kg
+ */
+public record Labelling(
+    Set<Allergen> allergens, Set<Trait> traits, double sulphitesMilligramsPerKilogram) {
+  /** Nothing to know. */
+  public static final Labelling NOTHING = new Labelling(Set.of(), Set.of(), 0);
+
+  public Labelling {
+    allergens = Set.copyOf(allergens);
+    traits = Set.copyOf(traits);
+    Require.within("sulphites", sulphitesMilligramsPerKilogram, 0, 20_000, "mg/kg");
+  }
+}
