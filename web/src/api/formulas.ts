@@ -1,13 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { client } from './client';
+import { client, type School } from './client';
 import { answered } from './problem';
 
-/** The shelf of formulas; it changes with a release only. */
+/** The shelf of formulas; writing one makes it stale. */
 export function useFormulas() {
   return useQuery({ queryKey: ['formulas'], queryFn: () => answered(client.GET('/api/formulas')), staleTime: Infinity });
 }
 
-/** Everything in the pantry, by name. */
-export function useIngredients() {
-  return useQuery({ queryKey: ['ingredients'], queryFn: () => answered(client.GET('/api/formulas/ingredients')), staleTime: Infinity });
+/** One formula in the chosen ways; the last answer stays while another way is read. */
+export function useFormula(id: string, schools: School[], version?: number) {
+  return useQuery({
+    queryKey: ['formulas', id, version ?? 0, JSON.stringify(schools)],
+    queryFn: () => answered(client.POST('/api/formulas/{id}/reading', { params: { path: { id } }, body: { schools, ...(version ? { version } : {}) } })),
+    placeholderData: (last) => (last?.id === id ? last : undefined),
+  });
 }

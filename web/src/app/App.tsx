@@ -7,6 +7,10 @@ import { theme } from '../theme/theme';
 import { Frame } from './Frame';
 
 const PlanPage = lazy(() => import('../features/plan'));
+const FormulasPage = lazy(() => import('../features/formula'));
+const FormulaPage = lazy(async () => ({ default: (await import('../features/formula')).FormulaPage }));
+const EditorPage = lazy(async () => ({ default: (await import('../features/formula')).EditorPage }));
+const PantryPage = lazy(() => import('../features/pantry'));
 const PotsPage = lazy(() => import('../features/batch'));
 const HandOverPage = lazy(async () => ({ default: (await import('../features/batch')).HandOverPage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
@@ -26,6 +30,11 @@ export function App() {
           <Suspense fallback={null}>
             <Routes>
               <Route element={<Frame />}>
+                <Route path="/formulas" element={<FormulasPage />} />
+                <Route path="/formulas/new" element={<EditorPage />} />
+                <Route path="/formulas/:id" element={<FormulaPage />} />
+                <Route path="/formulas/:id/edit" element={<EditorPage />} />
+                <Route path="/pantry" element={<PantryPage />} />
                 <Route path="/plan" element={<PlanPage />} />
                 <Route path="/pots/:id?" element={<PotsPage />} />
                 <Route path="/pots/:id/hand-over" element={<HandOverPage />} />

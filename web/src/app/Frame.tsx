@@ -9,10 +9,12 @@ import { KeyMap } from './keys';
 import { Waiting } from './Waiting';
 
 const PLACES = [
-  { path: '/plan', name: 'Plan', key: '1' },
-  { path: '/pots', name: 'Pots', key: '2' },
-  { path: '/logbook', name: 'Logbook', key: '3' },
-  { path: '/kitchen', name: 'Kitchen', key: '4' },
+  { path: '/formulas', name: 'Formulas', key: '1' },
+  { path: '/plan', name: 'Plan', key: '2' },
+  { path: '/pots', name: 'Pots', key: '3' },
+  { path: '/logbook', name: 'Logbook', key: '4' },
+  { path: '/pantry', name: 'Pantry', key: '5' },
+  { path: '/kitchen', name: 'Kitchen', key: '6' },
 ];
 
 /** The rail of places beside the sheet; on a phone the places are at the thumb. */

@@ -6,6 +6,9 @@ export type Units = 'METRIC' | 'US';
 
 const fixed = (value: number, digits: number): string => value.toFixed(digits).replace('-', '−');
 
+/** Money in the kitchen's currency. */
+export const money = (amount: number, currency: string): Shown => ({ value: fixed(amount, 2), unit: currency });
+
 /** Three figures, no more than the scale shows. */
 export function significant(value: number, figures = 3): string {
   if (value === 0) return '0';

@@ -2,19 +2,22 @@ import { Box, Typography } from '@mui/material';
 import { memo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 
-export type JourneyStep = 'Size' | 'Pot' | 'Log';
-const PATHS: Record<JourneyStep, string> = { Size: '/plan', Pot: '/pots', Log: '/logbook' };
+export type JourneyStep = 'Formula' | 'Size' | 'Pot' | 'Log';
+const PATHS: Record<JourneyStep, string> = { Formula: '/formulas', Size: '/plan', Pot: '/pots', Log: '/logbook' };
 
 /** Title, the line of the journey, and what the page is for. */
-export function Page({ title, sub, step, children }: { title: string; sub: string; step?: JourneyStep; children: ReactNode }) {
+export function Page({ title, sub, step, acts, children }: { title: string; sub: string; step?: JourneyStep; acts?: ReactNode; children: ReactNode }) {
   return (
     <Box component="section" sx={{ px: { xs: 2, md: 3.5 }, pt: 2.25, pb: { xs: 12, md: 3 }, minHeight: '100%', display: 'flex', flexDirection: 'column', gap: 2 }}>
-      <Box component="header" sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: 'wrap' }}>
-        <Box sx={{ minWidth: 0 }}>
+      <Box component="header" sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: { xs: 'wrap', md: 'nowrap' } }}>
+        <Box sx={{ minWidth: 0, flex: { xs: '1 1 100%', md: '1 1 0' } }}>
           <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>{title}</Typography>
           <Typography sx={{ color: 'text.secondary' }}>{sub}</Typography>
         </Box>
-        {step && <Journey at={step} />}
+        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, flexShrink: 0, maxWidth: '100%', alignItems: { md: 'flex-end' } }}>
+          {step && <Journey at={step} />}
+          {acts && <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>{acts}</Box>}
+        </Box>
       </Box>
       {children}
     </Box>

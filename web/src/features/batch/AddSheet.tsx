@@ -1,7 +1,7 @@
 import { MenuItem, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { BatchView, KitchenView } from '../../api/client';
-import { useIngredients } from '../../api/formulas';
+import { usePantry } from '../../api/pantry';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
@@ -13,7 +13,7 @@ type What = (typeof WHAT)[number]['value'];
 
 /** As poured: what really went in, of the formula or besides it, or came out. */
 export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitchen: KitchenView; onClose: () => void }) {
-  const ingredients = useIngredients();
+  const pantry = usePantry();
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose);
   const [what, setWhat] = useState<What>('line');
   const { lines } = batch.forecast;
@@ -45,7 +45,7 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
       )}
       {what === 'other' && (
         <TextField select label="What else" value={other} onChange={(e) => edit(setOther)(e.target.value)}>
-          {(ingredients.data ?? [{ id: 'water', name: 'Water' }]).map((i) => <MenuItem key={i.id} value={i.id}>{i.name}</MenuItem>)}
+          {pantry.data ? pantry.data.filter((i) => !i.retired).map((i) => <MenuItem key={i.id} value={i.id}>{i.content.name}</MenuItem>) : <MenuItem value="water">Water</MenuItem>}
         </TextField>
       )}
       {weighed && <QuantityField label={what === 'out' ? 'Came out' : 'Went in, all of it'} text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), units)) : ownMeasures(kitchen)} fault={fault} numeric={false} autoFocus />}

@@ -5,7 +5,7 @@ import { show, type Units } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
 import { ShowWorking } from '../../ui/ShowWorking';
 
-/** What goes into the pot, in both systems, and the cans to open. */
+/** What goes into the pot, in both systems, with first doses. */
 export const Amounts = memo(function Amounts({ plan, units }: { plan: PlanView; units: Units }) {
   const working = plan.workings.find((w) => w.figure === 'amounts');
   return (
@@ -15,7 +15,7 @@ export const Amounts = memo(function Amounts({ plan, units }: { plan: PlanView; 
         {working && <ShowWorking working={working} title="Into the pot" words="how much" />}
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {plan.amounts.map((a) => <Line key={a.ingredientId} amount={a} units={units} />)}
+        {plan.amounts.map((a, i) => <Line key={`${a.ingredientId}${i}`} amount={a} units={units} />)}
       </Box>
     </Box>
   );
@@ -31,7 +31,7 @@ function Line({ amount, units }: { amount: AmountView; units: Units }) {
       <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, textAlign: 'right' }}>
         {first.value}<Box component="span" sx={{ fontSize: sizes.small, ml: 0.4, color: 'text.secondary', fontFamily: faces.text, fontWeight: 500 }}>{first.unit}</Box>
       </Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{[amount.note, packs(amount, units)].filter(Boolean).join(' · ')}</Typography>
+      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{[amount.note, doses(amount, units)].filter(Boolean).join(' · ')}</Typography>
       <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', textAlign: 'right' }}>{other}</Typography>
     </Box>
   );
@@ -44,8 +44,7 @@ function measured(a: AmountView): string {
   return a.pieces ? `${weight} · ${Math.ceil(a.pieces.count)} ${a.pieces.name}s` : weight;
 }
 
-function packs(a: AmountView, units: Units): string {
-  if (!a.packs) return '';
-  const left = a.packs.leftKilograms > 0.005 ? `, ${show.text(show.mass(a.packs.leftKilograms, units))} left` : '';
-  return `open ${a.packs.count} × ${a.packs.name}${left}`;
+function doses(a: AmountView, units: Units): string {
+  const later = a.massKilograms - a.firstDoseKilograms;
+  return later < 1e-6 ? '' : `${show.text(show.mass(a.firstDoseKilograms, units))} at first, ${show.text(show.mass(later, units))} after tasting`;
 }

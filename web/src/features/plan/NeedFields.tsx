@@ -1,14 +1,18 @@
 import { Box, Checkbox, FormControlLabel, Typography } from '@mui/material';
 import { useCallback, useMemo } from 'react';
-import type { FormulaSummary, KitchenView } from '../../api/client';
+import type { FormulaSummary, KitchenView, School } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
+import { Pick, TextLine } from '../../ui/fields';
 import { HeatFields } from '../../ui/HeatFields';
 import { LIDS, WAYS } from '../../ui/heat';
 import { PotChoice } from './PotChoice';
+import { Servings } from './Servings';
 import { chosen, targetOf, type Faults, type PlanForm } from './form';
 import { useLastTime } from './useLastTime';
+
+const GOALS = [['LEAST_COST', 'least cost'], ['LEAST_WASTE', 'least left over']] as const;
 
 /** The middle of each of the kitchen's bands. */
 function bandsOf({ settings: s }: KitchenView) {
@@ -33,6 +37,9 @@ function useWriters(change: Props['change']) {
     heatSourceId: (heatSourceId: string) => change({ heatSourceId }),
     way: (way: PlanForm['way']) => change({ way }),
     lid: (lid: PlanForm['lid']) => change({ lid }),
+    onTable: (onTable: string) => change({ onTable }),
+    holdLoss: (holdLoss: string) => change({ holdLoss }),
+    packGoal: (packGoal: PlanForm['packGoal']) => change({ packGoal }),
     wholePacks: (_: unknown, wholePacks: boolean) => change({ wholePacks }),
   }), [change]);
 }
@@ -46,15 +53,17 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
   const write = useWriters(change);
   const lastTime = useLastTime(formula.id, kitchen.settings.zone);
   const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
-  const sauces = useMemo(() => formulas.map((f) => ({ value: f.id, text: f.name })), [formulas]);
+  const sauces = useMemo(() => formulas.map((f) => [f.id, f.name] as const), [formulas]);
+  const ways = useCallback((school: School) => change({ schools: [...form.schools.filter((s) => s.question !== school.question), school] }), [form.schools, change]);
   const another = useCallback((id: string) => {
     const target = formulas.find((f) => f.id === id)?.targetSolidsFraction;
-    change({ formulaId: id, ...(target ? { target: `${Math.round(target * 1000) / 10} %` } : {}) });
+    change({ formulaId: id, schools: [], ...(target ? { target: `${Math.round(target * 1000) / 10} %` } : {}) });
   }, [formulas, change]);
   const burners = useMemo(() => kitchen.heatSources.map((h) => ({ value: h.id, text: h.name })), [kitchen.heatSources]);
   return (
     <Box component="form" aria-label="What is needed" onSubmit={(e) => e.preventDefault()} sx={{ display: 'flex', flexDirection: 'column', gap: 0.9 }}>
-      {formulas.length > 1 && <Choices label="Which sauce" options={sauces} chosen={formula.id} onChoose={another} />}
+      <Pick label="Which sauce" options={sauces} value={formula.id} onPick={another} />
+      {formula.choices.length > 0 && <Box sx={{ display: 'grid', gridTemplateColumns: formula.choices.length > 1 ? '1fr 1fr' : '1fr', columnGap: 2 }}>{formula.choices.map((c) => <Pick key={c.question} label={c.question} options={c.options.map((o) => [o.name, o.name] as const)} value={form.schools.find((s) => s.question === c.question)?.option ?? c.options[0]?.name ?? ''} onPick={(option) => ways({ question: c.question, option })} />)}</Box>}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 0.75 }}>
       <QuantityField label="For whom" text={form.covers} onText={write.covers} understood="covers" fault={faults.covers} />
       <QuantityField label="Each gets" text={form.serving} onText={write.serving} fault={faults.serving} numeric={false}
@@ -64,12 +73,18 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
       <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood={targetOf(form.target).by === 'plate' ? 'a tablespoon spreads on a plate' : 'non-fat solids'} />
       </Box>
       <Choices label={lastTime.length > 0 ? 'or a band, or as the plate was' : 'or a band'} options={bands} chosen={form.target} onChoose={write.target} />
+      <Servings formula={formula} form={form} change={change} />
       <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} />
       <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />
       <HeatFields form={form} change={change} kitchen={kitchen} fault={faults.heating} ovenFault={faults.oven} />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />
       <FormControlLabel control={<Checkbox checked={form.wholePacks} onChange={write.wholePacks} size="small" sx={{ py: 0 }} />} label={<Typography>round up to whole cans</Typography>} />
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 1 }}>
+        <TextLine label="Extra on the table" text={form.onTable} onText={write.onTable} placeholder="0 %" fault={faults.onTable} />
+        <TextLine label="Dries off while held" text={form.holdLoss} onText={write.holdLoss} placeholder="0 %" fault={faults.holdLoss} />
+        <Pick label="Packs by" value={form.packGoal} options={GOALS} onPick={write.packGoal} />
+      </Box>
     </Box>
   );
 }

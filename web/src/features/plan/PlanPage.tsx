@@ -1,8 +1,8 @@
 import { Box, Typography } from '@mui/material';
-import { Link, useNavigate } from 'react-router';
-import { useState } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
+import { useEffect, useMemo, useState } from 'react';
 import { useKeys } from '../../app/keys';
-import { newId, type FormulaSummary, type KitchenView } from '../../api/client';
+import { newId, type FormulaSummary, type KitchenView, type School } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
 import { useOutbox } from '../../api/outbox';
@@ -18,24 +18,35 @@ import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
 import { PlanPicture } from './PlanPicture';
 import { StartNote } from './StartNote';
+import { ToBuy } from './ToBuy';
 import { chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
 import { usePlan } from './usePlan';
 
 const POINTERS: Record<keyof Faults, string[]> = {
-  covers: ['/covers'], serving: ['/servingMassKilograms'], readyBy: ['/readyByLocalTime'], target: ['/targetSolidsFraction', '/targetSpreadMeters'], heating: ['/heating/ovenCelsius', '/heating/burnerShare'], oven: ['/heating/ovenId'],
+  covers: ['/covers'], serving: ['/servingMassKilograms'], readyBy: ['/readyByLocalTime'], onTable: ['/onTheTableFraction'], holdLoss: ['/holdLossFraction'], target: ['/targetSolidsFraction', '/targetSpreadMeters'], heating: ['/heating/ovenCelsius', '/heating/burnerShare'], oven: ['/heating/ovenId'],
 };
 
 export function PlanPage() {
   const { data: kitchen, error } = useKitchen();
   const shelf = useFormulas();
   const { form, change } = usePlanForm();
-  const formula = shelf.data?.find((f) => f.id === form.formulaId) ?? shelf.data?.[0];
+  useArrival(change);
+  const sauces = useMemo(() => shelf.data?.filter((f) => f.targetSolidsFraction !== undefined), [shelf.data]);
+  const formula = sauces?.find((f) => f.id === form.formulaId) ?? sauces?.find((f) => f.id === 'plain-marinara') ?? sauces?.[0];
   const fault = error ?? shelf.error;
   if (!kitchen || !formula) return <Page title="Plan" sub="one batch" step="Size">{fault && <Note tone="tomato">{fault.message}</Note>}</Page>;
   if (kitchen.vessels.length === 0 || kitchen.heatSources.length === 0) {
     return <Page title={formula.name} sub={formula.inShort} step="Size"><Note>First tell Urn Stew which pots and burners there are: open <Link to="/kitchen">Kitchen</Link> and add one of each.</Note></Page>;
   }
-  return <Planned kitchen={kitchen} formula={formula} formulas={shelf.data ?? []} form={form} change={change} />;
+  return <Planned kitchen={kitchen} formula={formula} formulas={sauces ?? []} form={form} change={change} />;
+}
+
+/** A formula sent here to be planned brings its ways and its thickness along. */
+function useArrival(change: (to: Partial<PlanForm>) => void) {
+  const state = useLocation().state as { formulaId: string; schools: School[]; targetSolidsFraction?: number } | null;
+  useEffect(() => {
+    if (state) change({ formulaId: state.formulaId, schools: state.schools, ...(state.targetSolidsFraction === undefined ? {} : { target: `${Math.round(state.targetSolidsFraction * 1000) / 10} %` }) });
+  }, [state, change]);
 }
 
 interface Props { kitchen: KitchenView; formula: FormulaSummary; formulas: FormulaSummary[]; form: PlanForm; change: (to: Partial<PlanForm>) => void }
@@ -83,6 +94,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
           {plan && <Before plan={plan} units={units} />}
           {plan && <Amounts plan={plan} units={units} />}
+          {plan && <ToBuy plan={plan} units={units} currency={kitchen.settings.currency} />}
         </Box>
       </Box>
       {plan && <Sizes plan={plan} request={planned} units={units} />}

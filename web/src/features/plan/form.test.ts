@@ -4,7 +4,7 @@ import { understand, type PlanForm } from './form';
 
 const pot = (id: string, capacityCubicMeters: number) => ({ id, name: id, shape: 'ROUND', firstWidthMeters: 0.3, secondWidthMeters: 0.3, depthMeters: 0.2, emptyMassKilograms: 0, retired: false, version: 1, capacityCubicMeters });
 const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }], ovens: [{ id: 'deck', name: 'Deck oven', fan: true }], measures: [{ name: 'ladle', massKilograms: 0.13 }] } as unknown as KitchenView;
-const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, formulaId: '' };
+const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, packGoal: 'LEAST_COST', onTable: '', holdLoss: '', schools: [], formulaId: '' };
 
 it('turns what a cook types into SI, with the text beside it', () => {
   const { request, faults } = understand(form, 'plain', kitchen);

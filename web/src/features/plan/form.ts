@@ -1,15 +1,15 @@
 import { useCallback, useState } from 'react';
-import type { KitchenView, Lid, PlanRequest } from '../../api/client';
+import type { KitchenView, Lid, PlanRequest, School } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { parseHour, parseQuantity, type Understanding } from '../../quantities';
 import { heatingOf, type HeatForm } from '../../ui/heat';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
-export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; wholePacks: boolean; formulaId: string }
-export type Faults = Partial<Record<'covers' | 'serving' | 'readyBy' | 'target' | 'heating' | 'oven', string>>;
+export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; wholePacks: boolean; packGoal: PlanRequest['packGoal']; onTable: string; holdLoss: string; formulaId: string; schools: School[] }
+export type Faults = Partial<Record<'covers' | 'serving' | 'readyBy' | 'target' | 'onTable' | 'holdLoss' | 'heating' | 'oven', string>>;
 
 const KEPT = 'urnstew.plan';
-const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, formulaId: '' };
+const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, packGoal: 'LEAST_COST', onTable: '', holdLoss: '', formulaId: '', schools: [] };
 
 /** The form, kept over reloads. */
 export function usePlanForm() {
@@ -46,19 +46,23 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
   const { by, read: target } = targetOf(form.target);
   const readyBy = parseHour(form.readyBy);
+  const onTable = parseQuantity(form.onTable.trim() || '0', 'SHARE', '%');
+  const holdLoss = parseQuantity(form.holdLoss.trim() || '0', 'SHARE', '%');
   if (covers.outcome !== 'understood') faults.covers = covers.message;
   else if (!Number.isInteger(covers.value) || covers.value < 1) faults.covers = 'Type how many people eat, at least 1.';
   if (serving.outcome !== 'understood') faults.serving = serving.message;
   if (target.outcome !== 'understood') faults.target = target.message;
+  if (onTable.outcome !== 'understood') faults.onTable = onTable.message;
+  if (holdLoss.outcome !== 'understood') faults.holdLoss = holdLoss.message;
   if (readyBy.outcome !== 'understood') faults.readyBy = readyBy.message;
   const { heating, fault } = heatingOf(form, kitchen);
   if (fault) faults.heating = fault;
   if (Object.keys(faults).length > 0 || !vessel || !heatSource || !heating) return { faults };
-  if (covers.outcome !== 'understood' || serving.outcome !== 'understood' || target.outcome !== 'understood' || readyBy.outcome !== 'understood') return { faults };
+  if (covers.outcome !== 'understood' || serving.outcome !== 'understood' || target.outcome !== 'understood' || readyBy.outcome !== 'understood' || onTable.outcome !== 'understood' || holdLoss.outcome !== 'understood') return { faults };
   return {
     faults,
     request: {
-      formulaId, covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, ...(by === 'plate' ? { targetSpreadMeters: target.value } : { targetSolidsFraction: target.value }), targetText: form.target,
+      formulaId, schools: form.schools, onTheTableFraction: onTable.value, holdLossFraction: holdLoss.value, packGoal: form.packGoal, covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, ...(by === 'plate' ? { targetSpreadMeters: target.value } : { targetSolidsFraction: target.value }), targetText: form.target,
       vesselId: vessel.id, heatSourceId: heatSource.id, heating, lid: form.lid, wholePacks: form.wholePacks,
       readyByLocalTime: readyBy.localTime, ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
     },

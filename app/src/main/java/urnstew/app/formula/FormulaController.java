@@ -2,9 +2,12 @@ package urnstew.app.formula;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.formula.FormulaFiles.TakenIn;
 import urnstew.app.platform.Actor;
 import urnstew.core.formula.School;
 import urnstew.core.pantry.Avoid;
@@ -24,11 +28,14 @@ class FormulaController {
   private final FormulaReading reading;
   private final FormulaShelf shelf;
   private final FormulaWriter writer;
+  private final FormulaFiles files;
 
-  FormulaController(FormulaReading reading, FormulaShelf shelf, FormulaWriter writer) {
+  FormulaController(
+      FormulaReading reading, FormulaShelf shelf, FormulaWriter writer, FormulaFiles files) {
     this.reading = reading;
     this.shelf = shelf;
     this.writer = writer;
+    this.files = files;
   }
 
   @GetMapping
@@ -81,6 +88,21 @@ class FormulaController {
   FormulaView retire(@PathVariable String id, @RequestParam boolean retired) {
     writer.retire(id, retired);
     return reading.one(id, null, List.of());
+  }
+
+  @GetMapping(path = "/{id}/file", produces = "application/ld+json")
+  ResponseEntity<String> file(@PathVariable String id) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".jsonld\"")
+        .body(files.out(id));
+  }
+
+  /** A file as text, and the identity that its formula is to have. */
+  record FileIn(@NotNull @Pattern(regexp = "[A-Za-z0-9-]{1,60}") String id, @NotNull String text) {}
+
+  @PostMapping("/files")
+  TakenIn takeIn(@Valid @RequestBody FileIn in) {
+    return files.in(in.id(), in.text(), Actor.KITCHEN);
   }
 
   /** What somebody leaves out, in the ways of making it. */

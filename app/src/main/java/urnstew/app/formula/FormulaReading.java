@@ -1,25 +1,19 @@
 package urnstew.app.formula;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaView.Place;
-import urnstew.app.formula.FormulaView.ServingView;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.PantryService;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.PastedList;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.School;
-import urnstew.core.formula.Use;
 import urnstew.core.formula.Without;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Pantry;
-import urnstew.core.sizing.Serving;
-import urnstew.core.sizing.Style;
 
 /** Reads formulas: what each comes to, and what it would be otherwise. */
 @Service
@@ -64,7 +58,8 @@ public class FormulaReading {
         whole,
         way,
         new Place(latest.version(), !FormulaShelf.isShipped(id), retired),
-        servings(whole.uses()),
+        ServingView.of(whole.uses()),
+        new Effects(whole, schools, all).all(),
         AnalysisView.of(way, pantry.avoided(), all));
   }
 
@@ -91,23 +86,5 @@ public class FormulaReading {
     Without without = Without.of(shelf.formula(id).choosing(schools), avoids, all);
     return WithoutView.of(
         without, AnalysisView.of(ResolvedFormula.of(without.formula(), all), avoids, all));
-  }
-
-  private static List<ServingView> servings(Set<Use> uses) {
-    return uses.stream()
-        .sorted()
-        .flatMap(
-            use ->
-                Arrays.stream(Style.values())
-                    .map(style -> Serving.of(use, style))
-                    .map(
-                        serving ->
-                            new ServingView(
-                                serving.use(),
-                                serving.style(),
-                                serving.sauce().kilograms(),
-                                serving.beside().kilograms(),
-                                serving.why())))
-        .toList();
   }
 }

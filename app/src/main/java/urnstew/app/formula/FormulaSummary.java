@@ -31,7 +31,8 @@ record FormulaSummary(
     List<String> allergens,
     List<String> keeps,
     List<AvoidedView> avoided,
-    List<Double> ribbonMassesKilograms) {
+    List<Double> ribbonMassesKilograms,
+    List<ServingView> servings) {
   static FormulaSummary of(Formula formula, boolean own, AnalysisView analysis) {
     BigDecimal cost = analysis.cost();
     double made = analysis.madeMassKilograms();
@@ -58,6 +59,7 @@ record FormulaSummary(
         analysis.avoided(),
         analysis.ribbon().stream()
             .flatMap(step -> Stream.of(step.startMassKilograms(), step.endMassKilograms()))
-            .toList());
+            .toList(),
+        ServingView.of(formula.uses()));
   }
 }

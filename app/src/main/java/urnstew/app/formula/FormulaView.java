@@ -1,5 +1,6 @@
 package urnstew.app.formula;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -14,8 +15,8 @@ import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageHeat.Level;
 import urnstew.core.formula.Technique;
 import urnstew.core.formula.Use;
+import urnstew.core.pantry.IngredientKind;
 import urnstew.core.reduction.Lid;
-import urnstew.core.sizing.Style;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
@@ -35,7 +36,21 @@ public record FormulaView(
     List<School> chosen,
     List<FormulaStageView> stages,
     List<ServingView> servings,
+    List<EffectView> effects,
     AnalysisView analysis) {
+
+  /** What one way of a question comes to, with the other questions as chosen. */
+  public record EffectView(
+      String question,
+      String option,
+      double madeMassKilograms,
+      double saltFraction,
+      double fatFraction,
+      double sugarsFraction,
+      double acidsAsCitricFraction,
+      @Nullable BigDecimal cost,
+      long fixedSeconds,
+      List<String> allergens) {}
 
   /** One stage. */
   public record FormulaStageView(
@@ -74,6 +89,7 @@ public record FormulaView(
   public record FormulaLineView(
       String ingredientId,
       String name,
+      IngredientKind kind,
       double massKilograms,
       long afterSeconds,
       String note,
@@ -82,16 +98,13 @@ public record FormulaView(
       return new FormulaLineView(
           portion.ingredient().id(),
           portion.ingredient().name(),
+          portion.ingredient().kind(),
           portion.mass().kilograms(),
           portion.after().toSeconds(),
           portion.note(),
           portion.firstDose().value());
     }
   }
-
-  /** What one eater gets, by use and school. */
-  public record ServingView(
-      Use use, Style style, double sauceMassKilograms, double besideMassKilograms, String why) {}
 
   /** Which version it is, and whose. */
   record Place(int latestVersion, boolean own, boolean retired) {}
@@ -101,6 +114,7 @@ public record FormulaView(
       ResolvedFormula way,
       Place place,
       List<ServingView> servings,
+      List<EffectView> effects,
       AnalysisView analysis) {
     return new FormulaView(
         whole.id(),
@@ -123,6 +137,7 @@ public record FormulaView(
                     FormulaStageView.of(way.formula().stages().get(stage), way.portionsOf(stage)))
             .toList(),
         servings,
+        effects,
         analysis);
   }
 }

@@ -1,10 +1,13 @@
 package urnstew.app.pantry;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.pantry.IngredientView.Content;
+import urnstew.app.pantry.PantryFiles.TakenRows;
 import urnstew.core.pantry.Avoid;
 
 @RestController
@@ -23,10 +27,12 @@ import urnstew.core.pantry.Avoid;
 class PantryController {
   private final PantryService pantry;
   private final StockService stock;
+  private final PantryFiles files;
 
-  PantryController(PantryService pantry, StockService stock) {
+  PantryController(PantryService pantry, StockService stock, PantryFiles files) {
     this.pantry = pantry;
     this.stock = stock;
+    this.files = files;
   }
 
   @GetMapping("/ingredients")
@@ -49,6 +55,27 @@ class PantryController {
       @RequestParam boolean retired,
       @RequestHeader("If-Match") int version) {
     return pantry.retire(id, retired, version);
+  }
+
+  /** What stands in for an ingredient, and what that changes in 100 g of it. */
+  @GetMapping("/ingredients/{id}/substitutes")
+  List<SwapView> substitutes(@PathVariable String id) {
+    return pantry.substitutes(id);
+  }
+
+  @GetMapping(path = "/table", produces = "text/csv")
+  ResponseEntity<String> table() {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pantry.csv\"")
+        .body(files.out());
+  }
+
+  /** A table as text. */
+  record TableIn(@NotNull String text) {}
+
+  @PostMapping("/table")
+  TakenRows takeIn(@Valid @RequestBody TableIn table) {
+    return files.in(table.text());
   }
 
   @GetMapping("/avoided")

@@ -19,7 +19,10 @@ import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
+import urnstew.core.pantry.Substitute;
+import urnstew.core.pantry.Swap;
 import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
 
 /** The pantry of this kitchen. */
 @Service
@@ -86,6 +89,16 @@ public class PantryService {
     LocalDate priced = mapper.find(id).map(OwnRow::pricedOn).orElse(null);
     store(ingredient, priced, retired, version);
     return view(mapper.find(id).orElseThrow());
+  }
+
+  /** What stands in for an ingredient, and what that changes in 100 g of it; the best first. */
+  @Transactional(readOnly = true)
+  public List<SwapView> substitutes(String id) {
+    Pantry all = pantry();
+    Ingredient was = all.ingredient(id);
+    return Substitute.of(id).stream()
+        .map(one -> SwapView.of(Swap.of(was, Mass.ofGrams(100), one, all)))
+        .toList();
   }
 
   /** What this kitchen leaves out. */

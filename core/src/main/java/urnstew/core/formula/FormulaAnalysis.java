@@ -13,6 +13,7 @@ import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.pantry.Pack;
 import urnstew.core.pantry.TasteContent;
 import urnstew.core.sauce.PotContents;
+import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -52,8 +53,20 @@ public record FormulaAnalysis(
     workings = List.copyOf(workings);
   }
 
-  /** Analyses a formula at its own size. */
+  /**
+   * Analyses a formula at its own size.
+   *
+   * @throws InvalidInput if nothing goes in
+   */
   public static FormulaAnalysis of(ResolvedFormula formula) {
+    if (formula.portions().isEmpty()) {
+      throw new InvalidInput(
+          "stages",
+          "empty",
+          "Nothing goes in yet.",
+          "at least one ingredient",
+          "Type an amount and choose an ingredient.");
+    }
     Ribbon ribbon = Ribbon.of(formula, formula.formula().target());
     PotContents end = ribbon.end();
     Mass made = end.total();

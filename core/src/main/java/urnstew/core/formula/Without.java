@@ -10,6 +10,7 @@ import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.Substitute;
+import urnstew.core.pantry.Swap;
 
 /**
  * A formula made without what somebody avoids.

@@ -18,6 +18,7 @@ import urnstew.core.pantry.Avoid.Kind;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.pantry.Substitute;
+import urnstew.core.pantry.Swap;
 import urnstew.units.Mass;
 
 class WithoutTest {

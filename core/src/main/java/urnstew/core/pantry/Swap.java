@@ -1,14 +1,10 @@
-package urnstew.core.formula;
+package urnstew.core.pantry;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.ToDoubleFunction;
-import urnstew.core.pantry.Allergen;
-import urnstew.core.pantry.Ingredient;
-import urnstew.core.pantry.Pantry;
-import urnstew.core.pantry.Substitute;
 import urnstew.units.Mass;
 
 /**

@@ -1,0 +1,18 @@
+import { useQuery } from '@tanstack/react-query';
+import { client } from './client';
+import { answered } from './problem';
+
+/** Everything in the pantry, by name. */
+export function usePantry() {
+  return useQuery({ queryKey: ['pantry'], queryFn: () => answered(client.GET('/api/pantry/ingredients')), staleTime: Infinity });
+}
+
+/** What is on the shelf and opened, the first to be used first. */
+export function useStock() {
+  return useQuery({ queryKey: ['stock'], queryFn: () => answered(client.GET('/api/pantry/stock')) });
+}
+
+/** What this kitchen leaves out. */
+export function useAvoided() {
+  return useQuery({ queryKey: ['avoided'], queryFn: () => answered(client.GET('/api/pantry/avoided')) });
+}

@@ -1,0 +1,1 @@
+export { PantryPage as default } from './PantryPage';

@@ -1,0 +1,24 @@
+import { Box, Typography } from '@mui/material';
+import { memo } from 'react';
+import type { PlanView } from '../../api/client';
+import { show, type Units } from '../../quantities';
+import { Declaration } from '../../ui/Declaration';
+import { Purchases } from '../../ui/Purchases';
+
+/** What to buy for it, what it costs, and what eaters have to be told. */
+export const ToBuy = memo(function ToBuy({ plan, units, currency }: { plan: PlanView; units: Units; currency: string }) {
+  const money = (amount: number) => show.money(amount, currency).value;
+  return (
+    <>
+      <Box component="section" aria-label="To buy">
+        <Typography variant="h2">To buy</Typography>
+        <Purchases purchases={plan.purchases} units={units} currency={currency} />
+        {plan.cost && <Typography sx={{ mt: 0.5 }}>A portion <b>{money(plan.cost.usedPerPortion)}</b> used, {money(plan.cost.boughtPerPortion)} with all packs · the batch {money(plan.cost.used)} to {money(plan.cost.bought)} {currency}</Typography>}
+      </Box>
+      <Box component="section" aria-label="What eaters are told">
+        <Typography variant="h2">What eaters are told</Typography>
+        <Declaration of={plan.declaration} />
+      </Box>
+    </>
+  );
+});
