@@ -10,6 +10,8 @@ const PlanPage = lazy(() => import('../features/plan'));
 const FormulasPage = lazy(() => import('../features/formula'));
 const FormulaPage = lazy(async () => ({ default: (await import('../features/formula')).FormulaPage }));
 const EditorPage = lazy(async () => ({ default: (await import('../features/formula')).EditorPage }));
+const MealsPage = lazy(() => import('../features/meal'));
+const MealPage = lazy(async () => ({ default: (await import('../features/meal')).MealPage }));
 const PantryPage = lazy(() => import('../features/pantry'));
 const PotsPage = lazy(() => import('../features/batch'));
 const HandOverPage = lazy(async () => ({ default: (await import('../features/batch')).HandOverPage }));
@@ -34,6 +36,8 @@ export function App() {
                 <Route path="/formulas/new" element={<EditorPage />} />
                 <Route path="/formulas/:id" element={<FormulaPage />} />
                 <Route path="/formulas/:id/edit" element={<EditorPage />} />
+                <Route path="/meals" element={<MealsPage />} />
+                <Route path="/meals/:id" element={<MealPage />} />
                 <Route path="/pantry" element={<PantryPage />} />
                 <Route path="/plan" element={<PlanPage />} />
                 <Route path="/pots/:id?" element={<PotsPage />} />

@@ -28,6 +28,8 @@ export const columns = {
   ribbon: { xs: '52px 64px 1fr', md: '92px 124px minmax(0, 1fr) minmax(120px, 150px)' },
   card: '34px 1fr',
   shelf: 'repeat(auto-fill, minmax(255px, 1fr))',
+  group: '1fr 84px auto',
+  meal: { xs: '1fr', lg: 'minmax(0, 1.25fr) minmax(0, 1fr)' },
   editor: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },
   editLine: { xs: '1fr 1fr', md: 'minmax(130px, 0.7fr) minmax(150px, 1.2fr) minmax(140px, 1.4fr) 84px auto' },
   goods: { xs: '1fr auto', md: 'minmax(150px, 1.3fr) minmax(90px, 0.6fr) minmax(170px, 1.6fr) minmax(110px, 0.8fr) auto' },

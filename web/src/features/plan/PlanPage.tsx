@@ -18,6 +18,7 @@ import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
 import { PlanPicture } from './PlanPicture';
 import { StartNote } from './StartNote';
+import { ForShopping } from './ForShopping';
 import { ToBuy } from './ToBuy';
 import { chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
 import { usePlan } from './usePlan';
@@ -94,6 +95,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
           {plan && <Before plan={plan} units={units} />}
           {plan && <Amounts plan={plan} units={units} />}
+          {plan && typed && <ForShopping request={typed} name={`${formula.name} for ${typed.covers}`} />}
           {plan && <ToBuy plan={plan} units={units} currency={kitchen.settings.currency} />}
         </Box>
       </Box>

@@ -29,6 +29,16 @@ create table stock (
 );
 create index stock_by_date on stock (use_by) where not gone;
 
+-- A meal of several formulas, for which one shopping list and one mise en place are made.
+create table meal (
+  id uuid primary key,
+  name text not null check (char_length(name) between 1 and 80),
+  document jsonb not null,
+  changed_at timestamptz not null,
+  retired boolean not null default false,
+  version integer not null check (version >= 1)
+);
+
 -- Which formulas the kitchen wrote itself, and which shipped ones it put away.
 create table formula_shelf (
   id text primary key check (char_length(id) between 1 and 60),

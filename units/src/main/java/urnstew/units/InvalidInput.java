@@ -48,6 +48,11 @@ public final class InvalidInput extends RuntimeException {
     return new InvalidInput(outerParameter, code, messageText(), limit, remedy);
   }
 
+  /** The same fault with one more way out. */
+  public InvalidInput remedied(String anotherWay) {
+    return new InvalidInput(parameter, code, messageText(), limit, remedy + " " + anotherWay);
+  }
+
   private String messageText() {
     String message = getMessage();
     return message == null ? code : message;

@@ -29,6 +29,7 @@ import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanFigure;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
+import urnstew.core.plan.PotSplit;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Lid;
@@ -66,7 +67,7 @@ public class PlanService {
   @Transactional(readOnly = true)
   public PlanView preview(PlanRequest request) {
     PlanInputs inputs = inputs(request);
-    Plan plan = plan(inputs);
+    Plan plan = planOrShare(inputs);
     Alternatives ways =
         new Alternatives(
             inputs, plan, equipment.vessels(), kilogram("tomato-paste"), kilogram("water"));
@@ -77,6 +78,22 @@ public class PlanService {
   @Transactional(readOnly = true)
   public List<EarlierThickness> earlierThicknesses(String formulaId) {
     return histories.plates(formulaId, BatchSnapshot.MODEL_VERSION);
+  }
+
+  /** A batch too large for its pot is refused with the pots that would share it. */
+  private Plan planOrShare(PlanInputs inputs) {
+    try {
+      return plan(inputs);
+    } catch (InvalidInput fault) {
+      if (!fault.code().equals("does-not-fit")) {
+        throw fault;
+      }
+      List<Vessel> pots = equipment.vessels();
+      throw PotSplit.of(inputs, pots)
+          .filter(split -> split.shares().size() > 1)
+          .map(split -> fault.remedied("Or share it: " + split.words(inputs.need().covers()) + "."))
+          .orElse(fault);
+    }
   }
 
   private PotContents kilogram(String ingredient) {

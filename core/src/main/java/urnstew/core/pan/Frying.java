@@ -23,6 +23,11 @@ public record Frying(Mass load) {
   private static final double WATER_LOST = 0.08;
   private static final double SECONDS = 60;
 
+  /** How many loads so much food is. */
+  public int loads(Mass food) {
+    return (int) Math.ceil(food.kilograms() / load.kilograms() - 1e-9);
+  }
+
   /**
    * @param oil in the pan, 50 g to 50 kg
    * @param power that enters it

@@ -64,7 +64,7 @@ public record PotFit(
         start.compareTo(usable) <= 0);
   }
 
-  private static Volume volume(PotContents of, Temperature hot) {
+  static Volume volume(PotContents of, Temperature hot) {
     return of.total().at(FoodProperties.density(of.everything(), hot));
   }
 }

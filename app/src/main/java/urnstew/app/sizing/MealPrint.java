@@ -1,0 +1,192 @@
+package urnstew.app.sizing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import urnstew.app.print.Printed;
+import urnstew.app.print.PrintedSheet;
+import urnstew.core.formula.Declaration;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.Split;
+import urnstew.core.formula.Stage;
+import urnstew.core.mise.MiseEnPlace;
+import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.sizing.Dish;
+import urnstew.core.sizing.ShoppingList;
+
+/** A meal on paper: shopping list, mise en place, and a batch sheet for every dish. */
+final class MealPrint {
+  private static final float NAME_SHARE = 0.36f;
+  private static final float MASS_SHARE = 0.16f;
+  private static final float DISH_SHARE = 0.3f;
+
+  private final Meal meal;
+  private final Pantry pantry;
+  private final Printed printed;
+  private final String currency;
+
+  MealPrint(Meal meal, Pantry pantry, Printed printed, String currency) {
+    this.meal = meal;
+    this.pantry = pantry;
+    this.printed = printed;
+    this.currency = currency;
+  }
+
+  byte[] pdf() {
+    PrintedSheet sheet = new PrintedSheet(meal.name());
+    sheet.rows(
+        DISH_SHARE, meal.dishes().stream().map(Meal.Served::dish).map(this::inShort).toList());
+    sheet.heading("To buy").rows(NAME_SHARE, shopping());
+    meal.shopping()
+        .cost()
+        .ifPresent(
+            cost ->
+                sheet.text(
+                    String.format(
+                        Locale.ROOT,
+                        "%.2f %s of it used, %.2f %s for all packs.",
+                        cost.used(),
+                        currency,
+                        cost.bought(),
+                        currency)));
+    if (!meal.mise().early().isEmpty()) {
+      sheet.heading("Begin early").rows(NAME_SHARE, early());
+    }
+    sheet.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
+    meal.mise().tools().forEach(tool -> sheet.text(tool.name()).rows(NAME_SHARE, tasks(tool)));
+    meal.dishes().forEach(served -> batch(sheet, served));
+    return sheet.pdf();
+  }
+
+  private List<String> inShort(Dish dish) {
+    return List.of(
+        dish.batch().formula().name(),
+        dish.need().covers()
+            + " covers of "
+            + printed.mass(dish.need().serving().kilograms())
+            + ", "
+            + printed.mass(dish.made().kilograms())
+            + " in all");
+  }
+
+  private List<List<String>> shopping() {
+    List<List<String>> rows = new ArrayList<>();
+    for (ShoppingList.Item item : meal.shopping().items()) {
+      String buy = ShoppingCsv.bought(item.toBuy());
+      String stock =
+          item.fromStock().grams() < 0.5
+              ? ""
+              : ", " + printed.mass(item.fromStock().kilograms()) + " from stock";
+      rows.add(
+          List.of(
+              item.ingredient().name(),
+              (buy.isEmpty() ? "nothing" : buy)
+                  + "   ("
+                  + printed.mass(item.needed().kilograms())
+                  + " needed"
+                  + stock
+                  + ")"));
+    }
+    return rows;
+  }
+
+  private List<List<String>> early() {
+    return meal.mise().early().stream()
+        .map(
+            one ->
+                List.of(
+                    one.ingredient().name(),
+                    one.what()
+                        + ", "
+                        + printed.mass(one.mass().kilograms())
+                        + ", "
+                        + (one.before().toHours() >= 2
+                            ? one.before().toHours() + " h"
+                            : one.before().toMinutes() + " min")
+                        + " before"))
+        .toList();
+  }
+
+  private List<List<String>> tasks(MiseEnPlace.Tool tool) {
+    return tool.tasks().stream()
+        .map(
+            task ->
+                List.of(
+                    (task.washBefore() ? "wash first; " : "") + task.ingredient().name(),
+                    task.what()
+                        + ", "
+                        + printed.mass(task.mass().kilograms())
+                        + " for "
+                        + String.join(", ", task.dishes())))
+        .toList();
+  }
+
+  private void batch(PrintedSheet sheet, Meal.Served served) {
+    Dish dish = served.dish();
+    var formula = dish.batch().formula();
+    sheet.heading(formula.name() + ", " + printed.mass(dish.made().kilograms()));
+    sheet.text(told(dish));
+    for (int place = 0; place < formula.stages().size(); place++) {
+      Stage stage = formula.stages().get(place);
+      sheet.text(stage(stage, served));
+      sheet.rows(MASS_SHARE, dish.batch().portionsOf(place).stream().map(this::line).toList());
+    }
+    served.split().branches().forEach(branch -> sheet.text(branch(branch)));
+  }
+
+  private static String stage(Stage stage, Meal.Served served) {
+    Integer loads = served.fryingLoads().get(stage.title());
+    return stage.title()
+        + (stage.time().isZero() ? "" : ", " + stage.time().toMinutes() + " min")
+        + (loads == null ? "" : ", in " + loads + " loads")
+        + (stage.cues().ready().isEmpty() ? "" : " · until " + stage.cues().ready())
+        + (stage.caution().isEmpty() ? "" : " · mind: " + stage.caution())
+        + (stage.takeOuts().isEmpty() ? "" : " · take out: " + String.join(", ", stage.takeOuts()));
+  }
+
+  private List<String> line(Portion portion) {
+    double mass = portion.mass().kilograms();
+    double first = portion.firstDose().value();
+    return List.of(
+        printed.mass(mass),
+        portion.ingredient().name()
+            + (portion.note().isEmpty() ? "" : ", " + portion.note())
+            + (first < 1 ? ", " + printed.mass(mass * first) + " at first" : ""));
+  }
+
+  private static String told(Dish dish) {
+    String carried =
+        Declaration.of(dish.batch().portions(), dish.made()).allergens().stream()
+            .map(one -> one.allergen().words() + " (" + String.join(", ", one.causes()) + ")")
+            .collect(Collectors.joining(", "));
+    return carried.isEmpty()
+        ? "Carries none of the allergens of the law."
+        : "Carries " + carried + ".";
+  }
+
+  private String branch(Split.Branch branch) {
+    String avoids =
+        branch.group().avoids().stream()
+            .map((Avoid avoid) -> avoid.words(pantry))
+            .collect(Collectors.joining(", "));
+    String who =
+        branch.group().name() + " (" + branch.group().covers() + ", without " + avoids + ")";
+    return branch
+        .leavesAt()
+        .map(
+            moment ->
+                "For "
+                    + who
+                    + " take out "
+                    + printed.mass(branch.share().kilograms())
+                    + " before '"
+                    + moment.title()
+                    + "'"
+                    + (moment.after().isZero() ? "" : ", minute " + moment.after().toMinutes())
+                    + ". "
+                    + String.join(" ", branch.warnings()))
+        .orElse(who + " eat what everybody eats.");
+  }
+}

@@ -1,0 +1,201 @@
+package urnstew.app.sizing;
+
+import static urnstew.app.platform.Fields.agree;
+import static urnstew.app.platform.Fields.at;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.kitchen.Units;
+import urnstew.app.pantry.PantryService;
+import urnstew.app.pantry.StockService;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.NotThere;
+import urnstew.app.print.Printed;
+import urnstew.app.sizing.Meal.Served;
+import urnstew.app.sizing.MealMapper.MealRow;
+import urnstew.app.sizing.MealSheet.DishSheet;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.Split;
+import urnstew.core.formula.Split.Group;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.sizing.Dish;
+import urnstew.core.sizing.Need;
+import urnstew.core.sizing.ShoppingList;
+import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+import urnstew.units.Power;
+
+/** Keeps meals and computes what they take. */
+@Service
+public class MealService {
+  private static final Power NO_BURNER = new Power(1500);
+
+  private final MealMapper mapper;
+  private final FormulaShelf shelf;
+  private final PantryService pantry;
+  private final StockService stock;
+  private final KitchenService kitchens;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  MealService(
+      MealMapper mapper,
+      FormulaShelf shelf,
+      PantryService pantry,
+      StockService stock,
+      KitchenService kitchens,
+      JsonMapper json,
+      Clock clock) {
+    this.mapper = mapper;
+    this.shelf = shelf;
+    this.pantry = pantry;
+    this.stock = stock;
+    this.kitchens = kitchens;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** Meals that are not put away, the last changed first. */
+  @Transactional(readOnly = true)
+  List<MealView.MealName> all() {
+    return mapper.all().stream().map(row -> new MealView.MealName(row.id(), row.name())).toList();
+  }
+
+  /** One meal with all that it takes. */
+  @Transactional(readOnly = true)
+  public MealView one(UUID id) {
+    MealRow row = row(id);
+    MealSheet sheet = sheet(row);
+    return MealView.of(row.id(), row.version(), sheet, meal(sheet), pantry.pantry());
+  }
+
+  /** What a meal would take, while it is written. */
+  @Transactional(readOnly = true)
+  public MealView preview(UUID id, MealSheet sheet) {
+    return MealView.of(id, 0, sheet, meal(sheet), pantry.pantry());
+  }
+
+  /**
+   * Writes a meal.
+   *
+   * @param version that the cook saw; 0 for a new one
+   */
+  @Transactional
+  public MealView put(UUID id, MealSheet sheet, int version) {
+    if (sheet.name().isBlank() || sheet.name().length() > 80) {
+      throw new InvalidInput(
+          "name", "length", "A name has 1 to 80 letters.", "1 to 80 letters", "Type a name.");
+    }
+    meal(sheet);
+    String document = json.writeValueAsString(sheet);
+    int stored =
+        version == 0
+            ? mapper.add(id, sheet.name(), document, clock.instant())
+            : mapper.change(id, sheet.name(), document, clock.instant(), version);
+    if (stored == 0 && !sheet.equals(sheet(row(id)))) {
+      throw new Clash(
+          "Somebody else changed the meal meanwhile.", "Load it again, then change it.");
+    }
+    return one(id);
+  }
+
+  /** Puts a meal away, or takes it out again. */
+  @Transactional
+  public void retire(UUID id, boolean retired) {
+    if (mapper.retire(id, retired) == 0) {
+      throw new NotThere("meal", id);
+    }
+  }
+
+  /** Shopping list, mise en place and a batch sheet for every dish, to print. */
+  @Transactional(readOnly = true)
+  public byte[] pdf(UUID id) {
+    KitchenSettings kitchen = kitchens.settings();
+    return new MealPrint(
+            meal(sheet(row(id))), pantry.pantry(), printed(kitchen), kitchen.currency())
+        .pdf();
+  }
+
+  /** The shopping list as a table. */
+  @Transactional(readOnly = true)
+  public String csv(UUID id) {
+    return ShoppingCsv.write(meal(sheet(row(id))).shopping());
+  }
+
+  private static Printed printed(KitchenSettings kitchen) {
+    return new Printed(kitchen.units() == Units.US, kitchen.zoneId());
+  }
+
+  private Meal meal(MealSheet sheet) {
+    Pantry all = pantry.pantry();
+    List<Served> served = new ArrayList<>();
+    for (int place = 0; place < sheet.dishes().size(); place++) {
+      served.add(served("dishes." + place + ".", sheet.dishes().get(place), all));
+    }
+    List<Dish> dishes = served.stream().map(Served::dish).toList();
+    return Meal.of(sheet.name(), served, ShoppingList.of(dishes, stock.masses(), sheet.packGoal()));
+  }
+
+  private Served served(String at, DishSheet sheet, Pantry all) {
+    ResolvedFormula formula =
+        at(at + "formulaId", () -> shelf.resolved(sheet.formulaId(), sheet.schools()));
+    Need need = need(at, sheet);
+    Double target = sheet.targetSolidsFraction();
+    Dish dish =
+        at(
+            at + "targetSolidsFraction",
+            () ->
+                Dish.of(
+                    formula,
+                    need,
+                    target == null
+                        ? formula.formula().target()
+                        : Optional.of(new MassFraction(target))));
+    List<Group> groups =
+        sheet.groups().stream()
+            .map(group -> new Group(group.name(), group.covers(), group.avoid()))
+            .toList();
+    return new Served(
+        dish,
+        Split.of(dish.batch(), dish.ribbon(), sheet.covers(), groups, all),
+        dish.fryingLoads(strongest()));
+  }
+
+  private Need need(String at, DishSheet sheet) {
+    Mass serving = at(at + "servingMassKilograms", () -> new Mass(sheet.servingMassKilograms()));
+    agree(
+        at + "servingMassKilograms",
+        sheet.servingText(),
+        kitchens.massText("g"),
+        serving.kilograms());
+    String culprit =
+        sheet.covers() < 1 || sheet.covers() > 5000 ? "covers" : "servingMassKilograms";
+    return at(at + culprit, () -> new Need(sheet.covers(), serving));
+  }
+
+  private Power strongest() {
+    return kitchens.view().heatSources().stream()
+        .map(source -> source.heatSource().powerIntoPot())
+        .max(Comparator.naturalOrder())
+        .orElse(NO_BURNER);
+  }
+
+  private MealRow row(UUID id) {
+    return mapper.find(id).orElseThrow(() -> new NotThere("meal", id));
+  }
+
+  private MealSheet sheet(MealRow row) {
+    return json.readValue(row.document(), MealSheet.class);
+  }
+}

@@ -1,0 +1,33 @@
+package urnstew.app.sizing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import urnstew.core.formula.School;
+import urnstew.core.pantry.Avoid;
+import urnstew.core.sizing.PackGoal;
+
+/**
+ * A meal as it is written.
+ *
+ * @param name what the cook calls it
+ * @param dishes formulas and who eats of each
+ * @param packGoal what packs are chosen by
+ */
+public record MealSheet(
+    @NotNull String name, @NotNull @Valid List<DishSheet> dishes, @NotNull PackGoal packGoal) {
+
+  /** One formula of it. The target is the formula's own where none is named. */
+  public record DishSheet(
+      @NotNull String formulaId,
+      @NotNull List<School> schools,
+      int covers,
+      double servingMassKilograms,
+      @NotNull String servingText,
+      @Nullable Double targetSolidsFraction,
+      @NotNull @Valid List<GroupSheet> groups) {}
+
+  /** Eaters of that dish who leave something out. */
+  public record GroupSheet(@NotNull String name, int covers, @NotNull List<Avoid> avoid) {}
+}

@@ -1,0 +1,184 @@
+package urnstew.app.sizing;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.DeclarationView;
+import urnstew.app.pantry.SwapView;
+import urnstew.app.sizing.PurchaseView.PackCountView;
+import urnstew.core.formula.Declaration;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.Split;
+import urnstew.core.mise.MiseEnPlace;
+import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.IngredientKind;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.sizing.Cost;
+import urnstew.core.sizing.Dish;
+import urnstew.core.sizing.ShoppingList;
+
+/** A meal with all that it takes. */
+public record MealView(
+    UUID id,
+    int version,
+    MealSheet sheet,
+    List<DishView> dishes,
+    List<ItemView> shopping,
+    @Nullable BigDecimal costUsed,
+    @Nullable BigDecimal costBought,
+    List<ToolView> tools,
+    List<EarlyView> early,
+    long handsSeconds) {
+
+  /** A meal by name. */
+  public record MealName(UUID id, String name) {}
+
+  /** One dish, sized. */
+  public record DishView(
+      String formulaId,
+      String name,
+      int covers,
+      double madeMassKilograms,
+      List<MealStageView> stages,
+      Map<String, Integer> fryingLoads,
+      List<BranchView> branches,
+      DeclarationView declaration) {
+    static DishView of(Meal.Served served, Pantry pantry) {
+      Dish dish = served.dish();
+      var formula = dish.batch().formula();
+      return new DishView(
+          formula.id(),
+          formula.name(),
+          dish.need().covers(),
+          dish.made().kilograms(),
+          IntStream.range(0, formula.stages().size())
+              .mapToObj(
+                  place ->
+                      new MealStageView(
+                          formula.stages().get(place).title(),
+                          dish.batch().portionsOf(place).stream().map(MealLineView::of).toList()))
+              .toList(),
+          served.fryingLoads(),
+          served.split().branches().stream().map(one -> BranchView.of(one, pantry)).toList(),
+          DeclarationView.of(Declaration.of(dish.batch().portions(), dish.made())));
+    }
+  }
+
+  /** What goes into one stage. */
+  public record MealStageView(String title, List<MealLineView> lines) {}
+
+  /** One ingredient at the size of the meal. */
+  public record MealLineView(
+      String name, double massKilograms, double firstDoseKilograms, String note) {
+    static MealLineView of(Portion portion) {
+      double mass = portion.mass().kilograms();
+      return new MealLineView(
+          portion.ingredient().name(), mass, mass * portion.firstDose().value(), portion.note());
+    }
+  }
+
+  /** Where one group's share leaves the common pot. */
+  public record BranchView(
+      String group,
+      int covers,
+      List<String> avoids,
+      @Nullable String leavesBefore,
+      long afterSeconds,
+      double shareMassKilograms,
+      List<SwapView> swaps,
+      List<String> warnings) {
+    static BranchView of(Split.Branch branch, Pantry pantry) {
+      return new BranchView(
+          branch.group().name(),
+          branch.group().covers(),
+          branch.group().avoids().stream().map((Avoid avoid) -> avoid.words(pantry)).toList(),
+          branch.leavesAt().map(Split.Moment::title).orElse(null),
+          branch.leavesAt().map(moment -> moment.after().toSeconds()).orElse(0L),
+          branch.share().kilograms(),
+          branch.swaps().stream().map(SwapView::of).toList(),
+          branch.warnings());
+    }
+  }
+
+  /** One line of the shopping list. */
+  public record ItemView(
+      String ingredientId,
+      String name,
+      IngredientKind kind,
+      double neededMassKilograms,
+      double fromStockKilograms,
+      List<PackCountView> packs,
+      double leftMassKilograms,
+      @Nullable BigDecimal cost) {
+    static ItemView of(ShoppingList.Item item) {
+      boolean bought = !item.toBuy().bought().isEmpty();
+      return new ItemView(
+          item.ingredient().id(),
+          item.ingredient().name(),
+          item.ingredient().kind(),
+          item.needed().kilograms(),
+          item.fromStock().kilograms(),
+          item.toBuy().bought().stream().map(PackCountView::of).toList(),
+          bought ? item.toBuy().left().kilograms() : 0,
+          item.toBuy().cost().orElse(null));
+    }
+  }
+
+  /** One board or bowl. */
+  public record ToolView(String name, List<TaskView> tasks, int washes) {}
+
+  /** One thing done on it. */
+  public record TaskView(
+      String name,
+      String what,
+      double massKilograms,
+      List<String> dishes,
+      long handsSeconds,
+      boolean washBefore) {
+    static TaskView of(MiseEnPlace.Task task) {
+      return new TaskView(
+          task.ingredient().name(),
+          task.what(),
+          task.mass().kilograms(),
+          task.dishes().stream().sorted().toList(),
+          task.hands().toSeconds(),
+          task.washBefore());
+    }
+  }
+
+  /** Something that must be begun early. */
+  public record EarlyView(String name, String what, double massKilograms, long beforeSeconds) {}
+
+  static MealView of(UUID id, int version, MealSheet sheet, Meal meal, Pantry pantry) {
+    Cost cost = meal.shopping().cost().orElse(null);
+    return new MealView(
+        id,
+        version,
+        sheet,
+        meal.dishes().stream().map(served -> DishView.of(served, pantry)).toList(),
+        meal.shopping().items().stream().map(ItemView::of).toList(),
+        cost == null ? null : cost.used(),
+        cost == null ? null : cost.bought(),
+        meal.mise().tools().stream()
+            .map(
+                tool ->
+                    new ToolView(
+                        tool.name(),
+                        tool.tasks().stream().map(TaskView::of).toList(),
+                        tool.washes()))
+            .toList(),
+        meal.mise().early().stream()
+            .map(
+                early ->
+                    new EarlyView(
+                        early.ingredient().name(),
+                        early.what(),
+                        early.mass().kilograms(),
+                        early.before().toSeconds()))
+            .toList(),
+        meal.mise().hands().toSeconds());
+  }
+}

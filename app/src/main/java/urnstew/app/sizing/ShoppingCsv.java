@@ -1,0 +1,56 @@
+package urnstew.app.sizing;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import urnstew.core.sizing.PackChoice;
+import urnstew.core.sizing.ShoppingList;
+
+/** The shopping list as a table. */
+final class ShoppingCsv {
+  private static final CSVFormat FORMAT =
+      CSVFormat.DEFAULT
+          .builder()
+          .setHeader("ingredient", "needed_grams", "from_stock_grams", "buy", "left_grams", "cost")
+          .setRecordSeparator("\r\n")
+          .get();
+
+  private ShoppingCsv() {}
+
+  static String write(ShoppingList list) {
+    StringWriter out = new StringWriter();
+    try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
+      for (ShoppingList.Item item : list.items()) {
+        printer.printRecord(
+            item.ingredient().name(),
+            grams(item.needed().grams()),
+            grams(item.fromStock().grams()),
+            bought(item.toBuy()),
+            item.toBuy().bought().isEmpty() ? "0" : grams(item.toBuy().left().grams()),
+            item.toBuy().cost().map(Object::toString).orElse(""));
+      }
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+    return out.toString();
+  }
+
+  /** Loose goods by weight, others by the pack. */
+  static String bought(PackChoice choice) {
+    return choice.bought().stream()
+        .map(
+            one ->
+                one.pack().loose()
+                    ? grams(one.holds().grams()) + " g"
+                    : one.count() + " x " + one.pack().name())
+        .collect(Collectors.joining(" + "));
+  }
+
+  private static String grams(double value) {
+    return String.format(Locale.ROOT, "%.0f", value);
+  }
+}

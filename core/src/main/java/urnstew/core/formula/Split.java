@@ -1,0 +1,186 @@
+package urnstew.core.formula;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import urnstew.core.formula.Stage.Line;
+import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.pantry.Swap;
+import urnstew.units.Mass;
+
+/**
+ * One pot, many eaters: how far a formula can be cooked for everybody, and what each group's share
+ * goes on with.
+ *
+ * @param until the moment before which the pot is parted; empty where nobody needs it parted
+ * @param branches one for each group that avoids something, in their order
+ */
+public record Split(Optional<Moment> until, List<Branch> branches) {
+  public Split {
+    branches = List.copyOf(branches);
+  }
+
+  /**
+   * Eaters who avoid the same.
+   *
+   * @param name what the cook calls them
+   * @param covers how many
+   * @param avoids what they leave out
+   */
+  public record Group(String name, int covers, List<Avoid> avoids) {
+    public Group {
+      avoids = List.copyOf(avoids);
+    }
+  }
+
+  /**
+   * A moment of the work.
+   *
+   * @param stage place of the stage, from 0
+   * @param title of the stage
+   * @param after time from its start
+   */
+  public record Moment(int stage, String title, Duration after) {}
+
+  /**
+   * What becomes of one group's share.
+   *
+   * @param group who
+   * @param leavesAt the latest safe moment to take it out of the common pot; empty where they eat
+   *     what everybody eats
+   * @param share of the pot that is taken out then
+   * @param swaps what their share goes on with instead
+   * @param warnings promises that a later step would break, and what to do
+   */
+  public record Branch(
+      Group group,
+      Optional<Moment> leavesAt,
+      Mass share,
+      List<Swap> swaps,
+      List<String> warnings) {}
+
+  /**
+   * Parts a batch.
+   *
+   * @param batch at its own size
+   * @param ribbon of it
+   * @param covers everybody who eats of it
+   * @param pantry for what stands in
+   */
+  public static Split of(
+      ResolvedFormula batch, Ribbon ribbon, int covers, Collection<Group> groups, Pantry pantry) {
+    List<Branch> branches =
+        groups.stream().map(group -> branch(batch, ribbon, covers, group, pantry)).toList();
+    return new Split(
+        branches.stream()
+            .flatMap(branch -> branch.leavesAt().stream())
+            .min(Comparator.comparing(Moment::stage).thenComparing(Moment::after)),
+        branches);
+  }
+
+  private static Branch branch(
+      ResolvedFormula batch, Ribbon ribbon, int covers, Group group, Pantry pantry) {
+    double share = Math.min(1, (double) group.covers() / covers);
+    Optional<Moment> first = firstHit(batch.formula(), group, pantry);
+    if (first.isEmpty()) {
+      return new Branch(group, first, Mass.ZERO, List.of(), List.of());
+    }
+    Moment moment = first.orElseThrow();
+    Without without = Without.of(scaled(batch, share), group.avoids(), pantry);
+    return new Branch(
+        group,
+        first,
+        potAt(batch, ribbon, moment).times(share),
+        without.swaps(),
+        warnings(moment, without, group, pantry));
+  }
+
+  /** The formula with the batch's own amounts, for one group's share. */
+  private static Formula scaled(ResolvedFormula batch, double share) {
+    double scale = share * batch.mass().kilograms() / ownMass(batch.formula());
+    return batch
+        .formula()
+        .with(
+            batch.formula().stages().stream()
+                .map(
+                    stage ->
+                        stage.with(
+                            stage.lines().stream()
+                                .map(line -> line.of(line.ingredientId(), line.mass().times(scale)))
+                                .toList()))
+                .toList());
+  }
+
+  private static double ownMass(Formula formula) {
+    return formula.stages().stream()
+        .flatMap(stage -> stage.lines().stream())
+        .mapToDouble(line -> line.mass().kilograms())
+        .sum();
+  }
+
+  private static Optional<Moment> firstHit(Formula formula, Group group, Pantry pantry) {
+    for (int place = 0; place < formula.stages().size(); place++) {
+      Stage stage = formula.stages().get(place);
+      Optional<Duration> at =
+          stage.lines().stream()
+              .filter(line -> isHit(line, group, pantry))
+              .map(Line::after)
+              .min(Comparator.naturalOrder());
+      if (at.isPresent()) {
+        return Optional.of(new Moment(place, stage.title(), at.orElseThrow()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean isHit(Line line, Group group, Pantry pantry) {
+    return group.avoids().stream()
+        .anyMatch(avoid -> avoid.hits(pantry.ingredient(line.ingredientId())));
+  }
+
+  /** Before its stage, or inside a simmer as it was with what went in at once. */
+  private static Mass potAt(ResolvedFormula batch, Ribbon ribbon, Moment moment) {
+    Mass before =
+        moment.stage() == 0 ? Mass.ZERO : ribbon.steps().get(moment.stage() - 1).atEnd().total();
+    return moment.after().isZero()
+        ? before
+        : before.plus(
+            batch.portionsOf(moment.stage()).stream()
+                .filter(portion -> portion.after().compareTo(moment.after()) < 0)
+                .map(ResolvedFormula.Portion::mass)
+                .reduce(Mass.ZERO, Mass::plus));
+  }
+
+  private static List<String> warnings(Moment moment, Without without, Group group, Pantry pantry) {
+    List<String> warnings = new ArrayList<>();
+    if (moment.stage() == 0 && moment.after().isZero()) {
+      warnings.add(
+          "It goes in at the very start: cook "
+              + group.name()
+              + " a pot of their own, or leave it out for everybody.");
+    }
+    for (Swap swap : without.swaps()) {
+      if (swap.instead().isEmpty()) {
+        warnings.add(
+            swap.was().name() + " is left out and nothing stands in for it: taste before serving.");
+      }
+      swap.brings().stream()
+          .filter(
+              allergen -> group.avoids().stream().noneMatch(a -> a.key().equals(allergen.name())))
+          .forEach(
+              allergen ->
+                  warnings.add(
+                      String.format(
+                          Locale.ROOT,
+                          "What stands in for %s brings %s: tell them.",
+                          swap.was().name().toLowerCase(Locale.ROOT),
+                          allergen.words())));
+    }
+    return warnings;
+  }
+}

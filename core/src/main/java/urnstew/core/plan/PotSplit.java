@@ -1,0 +1,94 @@
+package urnstew.core.plan;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.reduction.Hazard;
+import urnstew.core.sizing.BatchSize;
+import urnstew.core.sizing.Sizing;
+import urnstew.units.Volume;
+
+/**
+ * A batch that is too large for one pot, over as few pots as hold it, each filled alike.
+ *
+ * @param shares of the batch, one for each pot; they add up to one
+ */
+public record PotSplit(List<Share> shares) {
+  public PotSplit {
+    shares = List.copyOf(shares);
+  }
+
+  /**
+   * What goes into one pot.
+   *
+   * @param vessel which
+   * @param fraction of the batch
+   * @param volume at the start, hot
+   */
+  public record Share(Vessel vessel, double fraction, Volume volume) {}
+
+  /**
+   * Splits by what the pots may hold: the largest first, until all of it has room.
+   *
+   * @param start volume of the whole batch when all is in, hot
+   * @param vessels that may be used
+   * @param headroom share of a pot that stays empty for bubbles and spatter
+   * @return empty where all of them together do not hold it
+   */
+  public static Optional<PotSplit> of(Volume start, Collection<Vessel> vessels, double headroom) {
+    List<Vessel> largestFirst =
+        vessels.stream()
+            .sorted(Comparator.comparing((Vessel v) -> v.shape().capacity()).reversed())
+            .toList();
+    List<Vessel> used = new ArrayList<>();
+    double room = 0;
+    for (Vessel vessel : largestFirst) {
+      used.add(vessel);
+      room += usable(vessel, headroom);
+      if (room >= start.cubicMeters()) {
+        return Optional.of(shared(start, used, room, headroom));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Splits what these inputs ask for over the pots of a kitchen. */
+  public static Optional<PotSplit> of(PlanInputs inputs, Collection<Vessel> vessels) {
+    BatchSize size =
+        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
+    Volume start = PotFit.volume(size.start(), Planner.keptTemperature(inputs));
+    return of(start, vessels, Hazard.HEADROOM_SHARE);
+  }
+
+  /** In a cook's words, by covers: '19 covers in the Stockpot and 15 in the Rondeau'. */
+  public String words(int covers) {
+    List<String> parts = new ArrayList<>();
+    int left = covers;
+    for (int place = 0; place < shares.size(); place++) {
+      Share share = shares.get(place);
+      boolean last = place == shares.size() - 1;
+      int here = last ? left : (int) Math.round(covers * share.fraction());
+      left -= here;
+      parts.add(here + (place == 0 ? " covers" : "") + " in the " + share.vessel().name());
+    }
+    return String.join(" and ", parts);
+  }
+
+  private static PotSplit shared(Volume start, List<Vessel> used, double room, double headroom) {
+    return new PotSplit(
+        used.stream()
+            .map(
+                vessel -> {
+                  double fraction = usable(vessel, headroom) / room;
+                  return new Share(vessel, fraction, start.times(fraction));
+                })
+            .toList());
+  }
+
+  private static double usable(Vessel vessel, double headroom) {
+    return vessel.shape().capacity().cubicMeters() * (1 - headroom);
+  }
+}

@@ -1,0 +1,165 @@
+package urnstew.core.sizing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import urnstew.core.Samples;
+import urnstew.core.formula.Formula;
+import urnstew.core.formula.ReferenceFormulas;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.Split;
+import urnstew.core.formula.Split.Branch;
+import urnstew.core.formula.Split.Group;
+import urnstew.core.formula.Use;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.Avoid.Kind;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.pantry.ReferencePantry;
+import urnstew.core.plan.PotSplit;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+import urnstew.units.Power;
+import urnstew.units.Volume;
+
+class MealTest {
+  private static final Pantry PANTRY = ReferencePantry.load();
+
+  static Stream<Formula> everyFormula() {
+    return ReferenceFormulas.load().stream();
+  }
+
+  @ParameterizedTest
+  @MethodSource("everyFormula")
+  void sizedUpAndBackEveryAmountIsExactlyAsBefore(Formula formula) {
+    ResolvedFormula own = ResolvedFormula.of(formula, PANTRY);
+    Dish large = Dish.of(own, new Need(340, Mass.ofGrams(137)), formula.target());
+    double back = own.mass().kilograms() / large.batch().mass().kilograms();
+    ResolvedFormula again = large.batch().times(back);
+    for (int i = 0; i < own.portions().size(); i++) {
+      double before = own.portions().get(i).mass().kilograms();
+      assertEquals(before, again.portions().get(i).mass().kilograms(), 1e-9 * before);
+    }
+    double wanted = 340 * 0.137 * (1 + Need.CLING_SHARE);
+    assertEquals(wanted, large.made().kilograms(), 1e-9 * wanted);
+  }
+
+  @Test
+  void aMealIsOneListLessWhatIsInStock() {
+    Dish ragu = dish("ridge-ragu", 20);
+    Dish base = dish("larder-base", 14);
+    double onions = needed(List.of(ragu, base), Map.of(), "onion").needed().kilograms();
+    double apart =
+        needed(List.of(ragu), Map.of(), "onion").needed().kilograms()
+            + needed(List.of(base), Map.of(), "onion").needed().kilograms();
+    assertEquals(apart, onions, 1e-12);
+    ShoppingList.Item less =
+        needed(List.of(ragu, base), Map.of("onion", Mass.ofGrams(200)), "onion");
+    assertEquals(0.2, less.fromStock().kilograms(), 1e-12);
+    assertEquals(onions - 0.2, less.toBuy().needed().kilograms(), 1e-12);
+    ShoppingList.Item plenty =
+        needed(List.of(ragu, base), Map.of("onion", Mass.ofKilograms(50)), "onion");
+    assertEquals(onions, plenty.fromStock().kilograms(), 1e-12);
+    assertTrue(plenty.toBuy().bought().isEmpty());
+  }
+
+  @Test
+  void extraOnTheTableAndHoldLossMakeTheBatchLarger() {
+    Need plain = new Need(34, Mass.ofGrams(110));
+    Need more =
+        new Need(34, Mass.ofGrams(110), MassFraction.ofPercent(20), MassFraction.ofPercent(10));
+    assertEquals(plain.mass().kilograms() * 1.2 / 0.9, more.mass().kilograms(), 1e-12);
+  }
+
+  /** P-01 and P-02, common practice. */
+  @Test
+  void servingsKeepToTheSchoolsOfSaucing() {
+    Serving light = Serving.of(Use.DRY_PASTA, Style.LIGHT);
+    Serving generous = Serving.of(Use.DRY_PASTA, Style.GENEROUS);
+    assertTrue(light.beside().grams() >= 80 && light.beside().grams() <= 125);
+    assertTrue(light.sauce().compareTo(light.beside()) <= 0, "up to the weight of the pasta");
+    double times = generous.sauce().kilograms() / generous.beside().kilograms();
+    assertTrue(times >= 2 && times <= 4, times + " times the pasta");
+    double apart = generous.sauce().kilograms() / light.sauce().kilograms();
+    assertTrue(apart >= 3 && apart <= 4, "three- to fourfold: " + apart);
+    for (Use use : Use.values()) {
+      Mass usual = Serving.of(use, Style.USUAL).sauce();
+      assertTrue(Serving.of(use, Style.LIGHT).sauce().compareTo(usual) < 0, use.name());
+      assertTrue(Serving.of(use, Style.GENEROUS).sauce().compareTo(usual) > 0, use.name());
+    }
+  }
+
+  /** P-05, common practice: a fifth to a quarter of the pot stays empty. */
+  @ParameterizedTest
+  @CsvSource({"10,1", "25,2", "45,3"})
+  void aBatchTooLargeForOnePotIsSpreadOverAsFewAsHoldIt(double liters, int pots) {
+    List<Vessel> kitchen =
+        List.of(Samples.pot(0.3, 0.2), Samples.pot(0.36, 0.2), Samples.pot(0.32, 0.28));
+    Optional<PotSplit> split = PotSplit.of(Volume.ofLiters(liters), kitchen, 0.22);
+    if (liters > 44) {
+      assertTrue(split.isEmpty(), "all of them together do not hold it");
+      return;
+    }
+    List<PotSplit.Share> shares = split.orElseThrow().shares();
+    assertEquals(pots, shares.size());
+    assertEquals(1, shares.stream().mapToDouble(PotSplit.Share::fraction).sum(), 1e-12);
+    for (PotSplit.Share share : shares) {
+      double full = share.volume().cubicMeters() / share.vessel().shape().capacity().cubicMeters();
+      assertTrue(full <= 0.78 + 1e-9, full + " full");
+    }
+  }
+
+  @Test
+  void aPotIsPartedAtTheLatestMomentThatKeepsEveryPromise() {
+    Dish ragu = dish("ridge-ragu", 20);
+    Group noMilk = new Group("no milk", 4, List.of(new Avoid(Kind.ALLERGEN, "MILK")));
+    Group noGarlic = new Group("no garlic", 2, List.of(new Avoid(Kind.TRAIT, "GARLIC")));
+    Group noOnion = new Group("no onion", 1, List.of(new Avoid(Kind.TRAIT, "ONION")));
+    Split split =
+        Split.of(ragu.batch(), ragu.ribbon(), 20, List.of(noMilk, noGarlic, noOnion), PANTRY);
+    Branch milk = split.branches().get(0);
+    assertEquals("Simmer", milk.leavesAt().orElseThrow().title());
+    assertEquals(Duration.ofMinutes(40), milk.leavesAt().orElseThrow().after());
+    assertEquals(2, milk.swaps().size());
+    assertTrue(milk.share().kilograms() > 0.2 * ragu.made().kilograms());
+    assertTrue(milk.warnings().get(0).contains("brings celery"), milk.warnings().toString());
+    assertTrue(split.branches().get(1).leavesAt().isEmpty(), "there is no garlic in it");
+    Branch onion = split.branches().get(2);
+    assertEquals(0, onion.leavesAt().orElseThrow().stage());
+    assertTrue(onion.warnings().get(0).contains("pot of their own"));
+    assertEquals(0, split.until().orElseThrow().stage());
+  }
+
+  /** T-17, common practice: in loads that do not cool the oil; more heat allows larger ones. */
+  @Test
+  void friedSlicesGoInByLoads() {
+    Dish slices = dish("fried-slices", 40);
+    int weak = slices.fryingLoads(new Power(1500)).getOrDefault("Fry", 0);
+    int strong = slices.fryingLoads(new Power(6000)).getOrDefault("Fry", 0);
+    assertTrue(weak > strong && strong >= 2, weak + " and " + strong + " loads");
+    assertEquals(Map.of(), dish("ridge-ragu", 40).fryingLoads(new Power(1500)));
+  }
+
+  private static Dish dish(String id, int covers) {
+    Formula formula = everyFormula().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+    return Dish.of(
+        ResolvedFormula.of(formula, PANTRY), new Need(covers, Mass.ofGrams(120)), formula.target());
+  }
+
+  private static ShoppingList.Item needed(
+      List<Dish> dishes, Map<String, Mass> stock, String ingredient) {
+    return ShoppingList.of(dishes, stock, PackGoal.LEAST_COST).items().stream()
+        .filter(item -> item.ingredient().id().equals(ingredient))
+        .findFirst()
+        .orElseThrow();
+  }
+}

@@ -1,0 +1,2 @@
+export { MealsPage as default } from './MealsPage';
+export { MealPage } from './MealPage';

@@ -1,0 +1,66 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { client, type KitchenView, type MealSheet, type MealView } from '../../api/client';
+import { measuresOf } from '../../api/kitchen';
+import { answered, ProblemError } from '../../api/problem';
+import { parseQuantity } from '../../quantities';
+
+type Dish = MealSheet['dishes'][number];
+/** What is typed for a dish, raw. */
+export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms'> { key: string; covers: string }
+export interface MealText { name: string; packGoal: MealSheet['packGoal']; dishes: DishText[] }
+const WAIT_MS = 250;
+
+export const textOf = (sheet: MealSheet): MealText => ({
+  name: sheet.name, packGoal: sheet.packGoal,
+  dishes: sheet.dishes.map((d, i) => ({ ...d, key: `${d.formulaId} ${i}`, covers: String(d.covers), servingText: d.servingText || `${Math.round(d.servingMassKilograms * 1000)} g` })),
+});
+
+/** The sheet that is meant, and what is wrong with its fields by pointer. */
+export function meant(text: MealText, kitchen: KitchenView): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
+  const faults = new Map<string, string>();
+  if (!text.name.trim()) faults.set('/name', 'Type a name.');
+  const dishes = text.dishes.map((d, i): Dish => {
+    const covers = parseQuantity(d.covers, 'COUNT', '');
+    const serving = parseQuantity(d.servingText, 'MASS', 'g', measuresOf(kitchen));
+    if (covers.outcome !== 'understood' || !Number.isInteger(covers.value) || covers.value < 1) faults.set(`/dishes/${i}/covers`, 'Type how many eat it, at least 1.');
+    if (serving.outcome !== 'understood') faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
+    const { formulaId, schools, servingText, groups, targetSolidsFraction } = d;
+    return { formulaId, schools, servingText, groups, ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }), covers: covers.outcome === 'understood' ? covers.value : 1, servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0 };
+  });
+  return { faults, sheet: faults.size > 0 ? undefined : { name: text.name.trim(), packGoal: text.packGoal, dishes } };
+}
+
+/** A meal while it is written: every change is kept by itself. */
+export function useMealDraft(start: MealView, kitchen: KitchenView) {
+  const queries = useQueryClient();
+  const [text, setText] = useState(() => textOf(start.sheet));
+  const [meal, setMeal] = useState(start);
+  const [problem, setProblem] = useState<ProblemError>();
+  const version = useRef(start.version);
+  const saved = useRef(JSON.stringify(start.sheet));
+  const { sheet, faults } = meant(text, kitchen);
+  const body = JSON.stringify(sheet);
+  useEffect(() => {
+    if (body === undefined || body === saved.current) return undefined;
+    const timer = setTimeout(() => {
+      answered(client.PUT('/api/meals/{id}', { params: { path: { id: start.id }, header: { 'If-Match': version.current } }, body: JSON.parse(body) as MealSheet })).then(
+        (now) => {
+          version.current = now.version;
+          saved.current = body;
+          setMeal(now);
+          setProblem(undefined);
+          queries.setQueryData(['meals', start.id], now);
+          void queries.invalidateQueries({ queryKey: ['meals'], exact: true });
+        },
+        (e: unknown) => {
+          if (e instanceof ProblemError) setProblem(e);
+          else throw e;
+        },
+      );
+    }, WAIT_MS);
+    return () => clearTimeout(timer);
+  }, [body, start.id, queries]);
+  const change = useCallback((to: Partial<MealText>) => setText((from) => ({ ...from, ...to })), []);
+  return { text, meal, change, faultAt: (pointer: string) => faults.get(pointer) ?? problem?.at(pointer), problem };
+}
