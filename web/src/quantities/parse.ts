@@ -28,33 +28,37 @@ export function parseQuantity(raw: string, kind: Kind, ownUnit: string, measures
   if (!text) return { outcome: 'refuse', message: 'Nothing is typed here yet.' };
   try {
     const negative = text.startsWith('-');
-    const value = sum(negative ? text.slice(1).trim() : text, kind, ownUnit.toLowerCase(), measures);
-    return { outcome: 'understood', value: negative ? -value : value };
+    return { outcome: 'understood', value: sum(negative ? text.slice(1).trim() : text, negative ? -1 : 1, kind, ownUnit.toLowerCase(), measures) };
   } catch (e) {
     if (e instanceof Unclear) return e.result;
     throw e;
   }
 }
 
-function sum(whole: string, kind: Kind, ownUnit: string, measures: Measures): number {
+/** Scales that begin elsewhere are moved after the sign: −4 °F is −20 °C. */
+function sum(whole: string, sign: number, kind: Kind, ownUnit: string, measures: Measures): number {
   const times = MULTIPLE.exec(whole);
   const multiple = times?.[1] ? number(times[1]) : 1;
+  if (multiple === 0) throw notUnderstood(kind);
   const text = times ? whole.slice(times[0].length).replace(CONTAINER, '') : whole;
   let total = 0;
+  let moved = 0;
   let at = 0;
   for (let terms = 0; at < text.length; terms++) {
     if (terms > 0) {
       BETWEEN.lastIndex = at;
       at += BETWEEN.exec(text)?.[0].length ?? 0;
     }
+    if (terms > 0 && text.startsWith(',', at)) throw notUnderstood(kind);
     TERM.lastIndex = at;
     const term = TERM.exec(text);
     if (!term) throw notUnderstood(kind);
     at = TERM.lastIndex;
     const unit = unitOf(term[5], terms === 0 && at === text.length, kind, ownUnit);
-    total += amount(term) * factor(unit, kind, measures) + offset(kind, unit);
+    total += amount(term) * factor(unit, kind, measures);
+    moved += offset(kind, unit);
   }
-  return multiple * total;
+  return sign * multiple * total + moved;
 }
 
 function amount(term: RegExpExecArray): number {

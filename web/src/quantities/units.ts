@@ -9,13 +9,13 @@ const table = (entries: [string, number][]): Map<string, number> =>
   new Map(entries.flatMap(([names, factor]) => names.split('|').map((name): [string, number] => [name, factor])));
 
 export const FACTORS: Record<Kind, Map<string, number>> = {
-  MASS: table([['kg|kilo|kilos', 1], ['g|gr|gram|grams', 1e-3], ['mg', 1e-6], ['lb|lbs|pound|pounds', POUND], ['oz|ounce|ounces', POUND / 16]]),
-  VOLUME: table([['l|liter|liters|litre|litres', 1e-3], ['dl', 1e-4], ['cl', 1e-5], ['ml', 1e-6], ['cup|cups', CUP], ['tbsp', CUP / 16], ['tsp', CUP / 48], ['floz|fl oz', CUP / 8], ['pt|pint|pints', CUP * 2], ['qt|quart|quarts', CUP * 4], ['gal|gallon|gallons', CUP * 16]]),
+  MASS: table([['kg|kilo|kilos|kilogram|kilograms', 1], ['g|gr|gram|grams', 1e-3], ['mg', 1e-6], ['lb|lbs|pound|pounds', POUND], ['oz|ounce|ounces', POUND / 16]]),
+  VOLUME: table([['l|liter|liters|litre|litres', 1e-3], ['dl', 1e-4], ['cl', 1e-5], ['ml', 1e-6], ['cup|cups', CUP], ['tbsp|tablespoon|tablespoons', CUP / 16], ['tsp|teaspoon|teaspoons', CUP / 48], ['floz|fl oz', CUP / 8], ['pt|pint|pints', CUP * 2], ['qt|quart|quarts', CUP * 4], ['gal|gallon|gallons', CUP * 16]]),
   LENGTH: table([['m', 1], ['cm', 1e-2], ['mm', 1e-3], ['in|inch|inches|"', 0.0254], ['ft|foot|feet', 0.3048]]),
   POWER: table([['w|watt|watts', 1], ['kw', 1e3], ['btu|btu/h', BTU_PER_HOUR]]),
   SHARE: table([['%|brix', 0.01]]),
   TEMPERATURE: table([['c', 1], ['f', 1 / 1.8]]),
-  DURATION: table([['s|sec', 1], ['min|mins', 60], ['h|hr', 3600]]),
+  DURATION: table([['s|sec|seconds', 1], ['min|mins|minute|minutes', 60], ['h|hr|hrs|hour|hours', 3600]]),
   COUNT: new Map(),
 };
 

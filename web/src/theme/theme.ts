@@ -39,7 +39,7 @@ export const theme = createTheme({
   },
   components: {
     MuiCssBaseline: { styleOverrides: { html: { scrollPaddingBottom: sizes.bar }, a: { color: 'inherit' }, body: { fontVariantNumeric: 'tabular-nums' }, '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } } } },
-    MuiButton: { defaultProps: { disableElevation: true, disableRipple: true }, styleOverrides: { root: { padding: '8px 16px', minHeight: 42 } } },
+    MuiButton: { defaultProps: { disableElevation: true, disableRipple: true }, styleOverrides: { root: { padding: '8px 16px', minHeight: 42 }, sizeSmall: { padding: '2px 10px', minHeight: 30, '@media (pointer: coarse)': { minHeight: 44 } } } },
     MuiDialogTitle: { styleOverrides: { root: { fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.figure } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiButtonBase: { defaultProps: { disableRipple: true } },

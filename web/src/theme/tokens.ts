@@ -31,7 +31,7 @@ export const columns = {
   group: '1fr 84px auto',
   meal: { xs: '1fr', lg: 'minmax(0, 1.25fr) minmax(0, 1fr)' },
   editor: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },
-  editLine: { xs: '1fr 1fr', md: 'minmax(130px, 0.7fr) minmax(150px, 1.2fr) minmax(140px, 1.4fr) 84px auto' },
+  editLine: { xs: '1fr 1fr', md: 'minmax(130px, 0.7fr) minmax(150px, 1.2fr) minmax(140px, 1.4fr) 84px minmax(112px, auto)' },
   goods: { xs: '1fr auto', md: 'minmax(150px, 1.3fr) minmax(90px, 0.6fr) minmax(170px, 1.6fr) minmax(110px, 0.8fr) auto' },
   ways: 'repeat(auto-fit, minmax(118px, 1fr))',
   burner: { xs: '1fr auto auto', sm: 'minmax(110px, 1fr) auto auto auto' },

@@ -34,10 +34,10 @@ export function LineFields({ line, at, ways, goods, pantry, measures, change, dr
       <Goods goods={goods} chosen={known} onChoose={(ingredientId) => change({ ingredientId })} fault={faultAt(`${at}/ingredientId`)} />
       <TextLine label="What is done to it" hidden text={line.note} onText={(note) => change({ note })} onKeyDown={keys} placeholder="fine dice" />
       <TextLine label="First dose" hidden text={line.first} onText={(first) => change({ first })} onKeyDown={keys} placeholder="all of it" fault={faultAt(`${at}/firstDoseFraction`)} />
-      <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
+      <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'start' }}>
         <Box sx={{ width: 64 }}><TextLine label="Goes in after" hidden text={line.after} onText={(after) => change({ after })} onKeyDown={keys} placeholder="at once" fault={faultAt(`${at}/afterMinutes`)} /></Box>
         {ways.length > 0 && <Box sx={{ width: 96 }}><WayPick ways={ways} school={line.school} onPick={(school) => change({ school })} label="Whose way the line is" hidden /></Box>}
-        <Button size="small" aria-label={`Take out ${known?.content.name ?? 'the line'}`} onClick={drop} sx={{ minWidth: 30, px: 0.5 }}>×</Button>
+        <Button size="small" aria-label={`Take out ${known?.content.name ?? 'the line'}`} onClick={drop} sx={{ minWidth: 30, px: 0.5, mt: -0.25 }}>×</Button>
       </Box>
     </Box>
   );

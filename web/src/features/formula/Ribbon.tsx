@@ -37,7 +37,7 @@ function Row({ stage, step, before, most, red, cooked, units }: RowProps) {
       </Box>
       <Band step={step} before={before} most={most} red={red} cooked={cooked} units={units} />
       <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1, minWidth: 0 }}>
-        <Typography variant="h2" component="h3">{stage.title}</Typography>
+        <Typography variant="h2">{stage.title}</Typography>
         <Ingredients stage={stage} units={units} />
         {stage.takeOuts.length > 0 && <Typography sx={{ fontSize: sizes.note, fontWeight: 600 }}>take out: {stage.takeOuts.join(', ')}</Typography>}
         {stage.caution && <Typography sx={{ fontSize: sizes.note, color: 'warning.main', fontWeight: 600 }}>Mind: {stage.caution}</Typography>}

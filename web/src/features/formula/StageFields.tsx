@@ -2,6 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { FormulaSheet, IngredientView, School } from '../../api/client';
 import type { Measures } from '../../quantities';
+import { columns } from '../../theme/tokens';
 import { newLine, type DraftLine, type DraftStage } from './draft';
 import { Pick, TextLine } from '../../ui/fields';
 import { LineFields } from './LineFields';
@@ -12,6 +13,7 @@ import { HEATS, LID_WORDS } from './words';
 
 const ROLES = [['PREPARE', 'before the simmer'], ['REDUCE', 'the simmer'], ['FINISH', 'when it is thick enough']] as const;
 const TECHNIQUES = [['RENDER', 'render'], ['SWEAT', 'sweat, pale'], ['CARAMELISE', 'caramelise'], ['BROWN', 'brown in loads'], ['SEAR', 'sear, out again'], ['FRY', 'fry in oil'], ['TOAST', 'toast'], ['DEGLAZE', 'deglaze'], ['FLAME', 'flame'], ['SIMMER', 'simmer'], ['BRAISE', 'braise'], ['BAKE', 'bake'], ['MILL', 'mill'], ['MIX', 'mix'], ['KNEAD', 'knead'], ['REST', 'rest'], ['FINISH', 'stir in']] as const;
+const HEADS = ['How much', 'Of what', 'What is done to it', 'First dose', 'Goes in after'];
 type Heat = DraftStage['heat'];
 type LidWord = DraftStage['lid'];
 const HEAT_WORDS = Object.entries(HEATS) as [Heat, string][];
@@ -52,7 +54,10 @@ export function StageFields({ at, last, stage, choices, goods, pantry, measures,
         <TextLine label="Minutes" text={stage.minutes} onText={(minutes) => change({ minutes })} fault={pointer('minutes')} />
         {stage.heat === 'OVEN' ? <TextLine label="Oven" text={stage.oven} onText={(oven) => change({ oven })} fault={pointer('ovenCelsius')} /> : <TextLine label="Dries off" text={stage.dried} onText={(dried) => change({ dried })} fault={pointer('driedFraction')} placeholder="0 %" />}
       </Box>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, mt: 1, mb: 0.5 }}>
+      <Box aria-hidden sx={{ display: { xs: 'none', md: 'grid' }, gridTemplateColumns: columns.editLine, columnGap: 1.5, mt: 1 }}>
+        {HEADS.map((h) => <Typography key={h} variant="caption" sx={{ color: 'text.secondary' }}>{h}</Typography>)}
+      </Box>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, mt: { xs: 1, md: 0 }, mb: 0.5 }}>
         {stage.lines.map((line, i) => (
           <LineFields key={line.key} line={line} at={`/stages/${at}/lines/${i}`} ways={ways} goods={goods} pantry={pantry} measures={measures} faultAt={faultAt}
             change={(to) => lines(stage.lines.map((l) => (l.key === line.key ? { ...l, ...to } : l)))} drop={() => lines(stage.lines.toSpliced(i, 1))} addAfter={() => add(i)} move={(by) => shift(i, by)} onList={setPasted} />

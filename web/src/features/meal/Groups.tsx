@@ -52,7 +52,7 @@ function Parted({ branch, units }: { branch: MealView['dishes'][number]['branche
   if (branch.leavesBefore === undefined) return <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>They eat what everybody eats.</Typography>;
   return (
     <Box>
-      <Typography sx={{ fontSize: sizes.note }}>Take <b>{show.text(show.mass(branch.shareMassKilograms, units))}</b> out of the common pot before ‘{branch.leavesBefore}’{branch.afterSeconds > 0 && `, minute ${Math.round(branch.afterSeconds / 60)}`}; it goes on by itself.</Typography>
+      {branch.shareMassKilograms > 0 && <Typography sx={{ fontSize: sizes.note }}>Take <b>{show.text(show.mass(branch.shareMassKilograms, units))}</b> out of the common pot before ‘{branch.leavesBefore}’{branch.afterSeconds > 0 && `, minute ${Math.round(branch.afterSeconds / 60)}`}; it goes on by itself.</Typography>}
       {branch.swaps.map((s, i) => <SwapLine key={i} swap={s} units={units} />)}
       {branch.warnings.map((w) => <Typography key={w} role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>{w}</Typography>)}
     </Box>

@@ -25,7 +25,7 @@ function Row({ of, kitchen, onEdit }: { of: IngredientView; kitchen: KitchenView
       <Typography sx={{ fontWeight: 600 }}>{c.name}{of.retired && ', put away'}{of.own && !of.retired && <Box component="span" sx={{ fontSize: sizes.small, fontWeight: 500, color: 'text.secondary' }}> ours</Box>}</Typography>
       <Typography sx={{ fontSize: sizes.note, display: { xs: 'none', md: 'block' } }}>{show.text(show.percent(of.solidsFraction))} solids</Typography>
       <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', gridColumn: { xs: 1, md: 'auto' } }}>{c.packs.map((p) => `${p.loose ? show.text(show.money((p.price ?? 0) / p.netMassKilograms, currency)) + ' a kg' : `${p.name} ${p.price === undefined ? 'no price' : show.money(p.price, currency).value}`}`).join(', ') || 'not bought'}</Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', gridColumn: { xs: 1, md: 'auto' } }}>{carries.length > 0 ? carries.join(', ') : c.pieceMassKilograms === undefined ? '' : `a ${c.pieceName} ${show.text(show.mass(c.pieceMassKilograms, units))}`}</Typography>
+      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', gridColumn: { xs: 1, md: 'auto' } }}>{carries.length > 0 ? carries.join(', ') : c.pieceMassKilograms === undefined ? '' : `${c.pieceName} ${show.text(show.mass(c.pieceMassKilograms, units))}`}</Typography>
       <Button size="small" aria-label={`Open ${c.name}`} onClick={onEdit} sx={{ gridRow: { xs: 1, md: 'auto' }, gridColumn: { xs: 2, md: 'auto' } }}>Open</Button>
     </Box>
   );

@@ -29,8 +29,7 @@ public class PantryFiles {
     return PantryCsv.write(pantry.all().stream().filter(view -> !view.retired()).toList());
   }
 
-  /** Takes every good row in; a bad one is reported and stops nobody. */
-  @Transactional
+  /** Takes every good row in, each by itself; a bad one is reported and stops nobody. */
   TakenRows in(String text) {
     PantryCsv.Read read = PantryCsv.read(text);
     List<RowFault> faults = new ArrayList<>(read.faults());

@@ -40,6 +40,9 @@ public final class PastedList {
   private static final Pattern NUMBER =
       Pattern.compile("^(\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+)\\s*");
   private static final Pattern TO_TASTE = Pattern.compile("to taste|as needed|for serving");
+  private static final Pattern SHELLED =
+      Pattern.compile("flesh|shelled|meat|fillet", Pattern.CASE_INSENSITIVE);
+  private static final double MOSTLY_SHELL = 0.6;
   private static final int MOST_WORDS = 7;
 
   private static final Map<String, String> NUMBER_WORDS =
@@ -190,6 +193,9 @@ public final class PastedList {
       return new Unclear(line, why, ids(could));
     }
     Ingredient found = match.exactly().get(0);
+    if (found.buying().edibleShare() < MOSTLY_SHELL && !SHELLED.matcher(line).find()) {
+      return new Unclear(line, withOrWithoutShell(found), List.of(found.id()));
+    }
     String beside = besides(name, found);
     String whole = beside.isEmpty() ? note : note.isEmpty() ? beside : beside + ", " + note;
     return amounts
@@ -203,6 +209,14 @@ public final class PastedList {
                     line,
                     found.name() + " is not measured like that. Type its weight, as 250 g.",
                     List.of(found.id())));
+  }
+
+  private static String withOrWithoutShell(Ingredient found) {
+    return String.format(
+        Locale.ROOT,
+        "With the shell or without? Of a kilogram as bought %.0f g are left: type the weight without"
+            + " shell, and 'flesh' after the name.",
+        found.buying().edibleShare() * 1000);
   }
 
   /** What stands beside the name and says what is done: 'chopped onion'. */

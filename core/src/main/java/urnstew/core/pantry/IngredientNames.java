@@ -21,8 +21,8 @@ public final class IngredientNames {
   private static final Set<String> QUALITIES =
       Set.of(
           "a", "an", "the", "of", "good", "ripe", "large", "small", "medium", "fresh", "freshly",
-          "extra", "fine", "finely", "roughly", "plain", "organic", "raw", "cold", "about", "and",
-          "with");
+          "extra", "fine", "flesh", "finely", "roughly", "plain", "organic", "raw", "cold", "about",
+          "and", "with");
 
   /** Words of our names that a cook may leave out, where what is left names one thing. */
   private static final Set<String> UNSAID =

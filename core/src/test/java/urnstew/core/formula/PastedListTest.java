@@ -48,7 +48,8 @@ class PastedListTest {
         "120ml whole milk, warm|whole-milk|123.7|warm",
         "1 lb 4 oz pork mince|pork-mince|567|",
         "15g unsalted butter|butter|15|",
-        "• 2 anchovy fillets|anchovy|8|"
+        "• 2 anchovy fillets|anchovy|8|",
+        "300 g mussels flesh|mussels|300|"
       })
   void aLineIsUnderstood(String line, String id, double grams, String note) {
     Understood read = assertInstanceOf(Understood.class, READER.read(line).get(0));
@@ -69,6 +70,7 @@ class PastedListTest {
         "100 g onion juice",
         "1 can whole tomatoes",
         "2 cups basil sauce with dragon fruit",
+        "1 kg mussels",
         "1 glug olive oil",
         "12 olive oil",
         "tomatoes"

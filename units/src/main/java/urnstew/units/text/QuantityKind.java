@@ -32,6 +32,8 @@ public enum QuantityKind {
           Map.entry("kg", 1.0),
           Map.entry("kilo", 1.0),
           Map.entry("kilos", 1.0),
+          Map.entry("kilogram", 1.0),
+          Map.entry("kilograms", 1.0),
           Map.entry("g", 1e-3),
           Map.entry("gr", 1e-3),
           Map.entry("gram", 1e-3),
@@ -58,7 +60,11 @@ public enum QuantityKind {
           Map.entry("cup", CUP),
           Map.entry("cups", CUP),
           Map.entry("tbsp", CUP / 16),
+          Map.entry("tablespoon", CUP / 16),
+          Map.entry("tablespoons", CUP / 16),
           Map.entry("tsp", CUP / 48),
+          Map.entry("teaspoon", CUP / 48),
+          Map.entry("teaspoons", CUP / 48),
           Map.entry("floz", CUP / 8),
           Map.entry("fl oz", CUP / 8),
           Map.entry("qt", CUP * 4),
@@ -99,7 +105,19 @@ public enum QuantityKind {
   private static final Map<String, Double> TEMPERATURES = Map.of("c", 1.0, "f", 1 / 1.8);
 
   private static final Map<String, Double> DURATIONS =
-      Map.of("s", 1.0, "sec", 1.0, "min", 60.0, "mins", 60.0, "h", 3600.0, "hr", 3600.0);
+      Map.ofEntries(
+          Map.entry("s", 1.0),
+          Map.entry("sec", 1.0),
+          Map.entry("seconds", 1.0),
+          Map.entry("min", 60.0),
+          Map.entry("mins", 60.0),
+          Map.entry("minute", 60.0),
+          Map.entry("minutes", 60.0),
+          Map.entry("h", 3600.0),
+          Map.entry("hr", 3600.0),
+          Map.entry("hrs", 3600.0),
+          Map.entry("hour", 3600.0),
+          Map.entry("hours", 3600.0));
 
   private final String unitsInWords;
 

@@ -64,8 +64,7 @@ public final class QuantityText {
     }
     try {
       boolean negative = text.startsWith("-");
-      double value = sum(negative ? text.substring(1).strip() : text);
-      return new Understood(negative ? -value : value);
+      return new Understood(sum(negative ? text.substring(1).strip() : text, negative ? -1 : 1));
     } catch (Unclear unclear) {
       return unclear.outcome;
     }
@@ -94,33 +93,40 @@ public final class QuantityText {
     return tidy.toString().strip();
   }
 
-  private double sum(String whole) throws Unclear {
+  /** Scales that begin elsewhere are moved after the sign: −4 °F is −20 °C. */
+  private double sum(String whole, int sign) throws Unclear {
     String text = whole;
     double multiple = 1;
     Matcher times = MULTIPLE.matcher(text);
     if (times.find()) {
       multiple = number(times.group(1));
+      if (multiple == 0) {
+        throw refused();
+      }
       text = CONTAINER.matcher(text.substring(times.end())).replaceFirst("");
     }
     Matcher term = TERM.matcher(text);
     Matcher between = BETWEEN_TERMS.matcher(text);
     double total = 0;
+    double moved = 0;
     int at = 0;
     int terms = 0;
     while (at < text.length()) {
       if (terms > 0 && between.find(at) && between.start() == at) {
         at = between.end();
       }
-      if (!term.find(at) || term.start() != at) {
+      boolean runsOn = terms > 0 && text.indexOf(',', at) == at;
+      if (runsOn || !term.find(at) || term.start() != at) {
         throw refused();
       }
       boolean lone = terms == 0 && term.end() == text.length();
       String unit = unit(term.group(5), lone);
-      total += amount(term) * factor(unit) + kind.offset(unit);
+      total += amount(term) * factor(unit);
+      moved += kind.offset(unit);
       at = term.end();
       terms++;
     }
-    return multiple * total;
+    return sign * multiple * total + moved;
   }
 
   private static double amount(Matcher term) throws Unclear {
