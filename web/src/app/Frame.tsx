@@ -45,7 +45,7 @@ function Rail() {
       </Box>
       <Box component="nav" aria-label="Places" sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, width: '100%' }}>
         {PLACES.map((p) => (
-          <Box key={p.path} component={NavLink} to={p.path} sx={{ flex: { xs: 1, md: 'none' }, display: 'flex', alignItems: 'center', justifyContent: { xs: 'center', md: 'flex-start' }, minHeight: { xs: sizes.target, md: 38 }, color: 'text.secondary', fontWeight: 500, fontSize: { xs: sizes.small, md: 'inherit' }, textDecoration: 'none', borderStyle: 'solid', borderColor: 'transparent', borderWidth: 0, borderRightWidth: { md: 3 }, borderTopWidth: { xs: 3, md: 0 }, '&.active': { color: 'text.primary', fontWeight: 700, borderColor: 'error.main' } }}>
+          <Box key={p.path} component={NavLink} to={p.path} sx={{ flex: { xs: 1, md: 'none' }, display: 'flex', alignItems: 'center', justifyContent: { xs: 'center', md: 'flex-start' }, minHeight: { xs: sizes.target, md: 38 }, color: 'text.secondary', fontWeight: 500, fontSize: { xs: sizes.small, md: '1rem' }, textDecoration: 'none', borderStyle: 'solid', borderColor: 'transparent', borderWidth: 0, borderRightWidth: { md: 3 }, borderTopWidth: { xs: 3, md: 0 }, '&.active': { color: 'text.primary', fontWeight: 700, borderColor: 'error.main' } }}>
             {p.name}
           </Box>
         ))}

@@ -1,11 +1,11 @@
 import { Box, InputBase, Typography } from '@mui/material';
-import { useId, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
+import { memo, useId, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { sizes } from '../theme/tokens';
 
 interface TextProps { label: string; text: string; onText: (text: string) => void; fault?: string | undefined; note?: string; hidden?: boolean; onKeyDown?: (e: KeyboardEvent) => void; onPaste?: (e: ClipboardEvent) => void; placeholder?: string; mark?: string }
 
 /** A quiet line of text with its label; in rows the label is for screen readers only. */
-export function TextLine({ label, text, onText, fault, note, hidden = false, onKeyDown, onPaste, placeholder = '', mark }: TextProps) {
+export const TextLine = memo(function TextLine({ label, text, onText, fault, note, hidden = false, onKeyDown, onPaste, placeholder = '', mark }: TextProps) {
   const id = useId();
   return (
     <Box sx={{ minWidth: 0 }}>
@@ -16,12 +16,12 @@ export function TextLine({ label, text, onText, fault, note, hidden = false, onK
       {(fault ?? note) && <Typography id={`${id}-note`} role={fault ? 'alert' : undefined} sx={{ fontSize: sizes.small, color: fault ? 'error.main' : 'text.secondary' }}>{fault ?? note}</Typography>}
     </Box>
   );
-}
+});
 
 interface PickProps<T extends string> { label: string; value: T; options: readonly (readonly [T, string])[]; onPick: (value: T) => void; hidden?: boolean }
 
 /** One of many, as the browser's own list: quick with the keyboard. */
-export function Pick<T extends string>({ label, value, options, onPick, hidden = false }: PickProps<T>) {
+function Picked<T extends string>({ label, value, options, onPick, hidden = false }: PickProps<T>) {
   const id = useId();
   return (
     <Box sx={{ minWidth: 0 }}>
@@ -33,6 +33,9 @@ export function Pick<T extends string>({ label, value, options, onPick, hidden =
     </Box>
   );
 }
+
+/** The memo keeps long lists still while something else is typed. */
+export const Pick = memo(Picked) as typeof Picked;
 
 function Label({ id, hidden, children }: { id: string; hidden: boolean; children: ReactNode }) {
   return <Typography component="label" htmlFor={id} variant="caption" sx={hidden ? { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' } : { color: 'text.secondary', display: 'block' }}>{children}</Typography>;

@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { useKeys } from '../../app/keys';
 import { client, type FormulaView, type IngredientView, type KitchenView } from '../../api/client';
@@ -12,11 +12,12 @@ import { columns } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Comes } from './Comes';
-import { draftOf, emptyDraft, newStage, sheetOf, type Draft } from './draft';
+import { draftOf, emptyDraft, sheetOf, type Draft } from './draft';
 import { HeadFields } from './HeadFields';
 import { StageFields } from './StageFields';
 import { useAnalysis } from './useAnalysis';
 import { useDraft } from './useDraft';
+import { useFocusMark } from './useFocusMark';
 import { useWrite } from './useWrite';
 
 /** The editor: a new formula, the next version of our own, or our own copy of a shipped one. */
@@ -40,20 +41,26 @@ function Loaded({ start, from }: { start: Draft; from: FormulaView | undefined }
 }
 
 function Editor({ start, from, kitchen, goods }: { start: Draft; from: FormulaView | undefined; kitchen: KitchenView; goods: IngredientView[] }) {
-  const { draft, change, changeStage, moveStage, dropStage, addStage, forget } = useDraft(start, from?.id ?? 'new');
+  const { draft, ops } = useDraft(start, from?.id ?? 'new');
+  const focus = useFocusMark();
   const pantry = useMemo(() => new Map(goods.map((g) => [g.id, g])), [goods]);
-  const measures = useMemo(() => measuresOf(kitchen), [kitchen]);
+  const measures = useCallback((ingredientId: string) => measuresOf(kitchen, ingredientId), [kitchen]);
   const { sheet, faults } = useMemo(() => sheetOf(draft, pantry, measures), [draft, pantry, measures]);
   const named = sheet && draft.name.trim() ? sheet : undefined;
   const { analysis, problem } = useAnalysis(sheet && sheet.stages.some((s) => s.lines.length > 0) ? { ...sheet, name: sheet.name.trim() || 'not named yet' } : undefined);
-  const { write, fault } = useWrite(from, forget);
+  const { write, fault } = useWrite(from, ops.forget);
   const faultAt = (pointer: string) => faults.get(pointer) ?? problem?.at(pointer) ?? fault?.at(pointer);
+  const faultsOf = (stage: number) => {
+    const at = `/stages/${stage}/`;
+    const told = [...faults, ...(problem?.problem.errors ?? []).map((e) => [e.pointer, `${e.message} ${e.remedy}`] as const)].filter(([pointer]) => pointer.startsWith(at));
+    return JSON.stringify(Object.fromEntries(told.map(([pointer, words]) => [pointer.slice(at.length), words])));
+  };
   const save = () => named && !problem && void write(named);
   useKeys(named ? [{ key: 's', does: 'Save this version', act: save }] : []);
   const title = from ? (from.own ? `Change ${from.name}` : `Ours, after ${from.name}`) : 'Write a formula';
   const acts = (
     <>
-      <Button component={Link} to={from ? `/formulas/${from.id}` : '/formulas'} onClick={forget}>Leave</Button>
+      <Button component={Link} to={from ? `/formulas/${from.id}` : '/formulas'} onClick={ops.forget}>Leave</Button>
       <Button variant="contained" disabled={!named || Boolean(problem)} onClick={save}>Save {from?.own ? `version ${from.latestVersion + 1}` : ''}</Button>
     </>
   );
@@ -62,10 +69,9 @@ function Editor({ start, from, kitchen, goods }: { start: Draft; from: FormulaVi
       {fault && <Note tone="tomato">{fault.summary}</Note>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.editor, gap: 3.5 }}>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2.5, minWidth: 0 }}>
-          <HeadFields draft={draft} change={change} faultAt={faultAt} />
+          <HeadFields draft={draft} change={ops.change} faultAt={faultAt} />
           {draft.stages.map((stage, i) => (
-            <StageFields key={stage.key} at={i} last={i === draft.stages.length - 1} stage={stage} choices={draft.choices} goods={goods} pantry={pantry} measures={measures}
-              change={(to) => changeStage(stage.key, to)} move={(by) => moveStage(i, by)} drop={() => dropStage(stage.key)} addAfter={() => addStage(i + 1, newStage())} faultAt={faultAt} />
+            <StageFields key={stage.key} at={i} last={i === draft.stages.length - 1} stage={stage} choices={draft.choices} goods={goods} pantry={pantry} measures={measures} ops={ops} focus={focus} faults={faultsOf(i)} />
           ))}
         </Box>
         <Box sx={{ position: { lg: 'sticky' }, top: 12, alignSelf: 'start', display: 'flex', flexDirection: 'column', gap: 1.5 }}>

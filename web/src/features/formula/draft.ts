@@ -34,9 +34,12 @@ export function draftOf(sheet: FormulaSheet): Draft {
 export const lineOf = (l: LineSheet): DraftLine =>
   newLine({ amount: l.entered || grams(l.massKilograms), ingredientId: l.ingredientId, note: l.note, after: or(l.afterMinutes, `${l.afterMinutes} min`), first: l.firstDoseFraction < 1 ? `${Math.round(l.firstDoseFraction * 100)} %` : '', school: l.school });
 
+/** What a kitchen's own measures weigh of an ingredient. */
+export type MeasuresOf = (ingredientId: string) => Measures;
+
 /** Kilograms that an amount means of an ingredient: by weight, by spoon, or in pieces. */
-export function kilogramsOf(text: string, of: IngredientView | undefined, measures: Measures): number | undefined {
-  const mass = parseQuantity(text, 'MASS', 'g', measures);
+export function kilogramsOf(text: string, of: IngredientView | undefined, measures: MeasuresOf): number | undefined {
+  const mass = parseQuantity(text, 'MASS', 'g', measures(of?.id ?? ''));
   const counted = parseQuantity(text.replace(/[a-z]+$/i, '').trim(), 'COUNT', '');
   const word = /^[\d\s/.,½¼¾⅓⅔⅛]+\s*([a-z]+)$/i.exec(text.trim())?.[1]?.toLowerCase().replace(/s$/, '');
   if (of && counted.outcome === 'understood' && word && of.content.pieceMassKilograms !== undefined && of.content.pieceName?.split(' ').includes(word)) return counted.value * of.content.pieceMassKilograms;
@@ -47,7 +50,7 @@ export function kilogramsOf(text: string, of: IngredientView | undefined, measur
 }
 
 /** The sheet that a draft means, and what is wrong with its fields by pointer. */
-export function sheetOf(draft: Draft, pantry: ReadonlyMap<string, IngredientView>, measures: Measures): { sheet: FormulaSheet | undefined; faults: Faults } {
+export function sheetOf(draft: Draft, pantry: ReadonlyMap<string, IngredientView>, measures: MeasuresOf): { sheet: FormulaSheet | undefined; faults: Faults } {
   const faults = new Map<string, string>();
   const share = (text: string, at: string, none: number) => number(text, 'SHARE', '%', at, none, faults);
   const minutes = (text: string, at: string) => number(text, 'DURATION', 'min', at, 0, faults) / 60;
@@ -81,7 +84,7 @@ function number(text: string, kind: 'SHARE' | 'DURATION' | 'TEMPERATURE', own: s
 }
 
 /** What a line comes to, beside its field. */
-export function understoodAs(line: DraftLine, of: IngredientView | undefined, measures: Measures): string {
+export function understoodAs(line: DraftLine, of: IngredientView | undefined, measures: MeasuresOf): string {
   const kg = kilogramsOf(line.amount, of, measures);
   return kg === undefined || /\d\s*k?g$/.test(line.amount.trim()) ? '' : show.text(show.mass(kg, 'METRIC'));
 }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { client, type FormulaSheet } from '../../api/client';
 import { answered, ProblemError } from '../../api/problem';
 
-const DEBOUNCE_MS = 30;
+const DEBOUNCE_MS = 8;
 
 /** What a sheet comes to while it is typed; the last answer stays while something is wrong. */
 export function useAnalysis(sheet: FormulaSheet | undefined) {

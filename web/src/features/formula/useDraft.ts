@@ -1,28 +1,57 @@
-import { useCallback, useState } from 'react';
-import type { Draft, DraftStage } from './draft';
+import { useMemo, useState } from 'react';
+import { newLine, newStage, type Draft, type DraftLine, type DraftStage } from './draft';
 
-/** The draft with what can be done to it, kept over reloads until it is saved or left. */
-export function useDraft(start: Draft, id: string) {
+/** What can be done to a draft; the same functions for good, so that rows that do not change stay still. */
+export interface DraftOps {
+  change: (to: Partial<Draft>) => void;
+  changeStage: (stage: string, to: Partial<DraftStage>) => void;
+  moveStage: (stage: string, by: number) => void;
+  dropStage: (stage: string) => void;
+  addStageAfter: (stage: string) => void;
+  changeLine: (stage: string, line: string, to: Partial<DraftLine>) => void;
+  dropLine: (stage: string, line: string) => void;
+  moveLine: (stage: string, line: string, by: number) => void;
+  /** Puts an empty line after one, or at the end; its key. */
+  addLineAfter: (stage: string, line?: string) => string;
+  addLines: (stage: string, lines: DraftLine[]) => void;
+  forget: () => void;
+}
+
+/** The draft, kept over reloads until it is saved or left. */
+export function useDraft(start: Draft, id: string): { draft: Draft; ops: DraftOps } {
   const place = `urnstew.formula.${id}`;
   const [draft, setDraft] = useState<Draft>(() => {
     const kept = localStorage.getItem(place);
     return kept ? (JSON.parse(kept) as Draft) : start;
   });
-  const set = useCallback((to: (from: Draft) => Draft) =>
-    setDraft((from) => {
-      const next = to(from);
-      localStorage.setItem(place, JSON.stringify(next));
-      return next;
-    }), [place]);
-  return {
-    draft,
-    change: useCallback((to: Partial<Draft>) => set((from) => ({ ...from, ...to })), [set]),
-    changeStage: useCallback((key: string, to: Partial<DraftStage>) => set((from) => ({ ...from, stages: from.stages.map((s) => (s.key === key ? { ...s, ...to } : s)) })), [set]),
-    moveStage: useCallback((at: number, by: number) => set((from) => ({ ...from, stages: moved(from.stages, at, by) })), [set]),
-    dropStage: useCallback((key: string) => set((from) => ({ ...from, stages: from.stages.filter((s) => s.key !== key) })), [set]),
-    addStage: useCallback((at: number, stage: DraftStage) => set((from) => ({ ...from, stages: from.stages.toSpliced(at, 0, stage) })), [set]),
-    forget: useCallback(() => localStorage.removeItem(place), [place]),
-  };
+  const ops = useMemo((): DraftOps => {
+    const set = (to: (from: Draft) => Draft) =>
+      setDraft((from) => {
+        const next = to(from);
+        localStorage.setItem(place, JSON.stringify(next));
+        return next;
+      });
+    const stages = (to: (from: DraftStage[]) => DraftStage[]) => set((from) => ({ ...from, stages: to(from.stages) }));
+    const lines = (stage: string, to: (from: DraftLine[]) => DraftLine[]) => stages((all) => all.map((s) => (s.key === stage ? { ...s, lines: to(s.lines) } : s)));
+    return {
+      change: (to) => set((from) => ({ ...from, ...to })),
+      changeStage: (stage, to) => stages((all) => all.map((s) => (s.key === stage ? { ...s, ...to } : s))),
+      moveStage: (stage, by) => stages((all) => moved(all, all.findIndex((s) => s.key === stage), by)),
+      dropStage: (stage) => stages((all) => all.filter((s) => s.key !== stage)),
+      addStageAfter: (stage) => stages((all) => all.toSpliced(all.findIndex((s) => s.key === stage) + 1, 0, newStage())),
+      changeLine: (stage, line, to) => lines(stage, (all) => all.map((l) => (l.key === line ? { ...l, ...to } : l))),
+      dropLine: (stage, line) => lines(stage, (all) => all.filter((l) => l.key !== line)),
+      moveLine: (stage, line, by) => lines(stage, (all) => moved(all, all.findIndex((l) => l.key === line), by)),
+      addLineAfter: (stage, line) => {
+        const added = newLine();
+        lines(stage, (all) => (line === undefined ? [...all, added] : all.toSpliced(all.findIndex((l) => l.key === line) + 1, 0, added)));
+        return added.key;
+      },
+      addLines: (stage, read) => lines(stage, (all) => [...all.filter((l) => l.amount || l.ingredientId), ...read]),
+      forget: () => localStorage.removeItem(place),
+    };
+  }, [place]);
+  return { draft, ops };
 }
 
 /** One item moved up or down; at the edge nothing moves. */

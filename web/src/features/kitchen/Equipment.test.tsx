@@ -16,7 +16,7 @@ const oven: OvenView = { id: 'o1', name: 'Deck oven', widthMeters: 0.65, widthTe
 it('sends a measure as one small word with its text, and says at its field when the word is taken', async () => {
   const asked = standIn(problem(422, '/name', 'There is a ladle already.', 'Choose another name.'));
   const close = vi.fn();
-  show(<MeasureForm measure={undefined} units="METRIC" onClose={close} />);
+  show(<MeasureForm measure={undefined} goods={[]} units="METRIC" onClose={close} />);
   const word = screen.getByLabelText('One word, such as ladle or handful');
   await userEvent.type(word, ' Ladle');
   await userEvent.type(screen.getByLabelText('One holds'), '4,6 oz');
@@ -30,7 +30,7 @@ it('sends a measure as one small word with its text, and says at its field when 
 });
 
 it('does not save a measure that weighs nothing understood', async () => {
-  show(<MeasureForm measure={undefined} units="METRIC" onClose={vi.fn()} />);
+  show(<MeasureForm measure={undefined} goods={[]} units="METRIC" onClose={vi.fn()} />);
   await userEvent.type(screen.getByLabelText('One word, such as ladle or handful'), 'scoop');
   await userEvent.type(screen.getByLabelText('One holds'), '1,500');
   expect(screen.getByRole('alert')).toHaveTextContent('Is 1,500 1500 or 1.500?');

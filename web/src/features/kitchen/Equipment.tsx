@@ -91,7 +91,7 @@ export function Measures({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (m
       <Box component="ul" sx={asRow}>
         {kitchen.measures.map((m) => (
           <Box component="li" key={m.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
-            <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{m.name}</Typography>
+            <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{m.name}{m.ingredientId && ` of ${m.ingredientId.replaceAll('-', ' ')}`}</Typography>
             <Typography sx={{ color: 'text.secondary', flex: 1 }}>holds {show.text(show.mass(m.massKilograms, kitchen.settings.units))}</Typography>
             <Button onClick={() => onEdit(m)} aria-label={`Change the ${m.name}`}>Change</Button>
           </Box>

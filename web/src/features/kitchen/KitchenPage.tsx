@@ -2,6 +2,7 @@ import { Box } from '@mui/material';
 import { useState } from 'react';
 import type { HeatSourceView, MeasureView, OvenView, VesselView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
+import { usePantry } from '../../api/pantry';
 import { columns } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -18,6 +19,7 @@ type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'
 /** What this kitchen has got. */
 export function KitchenPage() {
   const { data: kitchen, error } = useKitchen();
+  const { data: goods = [] } = usePantry();
   const [editing, setEditing] = useState<Editing>();
   if (!kitchen) return <Page title="Kitchen" sub="what have we got">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
   const { units } = kitchen.settings;
@@ -36,7 +38,7 @@ export function KitchenPage() {
       {editing?.what === 'vessel' && <VesselForm vessel={editing.of} units={units} onClose={close} />}
       {editing?.what === 'oven' && <OvenForm oven={editing.of} units={units} onClose={close} />}
       {editing?.what === 'timing' && <TimingSheet burner={editing.of} kitchen={kitchen} onClose={close} />}
-      {editing?.what === 'measure' && <MeasureForm measure={editing.of} units={units} onClose={close} />}
+      {editing?.what === 'measure' && <MeasureForm measure={editing.of} goods={goods} units={units} onClose={close} />}
       {editing?.what === 'burner' && <BurnerForm burner={editing.of} onClose={close} />}
     </Page>
   );

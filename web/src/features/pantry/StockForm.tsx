@@ -17,7 +17,7 @@ export function StockForm({ goods, kitchen, today, onClose }: { goods: Ingredien
   const [opened, setOpened] = useState(true);
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<ProblemError>();
-  const read = parseQuantity(amount, 'MASS', 'g', measuresOf(kitchen));
+  const read = parseQuantity(amount, 'MASS', 'g', measuresOf(kitchen, of?.id));
   const fault = amount && read.outcome !== 'understood' ? read.message : problem?.at('/massKilograms');
   const save = async () => {
     if (!of || read.outcome !== 'understood') return;

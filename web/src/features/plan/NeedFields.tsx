@@ -1,6 +1,6 @@
 import { Box, Checkbox, FormControlLabel, Typography } from '@mui/material';
 import { useCallback, useMemo } from 'react';
-import type { FormulaSummary, KitchenView, School } from '../../api/client';
+import type { FormulaSummary, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
@@ -9,6 +9,7 @@ import { HeatFields } from '../../ui/HeatFields';
 import { LIDS, WAYS } from '../../ui/heat';
 import { PotChoice } from './PotChoice';
 import { Servings } from './Servings';
+import { Ways } from './Ways';
 import { chosen, targetOf, type Faults, type PlanForm } from './form';
 import { useLastTime } from './useLastTime';
 
@@ -54,7 +55,6 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
   const lastTime = useLastTime(formula.id, kitchen.settings.zone);
   const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
   const sauces = useMemo(() => formulas.map((f) => [f.id, f.name] as const), [formulas]);
-  const ways = useCallback((school: School) => change({ schools: [...form.schools.filter((s) => s.question !== school.question), school] }), [form.schools, change]);
   const another = useCallback((id: string) => {
     const target = formulas.find((f) => f.id === id)?.targetSolidsFraction;
     change({ formulaId: id, schools: [], ...(target ? { target: `${Math.round(target * 1000) / 10} %` } : {}) });
@@ -63,7 +63,7 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
   return (
     <Box component="form" aria-label="What is needed" onSubmit={(e) => e.preventDefault()} sx={{ display: 'flex', flexDirection: 'column', gap: 0.9 }}>
       <Pick label="Which sauce" options={sauces} value={formula.id} onPick={another} />
-      {formula.choices.length > 0 && <Box sx={{ display: 'grid', gridTemplateColumns: formula.choices.length > 1 ? '1fr 1fr' : '1fr', columnGap: 2 }}>{formula.choices.map((c) => <Pick key={c.question} label={c.question} options={c.options.map((o) => [o.name, o.name] as const)} value={form.schools.find((s) => s.question === c.question)?.option ?? c.options[0]?.name ?? ''} onPick={(option) => ways({ question: c.question, option })} />)}</Box>}
+      <Ways choices={formula.choices} schools={form.schools} change={change} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 0.75 }}>
       <QuantityField label="For whom" text={form.covers} onText={write.covers} understood="covers" fault={faults.covers} />
       <QuantityField label="Each gets" text={form.serving} onText={write.serving} fault={faults.serving} numeric={false}
@@ -73,7 +73,7 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
       <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood={targetOf(form.target).by === 'plate' ? 'a tablespoon spreads on a plate' : 'non-fat solids'} />
       </Box>
       <Choices label={lastTime.length > 0 ? 'or a band, or as the plate was' : 'or a band'} options={bands} chosen={form.target} onChoose={write.target} />
-      <Servings formula={formula} form={form} change={change} />
+      <Servings formula={formula} serving={form.serving} onServing={write.serving} />
       <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} />
       <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />

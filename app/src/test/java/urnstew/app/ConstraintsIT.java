@@ -44,7 +44,7 @@ class ConstraintsIT {
         "update oven set hottest_celsius = 500",
         "update kitchen_measure set name = 'Two words'",
         "update kitchen_measure set mass_kilograms = 0",
-        "update kitchen_measure set name = 'ladle' where name = 'handful'",
+        "update kitchen_measure set name = 'ladle', ingredient_id = null where name = 'handful'",
         "update kitchen set loose_below_fraction = 0.2",
         "update heat_source set measured_power_watts = label_power_watts + 1",
         "update vessel set oven_limit_celsius = 20",

@@ -3,6 +3,7 @@ package urnstew.app.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
@@ -23,12 +24,19 @@ import urnstew.app.kitchen.MeasureEdit;
 import urnstew.app.kitchen.OvenEdit;
 import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.kitchen.VesselEdit;
+import urnstew.app.pantry.StockItem;
+import urnstew.app.pantry.StockService;
 import urnstew.app.plan.HeatingChoice;
 import urnstew.app.plan.HeatingChoice.Way;
 import urnstew.app.plan.PlanRequest;
 import urnstew.app.platform.Actor;
+import urnstew.app.sizing.MealService;
+import urnstew.app.sizing.MealSheet;
+import urnstew.app.sizing.MealSheet.DishSheet;
+import urnstew.app.sizing.MealSheet.GroupSheet;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.Metal;
+import urnstew.core.pantry.Avoid;
 import urnstew.core.reduction.Lid;
 import urnstew.core.sizing.PackGoal;
 
@@ -46,6 +54,8 @@ class DemoKitchen {
 
   private final EquipmentService equipment;
   private final KitchenService kitchens;
+  private final StockService stock;
+  private final MealService meals;
   private final BatchStarter starter;
   private final BatchService batches;
   private final Clock clock;
@@ -53,11 +63,15 @@ class DemoKitchen {
   DemoKitchen(
       EquipmentService equipment,
       KitchenService kitchens,
+      StockService stock,
+      MealService meals,
       BatchStarter starter,
       BatchService batches,
       Clock clock) {
     this.equipment = equipment;
     this.kitchens = kitchens;
+    this.stock = stock;
+    this.meals = meals;
     this.starter = starter;
     this.batches = batches;
     this.clock = clock;
@@ -72,8 +86,10 @@ class DemoKitchen {
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
     equipment.add(
         new OvenEdit(id(0x23), "Deck oven", 0.65, "65 cm", 0.5, "50 cm", 0.26, "26 cm", 280, true));
-    equipment.add(new MeasureEdit(id(0x24), "ladle", 0.13, "130 g"));
-    equipment.add(new MeasureEdit(id(0x25), "handful", 0.008, "8 g"));
+    equipment.add(new MeasureEdit(id(0x24), "ladle", null, 0.13, "130 g"));
+    equipment.add(new MeasureEdit(id(0x25), "handful", "basil", 0.008, "8 g"));
+    shelves();
+    tonight();
     yesterdaysBatch();
     batchesOnTheStove();
   }
@@ -95,6 +111,42 @@ class DemoKitchen {
         Metal.STAINLESS_STEEL,
         true,
         250.0);
+  }
+
+  /** What the weekly supplies left: opened packs, and sacks that stand dry. */
+  private void shelves() {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
+    store(0xa1, "passata", 0.4, "400 g", today.minusDays(3), "cold room, door side");
+    store(0xa2, "cream", 0.6, "600 g", today.minusDays(1), "cold room");
+    store(0xa3, "canned-whole-tomato", 5.78, "5.78 kg", null, "dry store, two large cans");
+    store(0xa4, "onion", 4, "4 kg", null, "dry store");
+  }
+
+  private void store(
+      int number, String what, double kg, String text, @Nullable LocalDate opened, String where) {
+    stock.store(new StockItem(id(number), what, kg, text, opened, null, where, 0));
+  }
+
+  /** Thirty-four before the night watch, of two sauces; two of them eat without milk. */
+  private void tonight() {
+    Avoid milk = new Avoid(Avoid.Kind.ALLERGEN, "MILK");
+    meals.put(
+        id(0xa5),
+        new MealSheet(
+            "Before the night watch",
+            List.of(
+                new DishSheet(
+                    "ridge-ragu",
+                    List.of(),
+                    20,
+                    0.12,
+                    "120 g",
+                    null,
+                    List.of(new GroupSheet("without milk", 2, List.of(milk)))),
+                new DishSheet("larder-base", List.of(), 14, 0.13, "130 g", null, List.of()),
+                new DishSheet("fried-slices", List.of(), 14, 0.09, "90 g", null, List.of())),
+            PackGoal.LEAST_COST),
+        0);
   }
 
   private void yesterdaysBatch() {

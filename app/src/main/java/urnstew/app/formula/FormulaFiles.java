@@ -51,7 +51,9 @@ public class FormulaFiles {
   @Transactional
   TakenIn in(String id, String text, Actor actor) {
     Pantry all = pantry.pantry();
-    PastedList lines = new PastedList(all, kitchens.measures(), kitchens.settings().pint());
+    PastedList lines =
+        new PastedList(
+            all, kitchens.measureNames(), kitchens::measuresOf, kitchens.settings().pint());
     FormulaFile.Read read = file.read(text, all, lines);
     read.sheets().forEach(sheet -> writer.write(id, sheet, 0, "taken in from a file", actor));
     return new TakenIn(id, read.faults());

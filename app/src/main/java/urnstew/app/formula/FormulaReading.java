@@ -75,7 +75,8 @@ public class FormulaReading {
   @Transactional(readOnly = true)
   public List<LineReading> lines(String text) {
     Pantry all = pantry.pantry();
-    return new PastedList(all, kitchens.measures(), kitchens.settings().pint())
+    return new PastedList(
+            all, kitchens.measureNames(), kitchens::measuresOf, kitchens.settings().pint())
         .read(text).stream().map(line -> LineReading.of(line, all)).toList();
   }
 

@@ -1,6 +1,7 @@
 package urnstew.app.kitchen;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -137,7 +138,9 @@ public class EquipmentService {
   public MeasureView retireMeasure(UUID id, int version, boolean retired) {
     if (!retired) {
       MeasureView back = measure(id);
-      requireFree(new MeasureEdit(back.id(), back.name(), back.massKilograms(), back.massText()));
+      requireFree(
+          new MeasureEdit(
+              back.id(), back.name(), back.ingredientId(), back.massKilograms(), back.massText()));
     }
     return changed(kitchens.retireMeasure(id, version, retired), () -> measure(id));
   }
@@ -151,7 +154,10 @@ public class EquipmentService {
     boolean taken =
         kitchens.measures().stream()
             .anyMatch(
-                other -> other.name().equals(measure.name()) && !other.id().equals(measure.id()));
+                other ->
+                    other.name().equals(measure.name())
+                        && Objects.equals(other.ingredientId(), measure.ingredientId())
+                        && !other.id().equals(measure.id()));
     if (taken) {
       throw new InvalidInput(
           "name",

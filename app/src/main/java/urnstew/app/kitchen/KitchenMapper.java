@@ -129,14 +129,15 @@ interface KitchenMapper {
 
   @Insert(
       """
-      insert into kitchen_measure (id, name, mass_kilograms, mass_text, version)
-      values (#{id}, #{name}, #{massKilograms}, #{massText}, 1)
+      insert into kitchen_measure (id, name, ingredient_id, mass_kilograms, mass_text, version)
+      values (#{id}, #{name}, #{ingredientId}, #{massKilograms}, #{massText}, 1)
       """)
   void addMeasure(MeasureEdit measure);
 
   @Update(
       """
-      update kitchen_measure set name = #{to.name}, mass_kilograms = #{to.massKilograms},
+      update kitchen_measure set name = #{to.name}, ingredient_id = #{to.ingredientId},
+        mass_kilograms = #{to.massKilograms},
         mass_text = #{to.massText}, version = version + 1
       where id = #{to.id} and version = #{version} and not retired
       """)

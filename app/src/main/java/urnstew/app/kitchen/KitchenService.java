@@ -1,8 +1,11 @@
 package urnstew.app.kitchen;
 
-import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
 
 import java.time.Clock;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.MeasureView;
@@ -53,14 +56,34 @@ public class KitchenService {
   /** Reads masses with this kitchen's own measures. */
   @Transactional(readOnly = true)
   public QuantityText massText(String ownUnit) {
-    return new QuantityText(QuantityKind.MASS, ownUnit, Pint.US, measures());
+    return massText(ownUnit, "");
   }
 
-  /** This kitchen's own measures: ladle, handful. */
+  /** Reads masses of one ingredient. */
   @Transactional(readOnly = true)
-  public Measures measures() {
-    return new Measures(
-        kitchens.measures().stream().collect(toMap(MeasureView::name, MeasureView::massKilograms)));
+  public QuantityText massText(String ownUnit, String ingredientId) {
+    return new QuantityText(QuantityKind.MASS, ownUnit, Pint.US, measuresOf(ingredientId));
+  }
+
+  /** This kitchen's own measures of one ingredient: its own handful before everybody's. */
+  @Transactional(readOnly = true)
+  public Measures measuresOf(String ingredientId) {
+    Map<String, Double> kilograms = new HashMap<>();
+    for (MeasureView measure : kitchens.measures()) {
+      String of = measure.ingredientId();
+      if (of == null) {
+        kilograms.putIfAbsent(measure.name(), measure.massKilograms());
+      } else if (of.equals(ingredientId)) {
+        kilograms.put(measure.name(), measure.massKilograms());
+      }
+    }
+    return new Measures(kilograms);
+  }
+
+  /** Every word that is a measure here, of whatever. */
+  @Transactional(readOnly = true)
+  public Set<String> measureNames() {
+    return kitchens.measures().stream().map(MeasureView::name).collect(toSet());
   }
 
   /** Founds the kitchen on the first start; false where there is one already. */

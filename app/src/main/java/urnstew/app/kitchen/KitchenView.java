@@ -58,7 +58,13 @@ public record KitchenView(
 
   /** A measure of the kitchen's own, weighed once. */
   public record MeasureView(
-      UUID id, String name, double massKilograms, String massText, boolean retired, int version) {}
+      UUID id,
+      String name,
+      @Nullable String ingredientId,
+      double massKilograms,
+      String massText,
+      boolean retired,
+      int version) {}
 
   /** A vessel as it is stored. */
   public record VesselView(

@@ -4,14 +4,22 @@ import static urnstew.app.platform.Fields.agree;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
 import urnstew.units.text.Measures;
 import urnstew.units.text.QuantityKind;
 
-/** A measure as it is entered: 'ladle', and what one weighs, with the text as typed, or empty. */
+/**
+ * A measure as it is entered: 'ladle', and what one weighs, with the text as typed, or empty; of
+ * one ingredient where it is named, of everything else where it is not.
+ */
 public record MeasureEdit(
-    @NotNull UUID id, @NotNull String name, double massKilograms, @NotNull String massText) {
+    @NotNull UUID id,
+    @NotNull String name,
+    @Nullable String ingredientId,
+    double massKilograms,
+    @NotNull String massText) {
 
   MeasureEdit checked() {
     if (!Measures.canName(name)) {

@@ -51,14 +51,16 @@ public class StockService {
   /** Puts something in, once; an opened pack without a date gets one. */
   @Transactional
   public StockItem store(StockItem item) {
-    StockItem dated = dated(item.checked(kitchens.massText("g")));
+    StockItem dated = dated(item.checked(kitchens.massText("g", item.ingredientId())));
     return receipts.once(item.id(), "stock", dated, StockItem.class, () -> stored(dated));
   }
 
   /** Changes the version that the cook saw. */
   @Transactional
   public StockItem change(StockItem item, int version) {
-    requireChanged(mapper.changeStock(dated(item.checked(kitchens.massText("g"))), version));
+    requireChanged(
+        mapper.changeStock(
+            dated(item.checked(kitchens.massText("g", item.ingredientId()))), version));
     return found(item.id());
   }
 

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -63,15 +65,24 @@ public final class PastedList {
   private final IngredientNames names;
   private final QuantityText masses;
   private final QuantityText volumes;
+  private final Function<String, Measures> measures;
 
   /**
    * @param pantry what can be named
-   * @param measures the kitchen's own: ladle, handful
+   * @param words that are measures of the kitchen's own: ladle, handful
+   * @param measures what they weigh of an ingredient, by its id
    * @param pint which pint the kitchen means
    */
-  public PastedList(Pantry pantry, Measures measures, Pint pint) {
+  public PastedList(
+      Pantry pantry, Set<String> words, Function<String, Measures> measures, Pint pint) {
     names = new IngredientNames(pantry);
-    masses = new QuantityText(QuantityKind.MASS, "", pint, measures);
+    this.measures = measures;
+    masses =
+        new QuantityText(
+            QuantityKind.MASS,
+            "",
+            pint,
+            new Measures(words.stream().collect(Collectors.toMap(word -> word, word -> 1.0))));
     volumes = new QuantityText(QuantityKind.VOLUME, "", pint);
   }
 
@@ -112,8 +123,8 @@ public final class PastedList {
     if (mass instanceof Understanding.Ambiguous asks) {
       return Optional.of(new Unclear(line, asks.question(), List.of()));
     }
-    if (mass instanceof Understanding.Understood understood) {
-      return Optional.of(named(line, amount, rest, one -> Optional.of(understood.value())));
+    if (mass instanceof Understanding.Understood) {
+      return Optional.of(named(line, amount, rest, one -> weighed(one, amount)));
     }
     if (volume instanceof Understanding.Understood understood) {
       return Optional.of(
@@ -127,6 +138,15 @@ public final class PastedList {
                       .map(density -> new Volume(understood.value()).at(density).kilograms())));
     }
     return Optional.empty();
+  }
+
+  /** With the measures of that very ingredient: a handful of basil is not one of salt. */
+  private Optional<Double> weighed(Ingredient one, String amount) {
+    QuantityText reader =
+        new QuantityText(QuantityKind.MASS, "", Pint.US, measures.apply(one.id()));
+    return reader.read(amount) instanceof Understanding.Understood understood
+        ? Optional.of(understood.value())
+        : Optional.empty();
   }
 
   /** '3 cloves garlic', '2 onions', '1 bunch basil'. */

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,7 +19,14 @@ import urnstew.units.text.Pint;
 class PastedListTest {
   private static final PastedList READER =
       new PastedList(
-          ReferencePantry.load(), new Measures(Map.of("ladle", 0.12, "handful", 0.008)), Pint.US);
+          ReferencePantry.load(),
+          Set.of("ladle", "handful"),
+          of ->
+              new Measures(
+                  of.equals("basil")
+                      ? Map.of("ladle", 0.12, "handful", 0.008)
+                      : Map.of("ladle", 0.12)),
+          Pint.US);
 
   @ParameterizedTest
   @CsvSource(
@@ -71,6 +79,7 @@ class PastedListTest {
         "1 can whole tomatoes",
         "2 cups basil sauce with dragon fruit",
         "1 kg mussels",
+        "1 handful spinach",
         "1 glug olive oil",
         "12 olive oil",
         "tomatoes"
