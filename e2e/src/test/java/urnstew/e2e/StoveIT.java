@@ -8,6 +8,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -31,8 +32,8 @@ class StoveIT extends Installed {
   private static Page plan(String sauce, String covers) {
     Page page = browsers.page(1280, 800);
     page.navigate(installation.address() + "/plan");
-    assertThat(page.getByText("Canned whole tomatoes")).isVisible();
-    Stove.choose(page, sauce);
+    assertThat(page.getByText("Canned whole tomatoes").first()).isVisible();
+    page.getByLabel("Which sauce").selectOption(new SelectOption().setLabel(sauce));
     page.getByLabel("For whom").fill(covers);
     page.getByLabel("On the table at").fill(Stove.inHours(6));
     assertThat(page.locator("h1")).hasText(sauce);

@@ -146,7 +146,6 @@ final class PantryCsv {
     private final CSVRecord record;
     private final List<Row> rows;
     private final List<RowFault> faults;
-    private boolean good = true;
 
     Reader(CSVRecord record, List<Row> rows, List<RowFault> faults) {
       this.record = record;
@@ -155,6 +154,7 @@ final class PantryCsv {
     }
 
     void read() {
+      int before = faults.size();
       String id = cell("id");
       if (id.isEmpty()) {
         fault("id", "There is no key in this row.");
@@ -187,7 +187,7 @@ final class PantryCsv {
               parts("also_called"),
               parts("packs").stream().map(this::pack).flatMap(List::stream).toList(),
               cell("source"));
-      if (good) {
+      if (faults.size() == before) {
         rows.add(new Row(record.getRecordNumber() + 1, id, content));
       }
     }
@@ -265,7 +265,6 @@ final class PantryCsv {
     }
 
     private void fault(String column, String what) {
-      good = false;
       faults.add(new RowFault(record.getRecordNumber() + 1, column, what));
     }
   }
