@@ -45,6 +45,7 @@ import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
+import urnstew.core.sizing.PackRule;
 import urnstew.core.thermo.Altitude;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Length;
@@ -88,7 +89,7 @@ public class PotBenchmark {
       new PlanInputs(
           ResolvedFormula.of(ReferenceFormulas.load().get(1), ReferencePantry.load()),
           new Need(34, Mass.ofGrams(130)),
-          false,
+          PackRule.AS_NEEDED,
           new Target.Solids(MassFraction.ofPercent(13)),
           setting.with(new KeptByEye(SimmerLevel.GENTLE)),
           prior,
