@@ -12,9 +12,6 @@ import urnstew.units.Require;
  */
 public record Labelling(
     Set<Allergen> allergens, Set<Trait> traits, double sulphitesMilligramsPerKilogram) {
-  /** Nothing to know. */
-  public static final Labelling NOTHING = new Labelling(Set.of(), Set.of(), 0);
-
   public Labelling {
     allergens = Set.copyOf(allergens);
     traits = Set.copyOf(traits);

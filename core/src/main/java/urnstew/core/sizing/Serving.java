@@ -20,11 +20,6 @@ public record Serving(Use use, Style style, Mass sauce, Mass beside, String why)
   private static final List<Serving> SHIPPED =
       ReferenceTable.rows("servings").stream().map(Serving::serving).toList();
 
-  /** All that are known. */
-  public static List<Serving> all() {
-    return SHIPPED;
-  }
-
   /** What one eater gets. */
   public static Serving of(Use use, Style style) {
     return SHIPPED.stream()

@@ -1,0 +1,133 @@
+package urnstew.core.formula;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import urnstew.core.explain.Caution;
+import urnstew.core.formula.Stage.Line;
+import urnstew.core.formula.StageHeat.Level;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.pantry.ReferencePantry;
+import urnstew.core.reduction.Lid;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+/** Each remark on a formula that deserves it; the library shows that good ones get none. */
+class FormulaWarningsTest {
+  private static final Pantry PANTRY = ReferencePantry.load();
+  private static final Stage SIMMER = simmer(Lid.OFF, 25, line("canned-whole-tomato", 1600, ""));
+
+  private static Line line(String id, double grams, String note) {
+    MassFraction all = new MassFraction(1);
+    return new Line(id, Mass.ofGrams(grams), "", Duration.ZERO, note, all, Optional.empty());
+  }
+
+  private static Stage simmer(Lid lid, int minutes, Line... lines) {
+    return stage(StageRole.REDUCE, Technique.SIMMER, Level.LIVELY, lid, minutes, lines);
+  }
+
+  private static Stage prepare(Technique technique, Level heat, int minutes, Line... lines) {
+    return stage(StageRole.PREPARE, technique, heat, Lid.OFF, minutes, lines);
+  }
+
+  private static Stage stage(
+      StageRole role, Technique technique, Level heat, Lid lid, int minutes, Line... lines) {
+    return new Stage(
+        "Stage",
+        role,
+        technique,
+        StageHeat.of(heat),
+        lid,
+        Duration.ofMinutes(minutes),
+        new MassFraction(0),
+        List.of(lines),
+        Cues.NONE,
+        List.of(),
+        "",
+        "",
+        Optional.empty());
+  }
+
+  private static List<String> remarks(double targetPercent, Stage... stages) {
+    Formula formula =
+        new Formula(
+            "made-up",
+            1,
+            "Made-up sauce",
+            "",
+            Family.PLAIN,
+            Set.of(Use.DRY_PASTA),
+            Optional.of(MassFraction.ofPercent(targetPercent)),
+            List.of(),
+            List.of(stages));
+    return FormulaAnalysis.of(ResolvedFormula.of(formula, PANTRY)).warnings().stream()
+        .map(Caution::code)
+        .toList();
+  }
+
+  @Test
+  void mincedGarlicAloneBurnsUnlessOnionProtectsIt() {
+    Line garlic = line("garlic", 10, "minced");
+    Line oil = line("olive-oil", 30, "");
+    assertEquals(
+        List.of("minced-garlic-dry"),
+        remarks(8, prepare(Technique.SWEAT, Level.LOW, 5, oil, garlic), SIMMER));
+    Stage protectedBy =
+        prepare(Technique.SWEAT, Level.LOW, 5, oil, garlic, line("onion", 150, "fine dice"));
+    assertEquals(List.of(), remarks(8, protectedBy, SIMMER));
+  }
+
+  @Test
+  void saltAllInBeforeAHalvingReductionIsRemarkedAndHeldBackSaltIsNot() {
+    Line tomato = line("canned-whole-tomato", 1600, "");
+    Line salt = line("table-salt", 8, "");
+    assertEquals(List.of("all-salt-early"), remarks(13, simmer(Lid.OFF, 60, tomato, salt)));
+    assertEquals(List.of(), remarks(8, simmer(Lid.OFF, 60, tomato, salt)));
+    Line held =
+        new Line(
+            "table-salt",
+            Mass.ofGrams(8),
+            "",
+            Duration.ZERO,
+            "",
+            MassFraction.ofPercent(60),
+            Optional.empty());
+    assertEquals(List.of(), remarks(13, simmer(Lid.OFF, 60, tomato, held)));
+  }
+
+  @Test
+  void rawSeafoodCookedAnHourIsRemarkedAndSquidIsNot() {
+    Line tomato = line("canned-whole-tomato", 1600, "");
+    Line peeled = line("prawns", 300, "");
+    Line squid = line("squid", 300, "");
+    assertEquals(true, remarks(8, simmer(Lid.OFF, 60, tomato, peeled)).contains("seafood-long"));
+    assertEquals(false, remarks(8, simmer(Lid.OFF, 60, tomato, squid)).contains("seafood-long"));
+  }
+
+  @Test
+  void aCoveredStageIsNotExpectedToThicken() {
+    Line tomato = line("canned-whole-tomato", 1600, "");
+    assertEquals(List.of("covered-reduction"), remarks(9, simmer(Lid.ON, 40, tomato)));
+  }
+
+  @Test
+  void goldenSoffrittoAllAtOnceIsRemarked() {
+    Stage golden =
+        prepare(
+            Technique.CARAMELISE, Level.MEDIUM, 20, line("onion", 120, ""), line("carrot", 60, ""));
+    assertEquals(List.of("golden-at-once"), remarks(8, golden, SIMMER));
+  }
+
+  @Test
+  void anAllergenThatNoNameTellsABayLeafLeftInAndAThinTargetAreRemarked() {
+    Stage soy = prepare(Technique.MIX, Level.OFF, 1, line("soy-sauce", 20, ""));
+    assertEquals(List.of("hidden-allergen"), remarks(8, soy, SIMMER));
+    Stage bay = prepare(Technique.MIX, Level.OFF, 1, line("bay-leaf", 0.4, ""));
+    assertEquals(List.of("left-in"), remarks(8, bay, SIMMER));
+    assertEquals(List.of("thin-target"), remarks(4, SIMMER));
+  }
+}
