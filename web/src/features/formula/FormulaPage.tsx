@@ -28,7 +28,7 @@ export function FormulaPage() {
   if (!formula || !kitchen) return <Page title="Formula" sub="" step="Formula">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
   const { units, currency } = kitchen.settings;
   const sauce = formula.targetSolidsFraction !== undefined;
-  const plan = () => void navigate('/plan', { state: { formulaId: id, schools, targetSolidsFraction: formula.targetSolidsFraction } });
+  const plan = () => void navigate('/plan', { state: { formulaId: id, schools } });
   const acts = (
     <>
       <Button component="a" href={`/api/formulas/${id}/file`} download variant="outlined">Send as file</Button>

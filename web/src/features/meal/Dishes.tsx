@@ -4,7 +4,10 @@ import { newId } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 import { Pick, TextLine } from '../../ui/fields';
-import { Groups } from './Groups';
+import { Bases } from './Bases';
+import { FitLine } from './FitLine';
+import { FromBase } from './FromBase';
+import { Groups, SomeWithout } from './Groups';
 import type { DishText, MealText } from './useMealDraft';
 
 interface Props { text: MealText; meal: MealView; shelf: FormulaSummary[]; units: Units; change: (to: Partial<MealText>) => void; faultAt: (pointer: string) => string | undefined }
@@ -13,6 +16,7 @@ interface Props { text: MealText; meal: MealView; shelf: FormulaSummary[]; units
 export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
   const put = (at: number, to: Partial<DishText>) => change({ dishes: text.dishes.map((d, i) => (i === at ? { ...d, ...to } : d)) });
   const options = shelf.map((f) => [f.id, f.name] as const);
+  const sauces = shelf.filter((f) => f.targetSolidsFraction !== undefined).toSorted((a, b) => Number(b.family === 'PLAIN') - Number(a.family === 'PLAIN'));
   const add = (formulaId: string) => {
     const serving = shelf.find((f) => f.id === formulaId)?.servings.find((s) => s.style === 'USUAL')?.sauceMassKilograms ?? 0.13;
     change({ dishes: [...text.dishes, { key: newId(), formulaId, schools: [], covers: '10', servingText: `${Math.round(serving * 1000)} g`, groups: [] }] });
@@ -31,10 +35,18 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
               <Button size="small" aria-label={`Take out ${made?.name ?? 'the dish'}`} onClick={() => change({ dishes: text.dishes.toSpliced(i, 1) })}>×</Button>
             </Box>
             {made && <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', mt: 0.5 }}>makes {show.text(show.mass(made.madeMassKilograms, units))}{Object.entries(made.fryingLoads).map(([stage, n]) => ` · ${stage}: ${n} loads`).join('')} · {made.declaration.allergens.length === 0 ? 'carries no allergen of the law' : `carries ${made.declaration.allergens.map((a) => `${a.words} (${a.causes.join(', ')})`).join(', ')}`}</Typography>}
+            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mt: 0.5 }}>
+              <Pick label="Made of" value={d.baseFormulaId ?? ''} options={[['', 'its own pot'] as const, ...sauces.filter((f) => f.id !== d.formulaId).map((f) => [f.id, `the base ${f.name}`] as const)]} onPick={(id) => put(i, { baseFormulaId: id || undefined })} />
+              <SomeWithout dish={d} change={(groups) => put(i, { groups })} />
+            </Box>
+            {faultAt(`/dishes/${i}/baseFormulaId`) && <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>{faultAt(`/dishes/${i}/baseFormulaId`)}</Typography>}
+            {made?.fromBase && <FromBase of={made.fromBase} stages={made.stages} units={units} />}
+            {made && <FitLine fits={made.fits} units={units} />}
             <Groups dish={d} made={made} units={units} change={(groups) => put(i, { groups })} />
           </Box>
         );
       })}
+      <Bases bases={meal.bases} units={units} />
       <Box sx={{ maxWidth: 320, mt: 1 }}><Pick label="Add a dish" value="" options={[['', 'choose a formula'] as const, ...options]} onPick={(id) => { if (id) add(id); }} /></Box>
     </Box>
   );

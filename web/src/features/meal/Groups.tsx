@@ -7,7 +7,8 @@ import { Pick, TextLine } from '../../ui/fields';
 import { SwapLine } from '../../ui/SwapLine';
 
 type Group = MealSheet['dishes'][number]['groups'][number];
-interface Props { dish: { groups: Group[] }; made: MealView['dishes'][number] | undefined; units: Units; change: (groups: Group[]) => void }
+interface Edit { dish: { groups: Group[] }; change: (groups: Group[]) => void }
+interface Props extends Edit { made: MealView['dishes'][number] | undefined; units: Units }
 
 const OFFERS: readonly (readonly [string, string, Avoid[]])[] = [
   ['milk', 'milk', [{ kind: 'ALLERGEN', key: 'MILK' }]], ['wheat', 'wheat', [{ kind: 'ALLERGEN', key: 'WHEAT' }]], ['celery', 'celery', [{ kind: 'ALLERGEN', key: 'CELERY' }]], ['egg', 'egg', [{ kind: 'ALLERGEN', key: 'EGG' }]], ['fish', 'fish', [{ kind: 'ALLERGEN', key: 'FISH' }]],
@@ -15,17 +16,22 @@ const OFFERS: readonly (readonly [string, string, Avoid[]])[] = [
   ['vegan', 'anything of animals', [{ kind: 'TRAIT', key: 'MEAT' }, { kind: 'TRAIT', key: 'FISH' }, { kind: 'TRAIT', key: 'SHELLFISH' }, { kind: 'TRAIT', key: 'DAIRY' }, { kind: 'TRAIT', key: 'EGG' }, { kind: 'TRAIT', key: 'RENNET' }, { kind: 'TRAIT', key: 'HONEY' }]],
 ];
 
-/** Eaters who leave something out: where their share leaves the common pot, and what it goes on with. */
-export function Groups({ dish, made, units, change }: Props) {
+/** Some of its eaters leave something out. */
+export function SomeWithout({ dish, change }: Edit) {
   const add = (key: string) => {
     const offer = OFFERS.find(([k]) => k === key);
     if (offer) change([...dish.groups, { name: `without ${offer[1]}`, covers: 1, avoid: offer[2] }]);
   };
+  return <Pick label="Some eat without" value="" options={[['', 'choose'] as const, ...OFFERS.map(([k, words]) => [k, words] as const)]} onPick={add} />;
+}
+
+/** Eaters who leave something out: where their share leaves the common pot, and what it goes on with. */
+export function Groups({ dish, made, units, change }: Props) {
   return (
     <Box sx={{ pl: { sm: 2 } }}>
       {dish.groups.map((g, i) => (
         <Box key={`${g.name}${i}`} sx={{ mt: 0.75 }}>
-          <Box sx={{ display: 'grid', gridTemplateColumns: columns.group, gap: 1.5, alignItems: 'end' }}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: columns.counted, gap: 1.5, alignItems: 'end' }}>
             <Typography sx={{ fontWeight: 600 }}>{g.name}</Typography>
             <Covers covers={g.covers} onCovers={(covers) => change(dish.groups.with(i, { ...g, covers }))} who={g.name} />
             <Button size="small" aria-label={`Take out ${g.name}`} onClick={() => change(dish.groups.toSpliced(i, 1))}>×</Button>
@@ -33,7 +39,6 @@ export function Groups({ dish, made, units, change }: Props) {
           {made?.branches[i] && <Parted branch={made.branches[i]} units={units} />}
         </Box>
       ))}
-      <Box sx={{ maxWidth: 220, mt: 0.75 }}><Pick label="Some eat without" value="" options={[['', 'choose'] as const, ...OFFERS.map(([k, words]) => [k, words] as const)]} onPick={add} /></Box>
     </Box>
   );
 }

@@ -7,7 +7,7 @@ import { parseQuantity } from '../../quantities';
 
 type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
-export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms'> { key: string; covers: string }
+export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms' | 'baseFormulaId'> { key: string; covers: string; baseFormulaId?: string | undefined }
 export interface MealText { name: string; packGoal: MealSheet['packGoal']; dishes: DishText[] }
 const WAIT_MS = 250;
 
@@ -25,8 +25,8 @@ export function meant(text: MealText, kitchen: KitchenView): { sheet: MealSheet 
     const serving = parseQuantity(d.servingText, 'MASS', 'g', measuresOf(kitchen));
     if (covers.outcome !== 'understood' || !Number.isInteger(covers.value) || covers.value < 1) faults.set(`/dishes/${i}/covers`, 'Type how many eat it, at least 1.');
     if (serving.outcome !== 'understood') faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
-    const { formulaId, schools, servingText, groups, targetSolidsFraction } = d;
-    return { formulaId, schools, servingText, groups, ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }), covers: covers.outcome === 'understood' ? covers.value : 1, servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0 };
+    const { formulaId, schools, servingText, groups, targetSolidsFraction, baseFormulaId } = d;
+    return { formulaId, schools, servingText, groups, ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }), ...(baseFormulaId ? { baseFormulaId } : {}), covers: covers.outcome === 'understood' ? covers.value : 1, servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0 };
   });
   return { faults, sheet: faults.size > 0 ? undefined : { name: text.name.trim(), packGoal: text.packGoal, dishes } };
 }

@@ -41,7 +41,7 @@ function Line({ amount, units }: { amount: AmountView; units: Units }) {
 function measured(a: AmountView): string {
   if (a.spoonVolumeCubicMeters !== undefined) return show.text(show.spoons(a.spoonVolumeCubicMeters));
   const weight = show.text(show.mass(a.massKilograms, 'US'));
-  return a.pieces ? `${weight} · ${Math.ceil(a.pieces.count)} ${a.pieces.name}s` : weight;
+  return a.pieces ? `${weight} · ${show.quarters(a.pieces.count)} ${a.pieces.name}${a.pieces.count > 1 ? 's' : ''}` : weight;
 }
 
 function doses(a: AmountView, units: Units): string {

@@ -1,6 +1,6 @@
-import { Box, Checkbox, FormControlLabel, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { useCallback, useMemo } from 'react';
-import type { FormulaSummary, KitchenView } from '../../api/client';
+import type { FormulaSummary, KitchenView, PlanPreview } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
@@ -10,9 +10,13 @@ import { LIDS, WAYS } from '../../ui/heat';
 import { PotChoice } from './PotChoice';
 import { Servings } from './Servings';
 import { Ways } from './Ways';
-import { chosen, targetOf, type Faults, type PlanForm } from './form';
+import { SizedBy } from './SizedBy';
+import { WholeCans } from './WholeCans';
+import { arriving, chosen, targetOf, type Faults, type PlanForm } from './form';
 import { useLastTime } from './useLastTime';
 
+const THICK = { plate: 'a tablespoon spreads on a plate', time: 'of simmer, however thick', solids: 'non-fat solids' };
+const NONE: PlanPreview['plan']['purchases'] = [];
 const GOALS = [['LEAST_COST', 'least cost'], ['LEAST_WASTE', 'least left over']] as const;
 
 /** The middle of each of the kitchen's bands. */
@@ -25,7 +29,7 @@ function bandsOf({ settings: s }: KitchenView) {
   ];
 }
 
-interface Props { formulas: FormulaSummary[]; formula: FormulaSummary; form: PlanForm; change: (to: Partial<PlanForm>) => void; faults: Faults; vesselFault: string | undefined; kitchen: KitchenView; fillMeters: number | undefined }
+interface Props { formulas: FormulaSummary[]; formula: FormulaSummary; form: PlanForm; change: (to: Partial<PlanForm>) => void; faults: Faults; vesselFault: string | undefined; kitchen: KitchenView; preview: PlanPreview | undefined }
 
 /** One writer for each field, the same for good: fields that do not change stay still while another is typed in. */
 function useWriters(change: Props['change']) {
@@ -41,12 +45,11 @@ function useWriters(change: Props['change']) {
     onTable: (onTable: string) => change({ onTable }),
     holdLoss: (holdLoss: string) => change({ holdLoss }),
     packGoal: (packGoal: PlanForm['packGoal']) => change({ packGoal }),
-    wholePacks: (_: unknown, wholePacks: boolean) => change({ wholePacks }),
   }), [change]);
 }
 
 /** Who eats, when, in which pot and how it simmers. */
-export function NeedFields({ formulas, formula, form, change, faults, vesselFault, kitchen, fillMeters }: Props) {
+export function NeedFields({ formulas, formula, form, change, faults, vesselFault, kitchen, preview }: Props) {
   const { units } = kitchen.settings;
   const { vessel, heatSource } = chosen(form, kitchen);
   const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
@@ -56,30 +59,31 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
   const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
   const sauces = useMemo(() => formulas.map((f) => [f.id, f.name] as const), [formulas]);
   const another = useCallback((id: string) => {
-    const target = formulas.find((f) => f.id === id)?.targetSolidsFraction;
-    change({ formulaId: id, schools: [], ...(target ? { target: `${Math.round(target * 1000) / 10} %` } : {}) });
+    const other = formulas.find((f) => f.id === id);
+    if (other) change(arriving(other, []));
   }, [formulas, change]);
   const burners = useMemo(() => kitchen.heatSources.map((h) => ({ value: h.id, text: h.name })), [kitchen.heatSources]);
   return (
     <Box component="form" aria-label="What is needed" onSubmit={(e) => e.preventDefault()} sx={{ display: 'flex', flexDirection: 'column', gap: 0.9 }}>
       <Pick label="Which sauce" options={sauces} value={formula.id} onPick={another} />
       <Ways choices={formula.choices} schools={form.schools} change={change} />
+      <SizedBy sizedBy={form.sizedBy} available={form.available} change={change} purchases={preview?.plan.purchases ?? NONE} from={preview?.fromStock} portions={preview?.plan.portions} fault={faults.available} units={units} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 0.75 }}>
-      <QuantityField label="For whom" text={form.covers} onText={write.covers} understood="covers" fault={faults.covers} />
+      {form.sizedBy === 'COVERS' && <QuantityField label="For whom" text={form.covers} onText={write.covers} understood="covers" fault={faults.covers} />}
       <QuantityField label="Each gets" text={form.serving} onText={write.serving} fault={faults.serving} numeric={false}
         understood={serving.outcome === 'understood' ? `${show.text(show.mass(Math.max(0, serving.value), units === 'US' ? 'METRIC' : 'US'))} of sauce` : ''} />
       <QuantityField label="On the table at" text={form.readyBy} onText={write.readyBy} fault={faults.readyBy} numeric={false}
         understood={hour.outcome === 'understood' ? (hour.localDate ?? 'the next to come') : ''} />
-      <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood={targetOf(form.target).by === 'plate' ? 'a tablespoon spreads on a plate' : 'non-fat solids'} />
+      <QuantityField label="Thickness" text={form.target} onText={write.target} fault={faults.target} numeric={false} understood={THICK[targetOf(form.target).by]} />
       </Box>
       <Choices label={lastTime.length > 0 ? 'or a band, or as the plate was' : 'or a band'} options={bands} chosen={form.target} onChoose={write.target} />
       <Servings formula={formula} serving={form.serving} onServing={write.serving} />
-      <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={fillMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
+      <PotChoice vessels={kitchen.vessels} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={preview?.plan.fit.startDepthMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
       <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} />
       <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />
       <HeatFields form={form} change={change} kitchen={kitchen} fault={faults.heating} ovenFault={faults.oven} />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />
-      <FormControlLabel control={<Checkbox checked={form.wholePacks} onChange={write.wholePacks} size="small" sx={{ py: 0 }} />} label={<Typography>round up to whole cans</Typography>} />
+      {preview && form.sizedBy === 'COVERS' && <WholeCans options={preview.sizes} chosen={form.rounding} change={change} units={units} currency={kitchen.settings.currency} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 1 }}>
         <TextLine label="Extra on the table" text={form.onTable} onText={write.onTable} placeholder="0 %" fault={faults.onTable} />
         <TextLine label="Dries off while held" text={form.holdLoss} onText={write.holdLoss} placeholder="0 %" fault={faults.holdLoss} />

@@ -1,29 +1,31 @@
 import { Box, ButtonBase, Typography } from '@mui/material';
 import { Fragment, memo } from 'react';
-import type { AlternativeView, PlanView } from '../../api/client';
+import type { AlternativeView, PlanView, WaysView } from '../../api/client';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
-import type { PlanForm } from './form';
+import { solidsText, type PlanForm } from './form';
 
 const SHOWN = 4;
+const GIVES: Partial<Record<AlternativeView['kind'], string>> = { THINNER: 'the thickness', FEWER: 'the number', LATER_HOUR: 'the hour' };
 
-interface Props { plan: PlanView; zone: string; change: (to: Partial<PlanForm>) => void }
+interface Props { hours: PlanView['hours']; ways: WaysView; zone: string; change: (to: Partial<PlanForm>) => void }
 
 /** Other ways to the same thickness, with the hour each reaches it and what it costs. */
-export const OtherWays = memo(function OtherWays({ plan, zone, change }: Props) {
-  const late = !plan.hours || plan.hours.spareAtWorstSeconds < 0;
-  const sooner = varied(plan.sooner);
-  const later = varied(plan.later);
-  const working = plan.workings.find((w) => w.figure === 'otherWays');
-  if (sooner.length === 0 && later.length === 0) return null;
+export const OtherWays = memo(function OtherWays({ hours, ways, zone, change }: Props) {
+  const late = !hours || hours.spareAtWorstSeconds < 0;
+  const gives = ways.sooner.filter((w) => GIVES[w.kind]);
+  const sooner = varied(ways.sooner.filter((w) => !GIVES[w.kind]));
+  const later = varied(ways.later);
+  if (gives.length === 0 && sooner.length === 0 && later.length === 0) return null;
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', mb: -0.75 }}>
         <Typography variant="caption" component="h2" sx={{ color: 'text.secondary' }}>{sooner.length === 0 ? 'Other ways' : late ? 'In time?' : 'Sooner?'}</Typography>
-        {working && <ShowWorking working={working} title="Other ways" />}
+        <ShowWorking working={ways.working} title="Other ways" />
       </Box>
       {sooner.length > 0 && <Ways title={late ? 'In time?' : 'Sooner?'} ways={sooner} zone={zone} change={change} />}
+      {gives.length > 0 && <><Typography variant="caption" component="h3" sx={{ color: 'text.secondary', mb: -0.75 }}>Or what gives?</Typography><Ways title="What gives?" ways={gives} zone={zone} change={change} /></>}
       {!late && later.length > 0 && <Line ways={later} zone={zone} change={change} />}
     </Box>
   );
@@ -51,7 +53,7 @@ function Line({ ways, zone, change }: { ways: AlternativeView[]; zone: string; c
     <Typography component="section" aria-label="Later?" sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
       Later?{' '}
       {ways.map((way) => {
-        const chosen = chosenBy(way);
+        const chosen = chosenBy(way, zone);
         const words = `${way.thickAt ? show.hour(way.thickAt, zone) : ''} ${way.what}`;
         return <Fragment key={way.what}> {chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${words}, ${way.cost}. Plan it so`} sx={{ font: 'inherit', color: 'text.primary', textDecoration: 'underline dotted', textUnderlineOffset: 3, px: 0.5 }}>{words}</ButtonBase> : <Box component="span" sx={{ px: 0.5, color: 'text.primary' }}>{words}</Box>}</Fragment>;
       })}
@@ -60,7 +62,8 @@ function Line({ ways, zone, change }: { ways: AlternativeView[]; zone: string; c
 }
 
 function Way({ way, zone, change }: { way: AlternativeView; zone: string; change: Props['change'] }) {
-  const hour = way.thickAt ? show.hour(way.thickAt, zone) : show.text(show.span(way.simmerSeconds));
+  const given = GIVES[way.kind];
+  const hour = given ?? (way.thickAt ? show.hour(way.thickAt, zone) : show.text(show.span(way.simmerSeconds)));
   const words = (
     <Box sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.25, py: 0.75, width: '100%', height: '100%', textAlign: 'left' }}>
       <Typography component="span" sx={{ display: 'block', fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.lead, lineHeight: 1.2 }}>{hour}</Typography>
@@ -68,13 +71,19 @@ function Way({ way, zone, change }: { way: AlternativeView; zone: string; change
       <Typography component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: sizes.small, lineHeight: 1.25 }}>{way.cost}</Typography>
     </Box>
   );
-  const chosen = chosenBy(way);
-  return chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${way.what}, thick enough ${hour}, ${way.cost}. Plan it so`} sx={{ borderRadius: 1 }}>{words}</ButtonBase> : words;
+  const chosen = chosenBy(way, zone);
+  return chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${way.what}, ${given ? 'to be in time' : `thick enough ${hour}`}, ${way.cost}. Plan it so`} sx={{ borderRadius: 1 }}>{words}</ButtonBase> : words;
 }
 
-/** Heat, lid and pot can be chosen at once; paste, water and a second pot are the cook's to add. */
-function chosenBy(way: AlternativeView): Partial<PlanForm> | undefined {
-  if (way.kind === 'LEVEL') return { way: way.heating.way };
-  if (way.kind === 'LID') return { lid: way.lid };
-  return way.kind === 'POT' ? { vesselId: way.vesselId } : undefined;
+/** What the form holds can be chosen at once; paste, water and a second pot are the cook's to add. */
+function chosenBy(way: AlternativeView, zone: string): Partial<PlanForm> | undefined {
+  switch (way.kind) {
+    case 'LEVEL': return { way: way.heating.way };
+    case 'LID': return { lid: way.lid };
+    case 'POT': return { vesselId: way.vesselId };
+    case 'THINNER': return way.targetSolidsFraction === undefined ? undefined : { target: solidsText(way.targetSolidsFraction) };
+    case 'FEWER': return { sizedBy: 'COVERS', covers: String(way.covers) };
+    case 'LATER_HOUR': return { readyBy: show.hour(way.readyBy, zone) };
+    default: return undefined;
+  }
 }

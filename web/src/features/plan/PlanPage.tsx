@@ -1,6 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useKeys } from '../../app/keys';
 import { newId, type FormulaSummary, type KitchenView, type School } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
@@ -20,19 +20,21 @@ import { PlanPicture } from './PlanPicture';
 import { StartNote } from './StartNote';
 import { ForShopping } from './ForShopping';
 import { ToBuy } from './ToBuy';
-import { chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
-import { usePlan } from './usePlan';
+import { PotShares } from './PotShares';
+import { StageFits } from './StageFits';
+import { arriving, chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
+import { usePlan, useShares, useWays } from './usePlan';
 
 const POINTERS: Record<keyof Faults, string[]> = {
-  covers: ['/covers'], serving: ['/servingMassKilograms'], readyBy: ['/readyByLocalTime'], onTable: ['/onTheTableFraction'], holdLoss: ['/holdLossFraction'], target: ['/targetSolidsFraction', '/targetSpreadMeters'], heating: ['/heating/ovenCelsius', '/heating/burnerShare'], oven: ['/heating/ovenId'],
+  covers: ['/covers'], available: ['/available'], serving: ['/servingMassKilograms'], readyBy: ['/readyByLocalTime'], onTable: ['/onTheTableFraction'], holdLoss: ['/holdLossFraction'], target: ['/targetSolidsFraction', '/targetSpreadMeters', '/targetSimmerSeconds'], heating: ['/heating/ovenCelsius', '/heating/burnerShare'], oven: ['/heating/ovenId'],
 };
 
 export function PlanPage() {
   const { data: kitchen, error } = useKitchen();
   const shelf = useFormulas();
   const { form, change } = usePlanForm();
-  useArrival(change);
   const sauces = useMemo(() => shelf.data?.filter((f) => f.targetSolidsFraction !== undefined), [shelf.data]);
+  useArrival(sauces, change);
   const formula = sauces?.find((f) => f.id === form.formulaId) ?? sauces?.find((f) => f.id === 'plain-marinara') ?? sauces?.[0];
   const fault = error ?? shelf.error;
   if (!kitchen || !formula) return <Page title="Plan" sub="one batch" step="Size">{fault && <Note tone="tomato">{fault.message}</Note>}</Page>;
@@ -42,19 +44,24 @@ export function PlanPage() {
   return <Planned kitchen={kitchen} formula={formula} formulas={sauces ?? []} form={form} change={change} />;
 }
 
-/** A formula sent here to be planned brings its ways and its thickness along. */
-function useArrival(change: (to: Partial<PlanForm>) => void) {
-  const state = useLocation().state as { formulaId: string; schools: School[]; targetSolidsFraction?: number } | null;
+/** A formula sent here to be planned brings its ways, its thickness, its heat and its lid along. */
+function useArrival(sauces: FormulaSummary[] | undefined, change: (to: Partial<PlanForm>) => void) {
+  const { key, state } = useLocation() as { key: string; state: { formulaId: string; schools: School[] } | null };
+  const arrived = useRef('');
   useEffect(() => {
-    if (state) change({ formulaId: state.formulaId, schools: state.schools, ...(state.targetSolidsFraction === undefined ? {} : { target: `${Math.round(state.targetSolidsFraction * 1000) / 10} %` }) });
-  }, [state, change]);
+    const formula = sauces?.find((f) => f.id === state?.formulaId);
+    if (!state || !formula || arrived.current === key) return;
+    arrived.current = key;
+    change(arriving(formula, state.schools));
+  }, [sauces, key, state, change]);
 }
 
 interface Props { kitchen: KitchenView; formula: FormulaSummary; formulas: FormulaSummary[]; form: PlanForm; change: (to: Partial<PlanForm>) => void }
 
 function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const { request: typed, faults } = understand(form, formula.id, kitchen);
-  const { plan, problem, request: planned } = usePlan(typed);
+  const { preview, problem, request: planned } = usePlan(typed);
+  const plan = preview?.plan;
   const { send } = useOutbox();
   const navigate = useNavigate();
   const [litAt, setLitAt] = useState('');
@@ -68,6 +75,8 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   }
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));
   const usable = plan && typed && !problem;
+  const ways = useWays(planned, Boolean(usable));
+  const shares = useShares(planned, Boolean(problem?.at('/vesselId')));
 
   const start = async (litLocalTime?: string) => {
     if (!typed) return;
@@ -81,21 +90,23 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   return (
     <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}`} step="Size">
       <Box sx={{ display: 'grid', columnGap: { xs: 2.5, md: 3.5 }, rowGap: { xs: 2.5, md: 1.5 }, gridTemplateColumns: columns.plan, gridTemplateAreas: areas.plan, gridTemplateRows: { md: 'auto 1fr' } }}>
-        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} fillMeters={plan?.fit.startDepthMeters} /></Box>
+        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} preview={preview} /></Box>
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
+          <PotShares shares={shares} change={change} units={units} zone={zone} />
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
-          {plan && usable && <OtherWays plan={plan} zone={zone} change={change} />}</Box>
+          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
           {plan && <Before plan={plan} units={units} />}
           {plan && <Amounts plan={plan} units={units} />}
-          {plan && typed && <ForShopping request={typed} name={`${formula.name} for ${typed.covers}`} />}
+          {preview && <StageFits fits={preview.stageFits} units={units} />}
+          {plan && typed && <ForShopping request={{ ...typed, covers: Math.max(1, Math.floor(plan.portions + 1e-6)) }} name={`${formula.name} for ${Math.floor(plan.portions + 1e-6)}`} />}
           {plan && <ToBuy plan={plan} units={units} currency={kitchen.settings.currency} />}
         </Box>
       </Box>

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest';
-import type { KitchenView } from '../../api/client';
-import { understand, type PlanForm } from './form';
+import type { FormulaSummary, KitchenView } from '../../api/client';
+import { arriving, understand, type PlanForm } from './form';
 
 const pot = (id: string, capacityCubicMeters: number) => ({ id, name: id, shape: 'ROUND', firstWidthMeters: 0.3, secondWidthMeters: 0.3, depthMeters: 0.2, emptyMassKilograms: 0, retired: false, version: 1, capacityCubicMeters });
 const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }], ovens: [{ id: 'deck', name: 'Deck oven', fan: true }], measures: [{ name: 'ladle', massKilograms: 0.13 }] } as unknown as KitchenView;
-const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, packGoal: 'LEAST_COST', onTable: '', holdLoss: '', schools: [], formulaId: '' };
+const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', sizedBy: 'COVERS', available: [], rounding: 'EXACT', packGoal: 'LEAST_COST', onTable: '', holdLoss: '', schools: [], formulaId: '' };
 
 it('turns what a cook types into SI, with the text beside it', () => {
   const { request, faults } = understand(form, 'plain', kitchen);
@@ -34,4 +34,26 @@ it('asks for the number that a set burner or an oven needs', () => {
   expect(understand({ ...form, way: 'OVEN', oven: '275 °F' }, 'plain', kitchen).request?.heating).toMatchObject({ way: 'OVEN', ovenCelsius: 135, ovenId: 'deck', fan: false });
   expect(understand({ ...form, way: 'BURNER', burner: '60 %' }, 'plain', kitchen).request?.heating).toMatchObject({ way: 'BURNER', burnerShare: 0.6 });
   expect(understand({ ...form, way: 'OVEN', oven: 'hot' }, 'plain', kitchen).faults.heating).toContain('°C or °F');
+});
+
+it('takes a thickness as it gets in a time', () => {
+  const { request } = understand({ ...form, target: '40 min' }, 'plain', kitchen);
+  expect(request).toMatchObject({ targetSimmerSeconds: 2400, targetText: '40 min' });
+  expect(request).not.toHaveProperty('targetSolidsFraction');
+});
+
+it('sizes by what there is, leaves empty lines out, and asks for a first one', () => {
+  const stock: PlanForm = { ...form, covers: 'any', sizedBy: 'STOCK', available: [{ ingredientId: 'onion', text: '2 lb' }, { ingredientId: 'basil', text: '' }] };
+  const { request, faults } = understand(stock, 'plain', kitchen);
+  expect(faults).toEqual({});
+  expect(request?.available).toEqual([{ ingredientId: 'onion', text: '2 lb', massKilograms: expect.closeTo(0.9072, 4) as number }]);
+  expect(understand({ ...stock, available: [] }, 'plain', kitchen).faults.available).toContain('how much');
+  expect(understand({ ...stock, available: [{ ingredientId: 'onion', text: 'some' }] }, 'plain', kitchen).faults.available).toBeDefined();
+  expect(understand({ ...form, covers: 'any', sizedBy: 'POT' }, 'plain', kitchen).faults).toEqual({});
+});
+
+it('brings the thickness, the heat and the lid of a formula along', () => {
+  const oven = { id: 'glow', targetSolidsFraction: 0.145, simmer: { level: 'OVEN', lid: 'OFF', ovenCelsius: 132 } } as FormulaSummary;
+  expect(arriving(oven, [])).toMatchObject({ formulaId: 'glow', target: '14.5 %', way: 'OVEN', oven: '132 °C', lid: 'OFF' });
+  expect(arriving({ id: 'ragu', simmer: { level: 'GENTLE', lid: 'AJAR' } } as FormulaSummary, [])).toMatchObject({ way: 'GENTLE', lid: 'AJAR' });
 });

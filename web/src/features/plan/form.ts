@@ -1,15 +1,17 @@
 import { useCallback, useState } from 'react';
-import type { KitchenView, Lid, PlanRequest, School } from '../../api/client';
+import type { FormulaSummary, KitchenView, Lid, PlanRequest, School } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { parseHour, parseQuantity, type Understanding } from '../../quantities';
 import { heatingOf, type HeatForm } from '../../ui/heat';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
-export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; wholePacks: boolean; packGoal: PlanRequest['packGoal']; onTable: string; holdLoss: string; formulaId: string; schools: School[] }
-export type Faults = Partial<Record<'covers' | 'serving' | 'readyBy' | 'target' | 'onTable' | 'holdLoss' | 'heating' | 'oven', string>>;
+export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; sizedBy: PlanRequest['sizedBy']; available: Available[]; rounding: PlanRequest['rounding']; packGoal: PlanRequest['packGoal']; onTable: string; holdLoss: string; formulaId: string; schools: School[] }
+/** So much of one ingredient, as typed. */
+export interface Available { ingredientId: string; text: string }
+export type Faults = Partial<Record<'covers' | 'available' | 'serving' | 'readyBy' | 'target' | 'onTable' | 'holdLoss' | 'heating' | 'oven', string>>;
 
 const KEPT = 'urnstew.plan';
-const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', wholePacks: false, packGoal: 'LEAST_COST', onTable: '', holdLoss: '', formulaId: '', schools: [] };
+const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', sizedBy: 'COVERS', available: [], rounding: 'EXACT', packGoal: 'LEAST_COST', onTable: '', holdLoss: '', formulaId: '', schools: [] };
 
 /** The form, kept over reloads. */
 export function usePlanForm() {
@@ -32,10 +34,41 @@ export function chosen(form: PlanForm, kitchen: KitchenView) {
   };
 }
 
-/** A thickness by its solids, or as the width of a spoonful on a plate. */
-export function targetOf(text: string): { by: 'solids' | 'plate'; read: Understanding } {
+/** What a formula brings along when it is chosen: its thickness, how its simmer is kept, and its ways. */
+export function arriving({ id, targetSolidsFraction, simmer }: FormulaSummary, schools: School[]): Partial<PlanForm> {
+  return {
+    formulaId: id, schools, available: [],
+    ...(targetSolidsFraction === undefined ? {} : { target: solidsText(targetSolidsFraction) }),
+    ...(simmer ? { lid: simmer.lid, way: WAY_OF[simmer.level] } : {}),
+    ...(simmer?.ovenCelsius === undefined ? {} : { oven: `${Math.round(simmer.ovenCelsius)} °C` }),
+  };
+}
+
+type Level = NonNullable<FormulaSummary['simmer']>['level'];
+/** A fire in a cook's words as the simmer that it keeps. */
+const WAY_OF: Record<Level, PlanForm['way']> = { OFF: 'OFF', LOW: 'BARE', MEDIUM: 'GENTLE', HIGH: 'ROLLING', BARE: 'BARE', GENTLE: 'GENTLE', LIVELY: 'LIVELY', ROLLING: 'ROLLING', OVEN: 'OVEN' };
+
+export const solidsText = (fraction: number): string => `${Math.round(fraction * 1000) / 10} %`;
+
+/** A thickness by its solids, as the width of a spoonful on a plate, or as it gets in a time. */
+export function targetOf(text: string): { by: 'solids' | 'plate' | 'time'; read: Understanding } {
   const width = parseQuantity(text, 'LENGTH', '');
-  return width.outcome === 'understood' ? { by: 'plate', read: width } : { by: 'solids', read: parseQuantity(text, 'SHARE', '%') };
+  if (width.outcome === 'understood') return { by: 'plate', read: width };
+  const time = parseQuantity(text, 'DURATION', '');
+  return time.outcome === 'understood' ? { by: 'time', read: time } : { by: 'solids', read: parseQuantity(text, 'SHARE', '%') };
+}
+
+const targetFields = (by: ReturnType<typeof targetOf>['by'], value: number) =>
+  by === 'plate' ? { targetSpreadMeters: value } : by === 'time' ? { targetSimmerSeconds: value } : { targetSolidsFraction: value };
+
+/** What there is, in kilograms; lines that are still empty are left out. */
+function stocked(form: PlanForm, kitchen: KitchenView): { available: PlanRequest['available']; fault?: string } {
+  if (form.sizedBy !== 'STOCK') return { available: [] };
+  const read = form.available.filter((a) => a.text.trim() !== '').map((a) => ({ ...a, mass: parseQuantity(a.text, 'MASS', 'g', measuresOf(kitchen)) }));
+  const wrong = read.map((a) => (a.mass.outcome === 'understood' ? undefined : a.mass.message)).find(Boolean);
+  if (wrong) return { available: [], fault: wrong };
+  if (read.length === 0) return { available: [], fault: 'Type how much of an ingredient there is.' };
+  return { available: read.map(({ ingredientId, text, mass }) => ({ ingredientId, text, massKilograms: mass.outcome === 'understood' ? mass.value : 0 })) };
 }
 
 /** The request that the form means, or what is wrong with its fields. */
@@ -48,8 +81,11 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   const readyBy = parseHour(form.readyBy);
   const onTable = parseQuantity(form.onTable.trim() || '0', 'SHARE', '%');
   const holdLoss = parseQuantity(form.holdLoss.trim() || '0', 'SHARE', '%');
-  if (covers.outcome !== 'understood') faults.covers = covers.message;
-  else if (!Number.isInteger(covers.value) || covers.value < 1) faults.covers = 'Type how many people eat, at least 1.';
+  const byCovers = form.sizedBy === 'COVERS';
+  const { available, fault: availableFault } = stocked(form, kitchen);
+  if (availableFault) faults.available = availableFault;
+  if (byCovers && covers.outcome !== 'understood') faults.covers = covers.message;
+  else if (byCovers && covers.outcome === 'understood' && (!Number.isInteger(covers.value) || covers.value < 1)) faults.covers = 'Type how many people eat, at least 1.';
   if (serving.outcome !== 'understood') faults.serving = serving.message;
   if (target.outcome !== 'understood') faults.target = target.message;
   if (onTable.outcome !== 'understood') faults.onTable = onTable.message;
@@ -58,12 +94,12 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   const { heating, fault } = heatingOf(form, kitchen);
   if (fault) faults.heating = fault;
   if (Object.keys(faults).length > 0 || !vessel || !heatSource || !heating) return { faults };
-  if (covers.outcome !== 'understood' || serving.outcome !== 'understood' || target.outcome !== 'understood' || readyBy.outcome !== 'understood' || onTable.outcome !== 'understood' || holdLoss.outcome !== 'understood') return { faults };
+  if (serving.outcome !== 'understood' || target.outcome !== 'understood' || readyBy.outcome !== 'understood' || onTable.outcome !== 'understood' || holdLoss.outcome !== 'understood') return { faults };
   return {
     faults,
     request: {
-      formulaId, schools: form.schools, onTheTableFraction: onTable.value, holdLossFraction: holdLoss.value, packGoal: form.packGoal, covers: covers.value, servingMassKilograms: serving.value, servingText: form.serving, ...(by === 'plate' ? { targetSpreadMeters: target.value } : { targetSolidsFraction: target.value }), targetText: form.target,
-      vesselId: vessel.id, heatSourceId: heatSource.id, heating, lid: form.lid, wholePacks: form.wholePacks,
+      formulaId, schools: form.schools, onTheTableFraction: onTable.value, holdLossFraction: holdLoss.value, packGoal: form.packGoal, sizedBy: form.sizedBy, covers: covers.outcome === 'understood' ? Math.floor(covers.value) : 0, available, servingMassKilograms: serving.value, servingText: form.serving, ...targetFields(by, target.value), targetText: form.target,
+      vesselId: vessel.id, heatSourceId: heatSource.id, heating, lid: form.lid, rounding: form.rounding,
       readyByLocalTime: readyBy.localTime, ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
     },
   };

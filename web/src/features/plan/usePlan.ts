@@ -1,13 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { client, type PlanRequest, type PlanView } from '../../api/client';
+import { client, type PlanPreview, type PlanRequest, type ShareView, type WaysView } from '../../api/client';
 import { answered, ProblemError } from '../../api/problem';
 
 const DEBOUNCE_MS = 8;
+/** Other ways are read after the plan: they wait for the hands to rest. */
+const WAYS_DEBOUNCE_MS = 250;
 const MINUTE_MS = 60_000;
 
 /** What was asked of the server last and what it answered; while something is wrong, the last plan stays. */
-interface Planned { plan: PlanView | undefined; problem: ProblemError | undefined; request: PlanRequest | undefined }
+interface Planned { preview: PlanPreview | undefined; problem: ProblemError | undefined; request: PlanRequest | undefined }
 
 /** The plan for a request, computed while the cook types. Stale questions are dropped before or while they are asked. */
 export function usePlan(request: PlanRequest | undefined): Planned {
@@ -17,7 +19,7 @@ export function usePlan(request: PlanRequest | undefined): Planned {
     notifyOnChangeProps: ['data', 'error'],
     queryKey: ['plan', text],
     queryFn: async ({ signal }) => {
-      await pause(signal);
+      await pause(signal, DEBOUNCE_MS);
       return answered(client.POST('/api/plans/preview', { body: asked as PlanRequest, signal }));
     },
     enabled: text !== undefined,
@@ -26,11 +28,35 @@ export function usePlan(request: PlanRequest | undefined): Planned {
   });
   const [last, setLast] = useState(data);
   if (data && data !== last) setLast(data);
-  return { plan: data ?? last, problem: error instanceof ProblemError ? error : undefined, request: asked };
+  return { preview: data ?? last, problem: error instanceof ProblemError ? error : undefined, request: asked };
 }
 
 /** Waits for the next keystroke, which would make the question stale. */
-const pause = (signal: AbortSignal) =>
+const pause = (signal: AbortSignal, milliseconds: number) =>
   new Promise<void>((go, stop) => {
-    setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), DEBOUNCE_MS);
+    setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), milliseconds);
   });
+
+/** What could be done otherwise; asked once the plan stands, so that the plan is never kept waiting. */
+export function useWays(request: PlanRequest | undefined, standing: boolean): WaysView | undefined {
+  return useQuery({
+    queryKey: ['plan-ways', JSON.stringify(request)],
+    queryFn: async ({ signal }) => {
+      await pause(signal, WAYS_DEBOUNCE_MS);
+      return answered(client.POST('/api/plans/ways', { body: request as PlanRequest, signal }));
+    },
+    enabled: request !== undefined && standing,
+    placeholderData: keepPreviousData,
+    gcTime: MINUTE_MS,
+  }).data;
+}
+
+/** The pots that would share a batch too large for one. */
+export function useShares(request: PlanRequest | undefined, tooLarge: boolean): ShareView[] {
+  return useQuery({
+    queryKey: ['plan-shares', JSON.stringify(request)],
+    queryFn: ({ signal }) => answered(client.POST('/api/plans/shares', { body: request as PlanRequest, signal })),
+    enabled: request !== undefined && tooLarge,
+    gcTime: MINUTE_MS,
+  }).data ?? [];
+}

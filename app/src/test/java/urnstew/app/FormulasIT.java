@@ -257,13 +257,4 @@ class FormulasIT {
         400, app.put("/api/pantry/avoided", "[{\"kind\":\"TRAIT\",\"key\":\"COMETS\"}]").status());
     app.put("/api/pantry/avoided", "[]");
   }
-
-  @Test
-  void aBatchTooLargeForItsPotIsRefusedWithThePotsThatShareIt() {
-    String plan = Requests.plan(app).replace("\"covers\":34", "\"covers\":140");
-    RunningApplication.Answer answer = app.post("/api/plans/preview", plan);
-    assertEquals("/vesselId", answer.pointer());
-    String remedy = answer.body().at("/errors/0/remedy").asString();
-    assertTrue(remedy.contains("share it:") && remedy.contains("in the Stockpot"), remedy);
-  }
 }

@@ -261,7 +261,7 @@ class JourneyIT {
   }
 
   private double power(String plan) {
-    for (JsonNode working : app.post("/api/plans/preview", plan).body().at("/workings")) {
+    for (JsonNode working : app.post("/api/plans/preview", plan).body().at("/plan/workings")) {
       for (JsonNode term : working.at("/terms")) {
         if (term.at("/name").asString().equals("power into the pot")) {
           return term.at("/value").asDouble();
@@ -289,7 +289,7 @@ class JourneyIT {
             .replace("\"targetSolidsFraction\":0.105", "\"targetSpreadMeters\":0.09")
             .replace("10.5 %", "90 mm");
     JsonNode view = app.post("/api/plans/preview", plan).body();
-    assertEquals(0.105, view.at("/targetSolidsFraction").asDouble(), 0.02);
+    assertEquals(0.105, view.at("/plan/targetSolidsFraction").asDouble(), 0.02);
   }
 
   @Test

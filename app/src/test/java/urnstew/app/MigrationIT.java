@@ -19,6 +19,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class MigrationIT {
   private static final String V3 = "/db/migration/V3__preparation_and_take_outs.sql";
+  private static final String V5 = "/db/migration/V5__rounding.sql";
   private static final String V4 = "/db/migration/V4__pantry_and_formulas.sql";
 
   private final RunningApplication app;
@@ -44,6 +45,7 @@ class MigrationIT {
     asTheSecondReleaseKeptIt(id);
     database.execute(updateOfThirdRelease());
     database.execute(updateOfFourthRelease());
+    database.execute(statement(V5, "update batch", ";"));
     assertEquals(
         "PT1980S",
         database.queryForObject(
@@ -101,7 +103,7 @@ class MigrationIT {
                 from jsonb_array_elements(snapshot #> '{inputs,formula,portions}')
                   with ordinality as p (portion, place))))),
           planned = jsonb_set(planned, '{plan}', (planned -> 'plan') - 'purchases' - 'cost'
-            - 'declaration')
+            - 'declaration' || '{"sooner": [], "later": []}'::jsonb)
         where id = ?
         """,
         id);

@@ -13,7 +13,7 @@ final class Requests {
     String vessel = named(kitchen.at("/vessels"), "Rondeau");
     String burner = named(kitchen.at("/heatSources"), "Induction");
     return """
-        {"formulaId":"plain-marinara","covers":34,"servingMassKilograms":0.11,"servingText":"110 g","schools":[],"onTheTableFraction":0,"holdLossFraction":0,"packGoal":"LEAST_COST","targetSolidsFraction":0.105,"targetText":"10.5 %%","vesselId":"%s","heatSourceId":"%s","heating":{"way":"LIVELY","fan":false},"lid":"OFF","wholePacks":false,"readyByLocalTime":"18:30"}"""
+        {"formulaId":"plain-marinara","sizedBy":"COVERS","covers":34,"available":[],"servingMassKilograms":0.11,"servingText":"110 g","schools":[],"onTheTableFraction":0,"holdLossFraction":0,"packGoal":"LEAST_COST","targetSolidsFraction":0.105,"targetText":"10.5 %%","vesselId":"%s","heatSourceId":"%s","heating":{"way":"LIVELY","fan":false},"lid":"OFF","rounding":"EXACT","readyByLocalTime":"18:30"}"""
         .formatted(vessel, burner);
   }
 

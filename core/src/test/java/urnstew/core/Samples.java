@@ -15,6 +15,7 @@ import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
+import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Heating;
@@ -53,7 +54,11 @@ public final class Samples {
     return formula("ridge-ragu");
   }
 
-  private static ResolvedFormula formula(String id) {
+  public static Ingredient ingredient(String id) {
+    return ReferencePantry.load().ingredient(id);
+  }
+
+  public static ResolvedFormula formula(String id) {
     Formula found =
         ReferenceFormulas.load().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
     return ResolvedFormula.of(found, ReferencePantry.load());

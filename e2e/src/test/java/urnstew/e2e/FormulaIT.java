@@ -66,7 +66,7 @@ class FormulaIT extends Installed {
 
     Stove.button(page, "Plan a batch").click();
     page.getByLabel("For whom").fill("34");
-    page.getByText("round up to whole cans").click();
+    page.getByText("whole cans, up").click();
     Locator toBuy = page.getByLabel("To buy");
     assertThat(toBuy.getByText("Canned whole tomatoes")).isVisible();
     Locator tomatoes =

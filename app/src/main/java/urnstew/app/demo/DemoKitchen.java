@@ -39,6 +39,7 @@ import urnstew.core.kitchen.Metal;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.reduction.Lid;
 import urnstew.core.sizing.PackGoal;
+import urnstew.core.sizing.Rounding;
 
 /**
  * The canteen of 'Hollow Lantern', a mountain observatory. All of it is made up: 34 people before
@@ -82,6 +83,7 @@ class DemoKitchen {
     equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1));
     equipment.add(pot(STOCKPOT, "Stockpot", 32, 32, 28, 4.4));
     equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
+    equipment.add(tray());
     equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
     equipment.add(
@@ -113,6 +115,24 @@ class DemoKitchen {
         250.0);
   }
 
+  private static VesselEdit tray() {
+    return new VesselEdit(
+        id(0x14),
+        "Roasting tray",
+        ShapeKind.RECTANGULAR,
+        0.5,
+        "50 cm",
+        0.3,
+        "30 cm",
+        0.06,
+        "6 cm",
+        2.2,
+        "2.2 kg",
+        Metal.STAINLESS_STEEL,
+        false,
+        280.0);
+  }
+
   /** What the weekly supplies left: opened packs, and sacks that stand dry. */
   private void shelves() {
     LocalDate today = LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
@@ -127,26 +147,27 @@ class DemoKitchen {
     stock.store(new StockItem(id(number), what, kg, text, opened, null, where, 0));
   }
 
-  /** Thirty-four before the night watch, of two sauces; two of them eat without milk. */
+  /** Thirty-four before the night watch; two eat without milk, and one base makes two dishes. */
   private void tonight() {
     Avoid milk = new Avoid(Avoid.Kind.ALLERGEN, "MILK");
+    List<GroupSheet> two = List.of(new GroupSheet("without milk", 2, List.of(milk)));
     meals.put(
         id(0xa5),
         new MealSheet(
             "Before the night watch",
             List.of(
-                new DishSheet(
-                    "ridge-ragu",
-                    List.of(),
-                    20,
-                    0.12,
-                    "120 g",
-                    null,
-                    List.of(new GroupSheet("without milk", 2, List.of(milk)))),
-                new DishSheet("larder-base", List.of(), 14, 0.13, "130 g", null, List.of()),
-                new DishSheet("fried-slices", List.of(), 14, 0.09, "90 g", null, List.of())),
+                dish("ridge-ragu", 20, 0.12, null, two),
+                dish("harbour-garden", 8, 0.18, "larder-base", List.of()),
+                dish("cellar-cheek", 6, 0.13, "larder-base", List.of()),
+                dish("fried-slices", 14, 0.09, null, List.of())),
             PackGoal.LEAST_COST),
         0);
+  }
+
+  private static DishSheet dish(
+      String formula, int covers, double serving, @Nullable String base, List<GroupSheet> groups) {
+    String text = Math.round(1000 * serving) + " g";
+    return new DishSheet(formula, List.of(), covers, serving, text, null, base, groups);
   }
 
   private void yesterdaysBatch() {
@@ -195,19 +216,22 @@ class DemoKitchen {
         new PlanRequest(
             formula,
             List.of(),
+            PlanRequest.Size.COVERS,
             covers,
+            List.of(),
             ragu ? 0.15 : 0.11,
             ragu ? "150 g" : "110 g",
             0,
             0,
             ragu ? 0.13 : 0.105,
             null,
+            null,
             ragu ? "13 %" : "10.5 %",
             vessel,
             burner,
             new HeatingChoice(way, null, null, null, false),
             Lid.OFF,
-            false,
+            Rounding.EXACT,
             PackGoal.LEAST_COST,
             ready == null ? LocalTime.NOON : ready,
             null);

@@ -9,8 +9,13 @@ import urnstew.app.formula.AnalysisView.AvoidedView;
 import urnstew.core.formula.Choice;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.Stage;
+import urnstew.core.formula.StageHeat;
+import urnstew.core.formula.StageRole;
 import urnstew.core.formula.Use;
+import urnstew.core.reduction.Lid;
 import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 
 /** One formula on the shelf, in its first ways. */
 record FormulaSummary(
@@ -24,6 +29,7 @@ record FormulaSummary(
     Set<Use> uses,
     List<Choice> choices,
     @Nullable Double targetSolidsFraction,
+    @Nullable SimmerView simmer,
     double startSolidsFraction,
     double madeMassKilograms,
     double saltFraction,
@@ -33,6 +39,17 @@ record FormulaSummary(
     List<AvoidedView> avoided,
     List<Double> ribbonMassesKilograms,
     List<ServingView> servings) {
+
+  /** How its last simmer is kept. */
+  record SimmerView(StageHeat.Level level, Lid lid, @Nullable Double ovenCelsius) {
+    static SimmerView of(Stage stage) {
+      return new SimmerView(
+          stage.heat().level(),
+          stage.lid(),
+          stage.heat().oven().map(Temperature::celsius).orElse(null));
+    }
+  }
+
   static FormulaSummary of(Formula formula, boolean own, AnalysisView analysis) {
     BigDecimal cost = analysis.cost();
     double made = analysis.madeMassKilograms();
@@ -47,6 +64,11 @@ record FormulaSummary(
         formula.uses(),
         formula.choices(),
         formula.target().map(MassFraction::value).orElse(null),
+        formula.choosing(List.of()).stages().stream()
+            .filter(stage -> stage.role() == StageRole.REDUCE)
+            .reduce((before, last) -> last)
+            .map(SimmerView::of)
+            .orElse(null),
         analysis.startSolidsFraction(),
         made,
         analysis.saltFraction(),

@@ -23,8 +23,18 @@ class PlanController {
   }
 
   @PostMapping("/preview")
-  PlanView previewPlan(@Valid @RequestBody PlanRequest request) {
+  PlanPreview previewPlan(@Valid @RequestBody PlanRequest request) {
     return plans.preview(request);
+  }
+
+  @PostMapping("/ways")
+  WaysView otherWays(@Valid @RequestBody PlanRequest request) {
+    return plans.ways(request);
+  }
+
+  @PostMapping("/shares")
+  List<ShareView> sharesOfPlan(@Valid @RequestBody PlanRequest request) {
+    return plans.shares(request);
   }
 
   @GetMapping("/earlier-thicknesses")

@@ -11,25 +11,29 @@ import org.jspecify.annotations.Nullable;
 import urnstew.core.formula.School;
 import urnstew.core.reduction.Lid;
 import urnstew.core.sizing.PackGoal;
+import urnstew.core.sizing.Rounding;
 
 /**
  * What a cook asks for.
  *
  * @param formulaId which sauce
  * @param schools ways chosen where the formula offers several; none for its first ways
- * @param covers who eats
+ * @param sizedBy what decides how large the batch is
+ * @param covers who eats; looked at where they decide
+ * @param available what there is, where that decides
  * @param servingMassKilograms sauce for each
  * @param servingText the same as entered; empty where it was not typed
  * @param onTheTableFraction extra sauce on the table, of what is served
  * @param holdLossFraction what hot holding dries off, of what is served
  * @param targetSolidsFraction thickness wanted, by solids
  * @param targetSpreadMeters or as thick as when a tablespoon spread so far on a cold plate
+ * @param targetSimmerSeconds or as thick as it gets in that time
  * @param targetText the same as entered
  * @param vesselId which pot
  * @param heatSourceId which burner
  * @param heating how it is heated
  * @param lid on, ajar or off
- * @param wholePacks whether to round up to whole cans
+ * @param rounding whether the batch follows whole cans, where covers decide
  * @param packGoal what packs are chosen by
  * @param readyByLocalTime hour on the kitchen's clock; without a date, the next one to come
  * @param readyByLocalDate date, where one is meant
@@ -37,19 +41,36 @@ import urnstew.core.sizing.PackGoal;
 public record PlanRequest(
     @NotNull String formulaId,
     @NotNull List<School> schools,
+    @NotNull Size sizedBy,
     int covers,
+    @NotNull @Valid List<AvailableSheet> available,
     double servingMassKilograms,
     @NotNull String servingText,
     double onTheTableFraction,
     double holdLossFraction,
     @Nullable Double targetSolidsFraction,
     @Nullable Double targetSpreadMeters,
+    @Nullable Double targetSimmerSeconds,
     @NotNull String targetText,
     @NotNull UUID vesselId,
     @NotNull UUID heatSourceId,
     @NotNull @Valid HeatingChoice heating,
     @NotNull Lid lid,
-    boolean wholePacks,
+    @NotNull Rounding rounding,
     @NotNull PackGoal packGoal,
     @NotNull @Schema(type = "string", example = "18:30") LocalTime readyByLocalTime,
-    @Nullable LocalDate readyByLocalDate) {}
+    @Nullable LocalDate readyByLocalDate) {
+
+  /** What decides how large a batch is. */
+  public enum Size {
+    COVERS,
+    /** What there is. */
+    STOCK,
+    /** The pot. */
+    POT
+  }
+
+  /** So much of one ingredient, as bought. */
+  public record AvailableSheet(
+      @NotNull String ingredientId, double massKilograms, @NotNull String text) {}
+}

@@ -4,8 +4,11 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -14,6 +17,8 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.plan.PlanRequest.AvailableSheet;
+import urnstew.app.plan.PlanRequest.Size;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Prior.Past;
@@ -30,20 +35,28 @@ import urnstew.core.plan.PlanFigure;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.PotSplit;
+import urnstew.core.plan.SizedBy;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.sizing.FromStock.There;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.PackRule;
+import urnstew.core.sizing.Rounding;
+import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.text.QuantityKind;
 
 /** Computes plans from requests. */
 @Service
 public class PlanService {
+  /** Stands in until the simmer tells. */
+  private static final Target THICKEST = new Target.Solids(Sizing.THICKEST);
+
   private final FormulaShelf shelf;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
@@ -65,13 +78,31 @@ public class PlanService {
 
   /** The plan for a request, seen from now. */
   @Transactional(readOnly = true)
-  public PlanView preview(PlanRequest request) {
+  public PlanPreview preview(PlanRequest request) {
     PlanInputs inputs = inputs(request);
     Plan plan = planOrShare(inputs);
-    Alternatives ways =
+    return PlanPreview.of(inputs, plan, kitchens.settings(), sizedBy(request), equipment.vessels());
+  }
+
+  /** What could be done otherwise. */
+  @Transactional(readOnly = true)
+  public WaysView ways(PlanRequest request) {
+    PlanInputs inputs = inputs(request);
+    Plan plan = planOrShare(inputs);
+    return WaysView.of(
+        plan,
         new Alternatives(
-            inputs, plan, equipment.vessels(), kilogram("tomato-paste"), kilogram("water"));
-    return PlanView.of(inputs, plan, kitchens.settings(), ways);
+            inputs, plan, equipment.vessels(), kilogram("tomato-paste"), kilogram("water")));
+  }
+
+  /** The batch over as few pots of the kitchen as hold it; empty where they do not. */
+  @Transactional(readOnly = true)
+  public List<ShareView> shares(PlanRequest request) {
+    PlanInputs inputs = inputs(request);
+    return PotSplit.of(inputs, equipment.vessels()).stream()
+        .flatMap(split -> split.plans(inputs).stream())
+        .map(share -> ShareView.of(share, plan(share)))
+        .toList();
   }
 
   /** How far a spoonful spread in the last batches of a formula, the newest first. */
@@ -80,7 +111,7 @@ public class PlanService {
     return histories.plates(formulaId, BatchSnapshot.MODEL_VERSION);
   }
 
-  /** A batch too large for its pot is refused with the pots that would share it. */
+  /** A batch too large for its pot is refused, and where several hold it, it says so. */
   private Plan planOrShare(PlanInputs inputs) {
     try {
       return plan(inputs);
@@ -88,10 +119,10 @@ public class PlanService {
       if (!fault.code().equals("does-not-fit")) {
         throw fault;
       }
-      List<Vessel> pots = equipment.vessels();
-      throw PotSplit.of(inputs, pots)
-          .filter(split -> split.shares().size() > 1)
-          .map(split -> fault.remedied("Or share it: " + split.words(inputs.need().covers()) + "."))
+      throw PotSplit.of(inputs, equipment.vessels())
+          .map(PotSplit::shares)
+          .filter(shares -> shares.size() > 1)
+          .map(shares -> fault.remedied("Or share it over " + shares.size() + " pots."))
           .orElse(fault);
     }
   }
@@ -111,44 +142,105 @@ public class PlanService {
     try {
       return Planner.plan(inputs);
     } catch (InvalidInput fault) {
+      throw fault.named(field(inputs, fault.parameter()));
+    }
+  }
+
+  private static String field(PlanInputs inputs, String parameter) {
+    return switch (parameter) {
+      case "vessel" -> "vesselId";
+      case "target" ->
+          inputs.target() instanceof Target.Plate ? "targetSpreadMeters" : "targetSolidsFraction";
+      default -> parameter;
+    };
+  }
+
+  /** Everything the plan is computed from, looked up and checked, at its size. */
+  @Transactional(readOnly = true)
+  public PlanInputs inputs(PlanRequest request) {
+    SizedBy sizedBy = sizedBy(request);
+    Optional<Duration> simmer = simmer(request);
+    PlanInputs unsized = unsized(request, simmer);
+    try {
+      return sizedBy.size(unsized, simmer);
+    } catch (InvalidInput fault) {
       throw fault.named(
           switch (fault.parameter()) {
-            case "vessel" -> "vesselId";
-            case "target" ->
-                inputs.target() instanceof Target.Plate
-                    ? "targetSpreadMeters"
-                    : "targetSolidsFraction";
-            default -> fault.parameter();
+            case "covers" ->
+                switch (request.sizedBy()) {
+                  case COVERS -> "covers";
+                  case STOCK -> "available";
+                  case POT -> "vesselId";
+                };
+            case "simmer" -> "targetSimmerSeconds";
+            default -> field(unsized, fault.parameter());
           });
     }
   }
 
-  /** Everything the plan is computed from, looked up and checked. */
-  @Transactional(readOnly = true)
-  public PlanInputs inputs(PlanRequest request) {
+  private PlanInputs unsized(PlanRequest request, Optional<Duration> simmer) {
     KitchenSettings kitchen = kitchens.settings();
     Instant now = clock.instant();
     Need need = need(request);
-    Target target = target(request);
+    ResolvedFormula formula = shelf.resolved(request.formulaId(), request.schools());
+    Target target = simmer.isPresent() ? THICKEST : target(request);
     SimmerSetting setting =
         setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
     Prior prior = Prior.of(setting.heatSource(), past(request));
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
-    ResolvedFormula formula = shelf.resolved(request.formulaId(), request.schools());
+    Rounding rounding = request.sizedBy() == Size.COVERS ? request.rounding() : Rounding.EXACT;
     return at(
         "readyByLocalTime",
         () ->
             new PlanInputs(
                 formula,
                 need,
-                new PackRule(request.wholePacks(), request.packGoal()),
+                new PackRule(rounding, request.packGoal()),
                 target,
                 setting,
                 prior,
                 now,
                 readyBy));
+  }
+
+  private SizedBy sizedBy(PlanRequest request) {
+    return switch (request.sizedBy()) {
+      case COVERS -> new SizedBy.Covers();
+      case POT -> new SizedBy.FullPot();
+      case STOCK -> new SizedBy.Stock(there(request.available()));
+    };
+  }
+
+  private List<There> there(List<AvailableSheet> available) {
+    List<There> there = new ArrayList<>();
+    for (int place = 0; place < available.size(); place++) {
+      AvailableSheet one = available.get(place);
+      String field = "available." + place + ".massKilograms";
+      Mass mass = at(field, () -> new Mass(one.massKilograms()));
+      agree(field, one.text(), kitchens.massText("g"), mass.kilograms());
+      there.add(new There(one.ingredientId(), mass));
+    }
+    return there;
+  }
+
+  /** A simmer that is fixed, where one is. */
+  private static Optional<Duration> simmer(PlanRequest request) {
+    Double seconds = request.targetSimmerSeconds();
+    if (seconds == null) {
+      return Optional.empty();
+    }
+    if (request.targetSolidsFraction() != null || request.targetSpreadMeters() != null) {
+      throw new InvalidInput(
+          "targetSimmerSeconds",
+          "one-of-two",
+          "A thickness is wanted, and a simmer is fixed: only one can be.",
+          "a thickness or a simmer",
+          "Send one of them.");
+    }
+    agree("targetSimmerSeconds", request.targetText(), QuantityKind.DURATION, "min", seconds);
+    return Optional.of(Duration.ofSeconds(Math.round(seconds)));
   }
 
   /** What earlier batches say of this pot, this burner and this sauce. */
@@ -213,7 +305,7 @@ public class PlanService {
         "servingMassKilograms", request.servingText(), kitchens.massText("g"), serving.kilograms());
     try {
       return new Need(
-          request.covers(),
+          request.sizedBy() == Size.COVERS ? request.covers() : 1,
           serving,
           new MassFraction(request.onTheTableFraction()),
           new MassFraction(request.holdLossFraction()));

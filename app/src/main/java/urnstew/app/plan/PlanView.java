@@ -3,8 +3,6 @@ package urnstew.app.plan;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.kitchen.KitchenSettings;
@@ -16,9 +14,6 @@ import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Stage;
 import urnstew.core.pan.Browning;
-import urnstew.core.pantry.Piece;
-import urnstew.core.plan.Alternative;
-import urnstew.core.plan.Alternatives;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PotFit;
@@ -26,9 +21,9 @@ import urnstew.core.plan.Preparation;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
-import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Trajectory;
 import urnstew.core.sizing.Amount;
+import urnstew.core.sizing.PieceCount;
 
 /** A plan as the screens see it. */
 public record PlanView(
@@ -57,8 +52,6 @@ public record PlanView(
     List<CurvePoint> late,
     double targetMassKilograms,
     long stirEverySeconds,
-    List<AlternativeView> sooner,
-    List<AlternativeView> later,
     List<Caution> cautions,
     List<Working> workings) {
 
@@ -92,16 +85,15 @@ public record PlanView(
               .spoonDensity()
               .map(density -> amount.mass().at(density).cubicMeters())
               .orElse(null),
-          ingredient.measuring().piece().map(piece -> CountView.pieces(amount, piece)).orElse(null),
+          amount.pieces().map(CountView::of).orElse(null),
           amount.firstDose().kilograms());
     }
   }
 
-  /** Natural pieces. */
+  /** Natural pieces, as a cook takes them. */
   public record CountView(String name, double count, double eachKilograms) {
-    static CountView pieces(Amount amount, Piece piece) {
-      double each = piece.mass().kilograms();
-      return new CountView(piece.name(), amount.mass().kilograms() / each, each);
+    static CountView of(PieceCount pieces) {
+      return new CountView(pieces.name(), pieces.count(), pieces.each().kilograms());
     }
   }
 
@@ -171,53 +163,8 @@ public record PlanView(
     }
   }
 
-  /** Another way to the same thickness. */
-  public record AlternativeView(
-      Alternative.Kind kind,
-      String what,
-      String cost,
-      long simmerSeconds,
-      @Nullable Instant thickAt,
-      UUID vesselId,
-      HeatingChoice heating,
-      Lid lid,
-      double amountKilograms) {
-    static AlternativeView of(Alternative way, @Nullable Instant simmerAt) {
-      return new AlternativeView(
-          way.kind(),
-          way.what(),
-          way.cost(),
-          way.simmer().toSeconds(),
-          simmerAt == null ? null : simmerAt.plus(way.simmer()),
-          way.setting().vessel().id(),
-          HeatingChoice.of(way.setting().heating()),
-          way.setting().lid(),
-          way.amount().kilograms());
-    }
-  }
-
-  /** The view of a plan without other ways, as a batch keeps it. */
+  /** The view of a plan. */
   public static PlanView of(PlanInputs inputs, Plan plan, KitchenSettings kitchen) {
-    return of(inputs, plan, kitchen, List.of(), List.of(), plan.workings());
-  }
-
-  /** The view of a plan with what could be done otherwise. */
-  static PlanView of(PlanInputs inputs, Plan plan, KitchenSettings kitchen, Alternatives ways) {
-    List<Alternative> sooner = ways.sooner();
-    List<Alternative> later = ways.later();
-    List<Alternative> all = Stream.concat(sooner.stream(), later.stream()).toList();
-    List<Working> workings =
-        Stream.concat(plan.workings().stream(), Stream.of(ways.working(all))).toList();
-    return of(inputs, plan, kitchen, sooner, later, workings);
-  }
-
-  private static PlanView of(
-      PlanInputs inputs,
-      Plan plan,
-      KitchenSettings kitchen,
-      List<Alternative> sooner,
-      List<Alternative> later,
-      List<Working> workings) {
     Scheduled hours = plan.timing() instanceof Scheduled scheduled ? scheduled : null;
     Instant origin = hours == null ? inputs.now() : hours.simmerAt();
     return new PlanView(
@@ -225,7 +172,10 @@ public record PlanView(
         plan.size().portions(),
         plan.size().amounts().stream().map(AmountView::of).toList(),
         plan.size().purchases().stream().map(PurchaseView::of).toList(),
-        plan.size().cost().map(cost -> CostView.of(cost, plan.size())).orElse(null),
+        plan.size()
+            .cost()
+            .map(cost -> CostView.of(cost, plan.size(), inputs.need(), inputs.formula().formula()))
+            .orElse(null),
         DeclarationView.of(Declaration.of(plan.size().ingredients(), plan.size().end().total())),
         inputs.formula().formula().stages().stream()
             .map(stage -> StageView.of(stage, plan.preparation()))
@@ -248,15 +198,8 @@ public record PlanView(
         CurvePoint.along(plan.prediction().late(), seconds -> after(origin, seconds)),
         plan.size().reduced().total().kilograms(),
         stirEvery(plan),
-        ways(sooner, hours),
-        ways(later, hours),
         plan.cautions(),
-        workings);
-  }
-
-  private static List<AlternativeView> ways(List<Alternative> ways, @Nullable Scheduled hours) {
-    Instant simmerAt = hours == null ? null : hours.simmerAt();
-    return ways.stream().map(way -> AlternativeView.of(way, simmerAt)).toList();
+        plan.workings());
   }
 
   /** When most of the water is gone. */

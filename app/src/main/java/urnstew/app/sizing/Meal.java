@@ -1,39 +1,100 @@
 package urnstew.app.sizing;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
 import urnstew.core.mise.MiseEnPlace;
+import urnstew.core.plan.StageFit;
+import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
+import urnstew.core.sizing.PackGoal;
 import urnstew.core.sizing.ShoppingList;
+import urnstew.core.sizing.Variant;
+import urnstew.units.Mass;
 
 /**
  * A meal, computed.
  *
  * @param name what the cook calls it
+ * @param bases made once for several dishes
  * @param dishes sized, with how each pot is parted
  * @param shopping one list for all
  * @param mise one for all
  */
-record Meal(String name, List<Served> dishes, ShoppingList shopping, MiseEnPlace mise) {
+record Meal(
+    String name, List<Common> bases, List<Served> dishes, ShoppingList shopping, MiseEnPlace mise) {
+
+  /**
+   * A base with its pot.
+   *
+   * @param fits stage by stage
+   */
+  record Common(BaseBatch base, List<StageFit> fits) {}
 
   /**
    * One dish.
    *
    * @param dish sized
+   * @param from the share of a base that it is made of; empty where it is made on its own
    * @param split how its pot is parted
    * @param fryingLoads by stage
+   * @param fits stage by stage; none where a base is its pot
    */
-  record Served(Dish dish, Split split, Map<String, Integer> fryingLoads) {}
+  record Served(
+      Dish dish,
+      Optional<FromBase> from,
+      Split split,
+      Map<String, Integer> fryingLoads,
+      List<StageFit> fits) {
 
-  static Meal of(String name, List<Served> dishes, ShoppingList shopping) {
-    Map<String, ResolvedFormula> named = new LinkedHashMap<>();
-    for (Served served : dishes) {
-      String dish = served.dish().batch().formula().name();
-      named.put(named.containsKey(dish) ? dish + " again" : dish, served.dish().batch());
+    /** What goes in, beside the share of a base. */
+    ResolvedFormula batch() {
+      return from.map(one -> one.variant().still()).orElse(dish.batch());
     }
-    return new Meal(name, dishes, shopping, MiseEnPlace.of(named));
+
+    /** All that its eaters have in it. */
+    List<Portion> ingredients() {
+      return from.map(one -> one.variant().ingredients(one.base())).orElse(dish.batch().portions());
+    }
+  }
+
+  /**
+   * A share of a base.
+   *
+   * @param base at its own size
+   */
+  record FromBase(ResolvedFormula base, Variant variant) {}
+
+  static Meal of(
+      String name,
+      List<Common> bases,
+      List<Served> dishes,
+      Map<String, Mass> stock,
+      PackGoal goal) {
+    List<ResolvedFormula> batches =
+        Stream.concat(
+                bases.stream().map(common -> common.base().batch()),
+                dishes.stream().map(Served::batch))
+            .toList();
+    return new Meal(
+        name, bases, dishes, ShoppingList.of(batches, stock, goal), MiseEnPlace.of(named(batches)));
+  }
+
+  private static Map<String, ResolvedFormula> named(List<ResolvedFormula> batches) {
+    Map<String, ResolvedFormula> named = new LinkedHashMap<>();
+    List<String> taken = new ArrayList<>();
+    for (ResolvedFormula batch : batches) {
+      String own = batch.formula().name();
+      long before = taken.stream().filter(own::equals).count();
+      taken.add(own);
+      named.put(before == 0 ? own : own + " (" + (before + 1) + ")", batch);
+    }
+    return named;
   }
 }

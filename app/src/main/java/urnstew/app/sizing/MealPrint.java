@@ -3,18 +3,22 @@ package urnstew.app.sizing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import urnstew.app.print.Printed;
 import urnstew.app.print.PrintedSheet;
 import urnstew.core.formula.Declaration;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Stage;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Pantry;
+import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.ShoppingList;
+import urnstew.core.sizing.Variant;
 
 /** A meal on paper: shopping list, mise en place, and a batch sheet for every dish. */
 final class MealPrint {
@@ -56,6 +60,7 @@ final class MealPrint {
     }
     sheet.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
     meal.mise().tools().forEach(tool -> sheet.text(tool.name()).rows(NAME_SHARE, tasks(tool)));
+    meal.bases().forEach(common -> base(sheet, common.base()));
     meal.dishes().forEach(served -> batch(sheet, served));
     return sheet.pdf();
   }
@@ -63,7 +68,7 @@ final class MealPrint {
   private List<String> inShort(Dish dish) {
     return List.of(
         dish.batch().formula().name(),
-        dish.need().covers()
+        (int) dish.need().covers()
             + " covers of "
             + printed.mass(dish.need().serving().kilograms())
             + ", "
@@ -123,21 +128,71 @@ final class MealPrint {
         .toList();
   }
 
+  private void base(PrintedSheet sheet, BaseBatch base) {
+    sheet.heading(
+        "Base: "
+            + base.batch().formula().name()
+            + ", "
+            + printed.mass(base.ribbon().end().total().kilograms()));
+    stages(sheet, base.batch(), Map.of());
+    base.variants().forEach(variant -> sheet.text(share(variant)));
+  }
+
+  private String share(Variant variant) {
+    return "For "
+        + variant.dish().batch().formula().name()
+        + " take "
+        + printed.mass(variant.share().kilograms())
+        + variant
+            .leavesBefore()
+            .map(
+                moment ->
+                    " before '"
+                        + moment.title()
+                        + "'"
+                        + (moment.after().isZero() ? "" : ", minute " + moment.after().toMinutes()))
+            .orElse(" when it is done")
+        + ".";
+  }
+
   private void batch(PrintedSheet sheet, Meal.Served served) {
     Dish dish = served.dish();
-    var formula = dish.batch().formula();
-    sheet.heading(formula.name() + ", " + printed.mass(dish.made().kilograms()));
-    sheet.text(told(dish));
-    for (int place = 0; place < formula.stages().size(); place++) {
-      Stage stage = formula.stages().get(place);
-      sheet.text(stage(stage, served));
-      sheet.rows(MASS_SHARE, dish.batch().portionsOf(place).stream().map(this::line).toList());
-    }
+    sheet.heading(dish.batch().formula().name() + ", " + printed.mass(dish.made().kilograms()));
+    sheet.text(told(served));
+    served.from().ifPresent(from -> sheet.text(from(from)));
+    stages(sheet, served.batch(), served.fryingLoads());
     served.split().branches().forEach(branch -> sheet.text(branch(branch)));
   }
 
-  private static String stage(Stage stage, Meal.Served served) {
-    Integer loads = served.fryingLoads().get(stage.title());
+  private String from(Meal.FromBase from) {
+    Variant variant = from.variant();
+    if (variant.times() == 0) {
+      return String.join(" ", variant.warnings());
+    }
+    double lose = variant.toLoseKilograms();
+    return "Of "
+        + from.base().formula().name()
+        + ": "
+        + printed.mass(variant.share().kilograms())
+        + ", in at '"
+        + variant.joinsAt()
+        + "'; "
+        + (lose >= 0
+            ? printed.mass(lose) + " still to boil off. "
+            : "let down with " + printed.mass(-lose) + " of water. ")
+        + String.join(" ", variant.warnings());
+  }
+
+  private void stages(PrintedSheet sheet, ResolvedFormula batch, Map<String, Integer> loads) {
+    List<Stage> stages = batch.formula().stages();
+    for (int place = 0; place < stages.size(); place++) {
+      sheet.text(stage(stages.get(place), loads));
+      sheet.rows(MASS_SHARE, batch.portionsOf(place).stream().map(this::line).toList());
+    }
+  }
+
+  private static String stage(Stage stage, Map<String, Integer> fryingLoads) {
+    Integer loads = fryingLoads.get(stage.title());
     return stage.title()
         + (stage.time().isZero() ? "" : ", " + stage.time().toMinutes() + " min")
         + (loads == null ? "" : ", in " + loads + " loads")
@@ -156,9 +211,9 @@ final class MealPrint {
             + (first < 1 ? ", " + printed.mass(mass * first) + " at first" : ""));
   }
 
-  private static String told(Dish dish) {
+  private static String told(Meal.Served served) {
     String carried =
-        Declaration.of(dish.batch().portions(), dish.made()).allergens().stream()
+        Declaration.of(served.ingredients(), served.dish().made()).allergens().stream()
             .map(one -> one.allergen().words() + " (" + String.join(", ", one.causes()) + ")")
             .collect(Collectors.joining(", "));
     return carried.isEmpty()

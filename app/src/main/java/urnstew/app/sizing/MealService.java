@@ -6,13 +6,17 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaShelf;
+import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
@@ -21,6 +25,8 @@ import urnstew.app.pantry.StockService;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.print.Printed;
+import urnstew.app.sizing.Meal.Common;
+import urnstew.app.sizing.Meal.FromBase;
 import urnstew.app.sizing.Meal.Served;
 import urnstew.app.sizing.MealMapper.MealRow;
 import urnstew.app.sizing.MealSheet.DishSheet;
@@ -28,9 +34,10 @@ import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Split.Group;
 import urnstew.core.pantry.Pantry;
+import urnstew.core.plan.StageFit;
+import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.Need;
-import urnstew.core.sizing.ShoppingList;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -46,6 +53,7 @@ public class MealService {
   private final PantryService pantry;
   private final StockService stock;
   private final KitchenService kitchens;
+  private final EquipmentService equipment;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -55,6 +63,7 @@ public class MealService {
       PantryService pantry,
       StockService stock,
       KitchenService kitchens,
+      EquipmentService equipment,
       JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
@@ -62,6 +71,7 @@ public class MealService {
     this.pantry = pantry;
     this.stock = stock;
     this.kitchens = kitchens;
+    this.equipment = equipment;
     this.json = json;
     this.clock = clock;
   }
@@ -138,38 +148,83 @@ public class MealService {
   }
 
   private Meal meal(MealSheet sheet) {
+    List<Dish> dishes = new ArrayList<>();
+    for (int place = 0; place < sheet.dishes().size(); place++) {
+      dishes.add(dish("dishes." + place + ".", sheet.dishes().get(place)));
+    }
+    Map<Integer, FromBase> shares = new HashMap<>();
+    List<Common> bases =
+        sheet.dishes().stream()
+            .flatMap(dish -> Optional.ofNullable(dish.baseFormulaId()).stream())
+            .distinct()
+            .map(id -> common(id, sheet, dishes, shares))
+            .toList();
     Pantry all = pantry.pantry();
     List<Served> served = new ArrayList<>();
-    for (int place = 0; place < sheet.dishes().size(); place++) {
-      served.add(served("dishes." + place + ".", sheet.dishes().get(place), all));
+    for (int place = 0; place < dishes.size(); place++) {
+      served.add(
+          served(
+              sheet.dishes().get(place),
+              dishes.get(place),
+              Optional.ofNullable(shares.get(place)),
+              all));
     }
-    List<Dish> dishes = served.stream().map(Served::dish).toList();
-    return Meal.of(sheet.name(), served, ShoppingList.of(dishes, stock.masses(), sheet.packGoal()));
+    return Meal.of(sheet.name(), bases, served, stock.masses(), sheet.packGoal());
   }
 
-  private Served served(String at, DishSheet sheet, Pantry all) {
+  /** One base for all dishes that name it; what each takes is put at its place. */
+  private Common common(
+      String id, MealSheet sheet, List<Dish> dishes, Map<Integer, FromBase> shares) {
+    List<Integer> places =
+        IntStream.range(0, dishes.size())
+            .filter(place -> id.equals(sheet.dishes().get(place).baseFormulaId()))
+            .boxed()
+            .toList();
+    String field = "dishes." + places.get(0) + ".baseFormulaId";
+    ResolvedFormula own = at(field, () -> shelf.resolved(id, List.of()));
+    BaseBatch base =
+        at(
+            field,
+            () ->
+                BaseBatch.of(
+                    own, own.formula().target(), places.stream().map(dishes::get).toList()));
+    for (int i = 0; i < places.size(); i++) {
+      shares.put(places.get(i), new FromBase(own, base.variants().get(i)));
+    }
+    return new Common(base, fits(base.batch(), own.formula().target()));
+  }
+
+  private List<StageFit> fits(ResolvedFormula batch, Optional<MassFraction> target) {
+    return StageFit.inBestPot(
+        batch,
+        target,
+        equipment.vessels(),
+        kitchens.settings().surroundings().altitude().boilingPoint());
+  }
+
+  private Dish dish(String at, DishSheet sheet) {
     ResolvedFormula formula =
         at(at + "formulaId", () -> shelf.resolved(sheet.formulaId(), sheet.schools()));
     Need need = need(at, sheet);
+    return at(at + "targetSolidsFraction", () -> Dish.of(formula, need, target(sheet, formula)));
+  }
+
+  private static Optional<MassFraction> target(DishSheet sheet, ResolvedFormula formula) {
     Double target = sheet.targetSolidsFraction();
-    Dish dish =
-        at(
-            at + "targetSolidsFraction",
-            () ->
-                Dish.of(
-                    formula,
-                    need,
-                    target == null
-                        ? formula.formula().target()
-                        : Optional.of(new MassFraction(target))));
+    return target == null ? formula.formula().target() : Optional.of(new MassFraction(target));
+  }
+
+  private Served served(DishSheet sheet, Dish dish, Optional<FromBase> from, Pantry all) {
     List<Group> groups =
         sheet.groups().stream()
             .map(group -> new Group(group.name(), group.covers(), group.avoid()))
             .toList();
     return new Served(
         dish,
+        from,
         Split.of(dish.batch(), dish.ribbon(), sheet.covers(), groups, all),
-        dish.fryingLoads(strongest()));
+        dish.fryingLoads(strongest()),
+        from.isPresent() ? List.of() : fits(dish.batch(), target(sheet, dish.batch())));
   }
 
   private Need need(String at, DishSheet sheet) {

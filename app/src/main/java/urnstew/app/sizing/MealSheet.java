@@ -18,7 +18,10 @@ import urnstew.core.sizing.PackGoal;
 public record MealSheet(
     @NotNull String name, @NotNull @Valid List<DishSheet> dishes, @NotNull PackGoal packGoal) {
 
-  /** One formula of it. The target is the formula's own where none is named. */
+  /**
+   * One formula of it. The target is the formula's own where none is named; a base is made once for
+   * all dishes that name it.
+   */
   public record DishSheet(
       @NotNull String formulaId,
       @NotNull List<School> schools,
@@ -26,6 +29,7 @@ public record MealSheet(
       double servingMassKilograms,
       @NotNull String servingText,
       @Nullable Double targetSolidsFraction,
+      @Nullable String baseFormulaId,
       @NotNull @Valid List<GroupSheet> groups) {}
 
   /** Eaters of that dish who leave something out. */

@@ -5,13 +5,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.pantry.SwapView;
 import urnstew.app.sizing.PurchaseView.PackCountView;
 import urnstew.core.formula.Declaration;
+import urnstew.core.formula.Moment;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
+import urnstew.core.formula.Stage;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.IngredientKind;
@@ -19,12 +23,14 @@ import urnstew.core.pantry.Pantry;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.ShoppingList;
+import urnstew.core.sizing.Variant;
 
 /** A meal with all that it takes. */
 public record MealView(
     UUID id,
     int version,
     MealSheet sheet,
+    List<BaseView> bases,
     List<DishView> dishes,
     List<ItemView> shopping,
     @Nullable BigDecimal costUsed,
@@ -36,14 +42,75 @@ public record MealView(
   /** A meal by name. */
   public record MealName(UUID id, String name) {}
 
+  /** A base, made once. */
+  public record BaseView(
+      String formulaId,
+      String name,
+      double madeMassKilograms,
+      List<MealStageView> stages,
+      List<StageFitView> fits) {
+    static BaseView of(Meal.Common common) {
+      ResolvedFormula batch = common.base().batch();
+      return new BaseView(
+          batch.formula().id(),
+          batch.formula().name(),
+          common.base().ribbon().end().total().kilograms(),
+          MealStageView.all(batch),
+          common.fits().stream().map(StageFitView::of).toList());
+    }
+  }
+
+  /** The share of a base that a dish is made of. */
+  public record FromBaseView(
+      String baseName,
+      double shareMassKilograms,
+      @Nullable String leavesBefore,
+      long afterSeconds,
+      String joinsAt,
+      double toLoseKilograms,
+      List<MoreView> brings,
+      List<String> warnings) {
+    static FromBaseView of(Meal.FromBase from, Split split) {
+      Variant variant = from.variant();
+      Stream<String> groups =
+          split.branches().stream()
+              .filter(one -> !variant.brings(from.base(), one.group().avoids()).isEmpty())
+              .map(
+                  one ->
+                      "The base holds "
+                          + String.join(", ", variant.brings(from.base(), one.group().avoids()))
+                          + ": make the share "
+                          + one.group().name()
+                          + " on its own.");
+      return new FromBaseView(
+          from.base().formula().name(),
+          variant.share().kilograms(),
+          variant.leavesBefore().map(Moment::title).orElse(null),
+          variant.leavesBefore().map(moment -> moment.after().toSeconds()).orElse(0L),
+          variant.joinsAt(),
+          variant.toLoseKilograms(),
+          variant.brings().stream().map(MoreView::of).toList(),
+          Stream.concat(variant.warnings().stream(), groups).toList());
+    }
+  }
+
+  /** So much more of an ingredient than the dish takes. */
+  public record MoreView(String name, double massKilograms) {
+    static MoreView of(Variant.More more) {
+      return new MoreView(more.ingredient().name(), more.mass().kilograms());
+    }
+  }
+
   /** One dish, sized. */
   public record DishView(
       String formulaId,
       String name,
       int covers,
       double madeMassKilograms,
+      @Nullable FromBaseView fromBase,
       List<MealStageView> stages,
       Map<String, Integer> fryingLoads,
+      List<StageFitView> fits,
       List<BranchView> branches,
       DeclarationView declaration) {
     static DishView of(Meal.Served served, Pantry pantry) {
@@ -52,23 +119,30 @@ public record MealView(
       return new DishView(
           formula.id(),
           formula.name(),
-          dish.need().covers(),
+          (int) dish.need().covers(),
           dish.made().kilograms(),
-          IntStream.range(0, formula.stages().size())
-              .mapToObj(
-                  place ->
-                      new MealStageView(
-                          formula.stages().get(place).title(),
-                          dish.batch().portionsOf(place).stream().map(MealLineView::of).toList()))
-              .toList(),
+          served.from().map(from -> FromBaseView.of(from, served.split())).orElse(null),
+          MealStageView.all(served.batch()),
           served.fryingLoads(),
+          served.fits().stream().map(StageFitView::of).toList(),
           served.split().branches().stream().map(one -> BranchView.of(one, pantry)).toList(),
-          DeclarationView.of(Declaration.of(dish.batch().portions(), dish.made())));
+          DeclarationView.of(Declaration.of(served.ingredients(), dish.made())));
     }
   }
 
   /** What goes into one stage. */
-  public record MealStageView(String title, List<MealLineView> lines) {}
+  public record MealStageView(String title, List<MealLineView> lines) {
+    static List<MealStageView> all(ResolvedFormula batch) {
+      List<Stage> stages = batch.formula().stages();
+      return IntStream.range(0, stages.size())
+          .mapToObj(
+              place ->
+                  new MealStageView(
+                      stages.get(place).title(),
+                      batch.portionsOf(place).stream().map(MealLineView::of).toList()))
+          .toList();
+    }
+  }
 
   /** One ingredient at the size of the meal. */
   public record MealLineView(
@@ -95,7 +169,7 @@ public record MealView(
           branch.group().name(),
           branch.group().covers(),
           branch.group().avoids().stream().map((Avoid avoid) -> avoid.words(pantry)).toList(),
-          branch.leavesAt().map(Split.Moment::title).orElse(null),
+          branch.leavesAt().map(Moment::title).orElse(null),
           branch.leavesAt().map(moment -> moment.after().toSeconds()).orElse(0L),
           branch.share().kilograms(),
           branch.swaps().stream().map(SwapView::of).toList(),
@@ -158,6 +232,7 @@ public record MealView(
         id,
         version,
         sheet,
+        meal.bases().stream().map(BaseView::of).toList(),
         meal.dishes().stream().map(served -> DishView.of(served, pantry)).toList(),
         meal.shopping().items().stream().map(ItemView::of).toList(),
         cost == null ? null : cost.used(),

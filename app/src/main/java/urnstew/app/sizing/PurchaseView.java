@@ -29,7 +29,7 @@ public record PurchaseView(
 
   /** So many packs of one size; loose ones are bought by weight. */
   public record PackCountView(String name, int count, double netMassKilograms, boolean loose) {
-    static PackCountView of(PackChoice.Bought bought) {
+    public static PackCountView of(PackChoice.Bought bought) {
       return new PackCountView(
           bought.pack().name(),
           bought.count(),

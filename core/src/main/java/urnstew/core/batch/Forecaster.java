@@ -44,7 +44,7 @@ public final class Forecaster {
     PlanInputs inputs = history.snapshot().inputs();
     BatchSize size =
         Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
-    BatchLines lines = new BatchLines(history, inputs.formula().times(size.scale()));
+    BatchLines lines = new BatchLines(history, size.batch());
     ProgramOfBatch batch = new ProgramOfBatch(history);
     Program program = batch.program(lines);
     List<Reading> readings = batch.readings();

@@ -39,15 +39,6 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
   }
 
   /**
-   * A moment of the work.
-   *
-   * @param stage place of the stage, from 0
-   * @param title of the stage
-   * @param after time from its start
-   */
-  public record Moment(int stage, String title, Duration after) {}
-
-  /**
    * What becomes of one group's share.
    *
    * @param group who
@@ -95,9 +86,9 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
     return new Branch(
         group,
         first,
-        potAt(batch, ribbon, moment).times(share),
+        moment.pot(batch, ribbon).times(share),
         without.swaps(),
-        warnings(moment, without, group, pantry));
+        warnings(batch, moment, without, group));
   }
 
   /** The formula with the batch's own amounts, for one group's share. */
@@ -143,22 +134,10 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
         .anyMatch(avoid -> avoid.hits(pantry.ingredient(line.ingredientId())));
   }
 
-  /** Before its stage, or inside a simmer as it was with what went in at once. */
-  private static Mass potAt(ResolvedFormula batch, Ribbon ribbon, Moment moment) {
-    Mass before =
-        moment.stage() == 0 ? Mass.ZERO : ribbon.steps().get(moment.stage() - 1).atEnd().total();
-    return moment.after().isZero()
-        ? before
-        : before.plus(
-            batch.portionsOf(moment.stage()).stream()
-                .filter(portion -> portion.after().compareTo(moment.after()) < 0)
-                .map(ResolvedFormula.Portion::mass)
-                .reduce(Mass.ZERO, Mass::plus));
-  }
-
-  private static List<String> warnings(Moment moment, Without without, Group group, Pantry pantry) {
+  private static List<String> warnings(
+      ResolvedFormula batch, Moment moment, Without without, Group group) {
     List<String> warnings = new ArrayList<>();
-    if (moment.stage() == 0 && moment.after().isZero()) {
+    if (moment.isFirst()) {
       warnings.add(
           "It goes in at the very start: cook "
               + group.name()
@@ -170,6 +149,11 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
             swap.was().name() + " is left out and nothing stands in for it: taste before serving.");
       }
       swap.brings().stream()
+          .filter(
+              allergen ->
+                  batch.portions().stream()
+                      .noneMatch(
+                          one -> one.ingredient().labelling().allergens().contains(allergen)))
           .filter(
               allergen -> group.avoids().stream().noneMatch(a -> a.key().equals(allergen.name())))
           .forEach(

@@ -25,6 +25,14 @@ public record Vessel(
     Metal metal,
     boolean lid,
     Optional<Temperature> ovenLimit) {
+  private static final double DEEPEST_TRAY_METERS = 0.1;
+
+  /**
+   * A flat tin for the oven and not a pan for the stove: upright, at most 10 cm deep (assumption).
+   */
+  public boolean tray() {
+    return shape instanceof RectangularShape && shape.depth().meters() <= DEEPEST_TRAY_METERS;
+  }
 
   /** Heat that warms the empty vessel by one kelvin, J/K. */
   public double joulesPerKelvin() {

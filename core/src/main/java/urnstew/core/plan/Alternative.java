@@ -1,21 +1,20 @@
 package urnstew.core.plan;
 
 import java.time.Duration;
-import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.Mass;
 
 /**
- * Another way to the same thickness.
+ * Another way, where time or hands are short: to the same thickness, or with what gives.
  *
  * @param kind what is done otherwise
  * @param what in a cook's words
  * @param cost what it takes
  * @param simmer how long it would simmer
- * @param setting how and where
+ * @param inputs the plan with it
  * @param amount paste or water that goes in more; zero for other kinds
  */
 public record Alternative(
-    Kind kind, String what, String cost, Duration simmer, SimmerSetting setting, Mass amount) {
+    Kind kind, String what, String cost, Duration simmer, PlanInputs inputs, Mass amount) {
   /** What can be done otherwise. */
   public enum Kind {
     LEVEL,
@@ -23,6 +22,12 @@ public record Alternative(
     POT,
     SPLIT,
     PASTE,
-    WATER
+    WATER,
+    /** The thickness gives. */
+    THINNER,
+    /** The amount gives. */
+    FEWER,
+    /** The hour gives. */
+    LATER_HOUR
   }
 }

@@ -27,13 +27,13 @@ import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.reduction.Trajectory;
-import urnstew.core.reduction.Unknowns;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 
 /**
  * 'Sooner?' and 'later?': the model run backwards from the wanted hour by level, lid, pot,
- * splitting into two pots, paste or water. Everything is compared on its likely fall.
+ * splitting into two pots, paste or water; where none is enough, what gives. Everything is compared
+ * on its likely fall.
  */
 public final class Alternatives {
   private static final double WORTH_SHARE = 0.06;
@@ -64,7 +64,7 @@ public final class Alternatives {
     this.vessels = vessels;
     this.paste = paste;
     this.water = water;
-    this.program = Planner.program(inputs.setting(), inputs.formula().times(plan.size().scale()));
+    this.program = Planner.program(inputs.setting(), plan.size().batch());
     this.now = seconds(fall(program));
   }
 
@@ -73,10 +73,18 @@ public final class Alternatives {
     List<Alternative> all = withOtherSettings();
     split().ifPresent(all::add);
     more(Kind.PASTE, paste, soonerGoal(), MOST_PASTE_SHARE).ifPresent(all::add);
+    all.addAll(new WhatGives(inputs, plan, now).all());
     return all.stream()
-        .filter(way -> way.simmer().toSeconds() < (1 - WORTH_SHARE) * now)
+        .filter(way -> gives(way) || way.simmer().toSeconds() < (1 - WORTH_SHARE) * now)
         .sorted(Comparator.comparing(Alternative::simmer))
         .toList();
+  }
+
+  private static boolean gives(Alternative way) {
+    return switch (way.kind()) {
+      case THINNER, FEWER, LATER_HOUR -> true;
+      default -> false;
+    };
   }
 
   /** Ways that are thick enough later, the nearest first. */
@@ -151,7 +159,12 @@ public final class Alternatives {
     if (seconds < NEVER) {
       all.add(
           new Alternative(
-              kind, what, cost(kind, setting, fall), duration(seconds), setting, Mass.ZERO));
+              kind,
+              what,
+              cost(kind, setting, fall),
+              duration(seconds),
+              inputs.with(setting),
+              Mass.ZERO));
     }
   }
 
@@ -173,7 +186,7 @@ public final class Alternatives {
         "half in the " + other.name(),
         "two burners, two pots to watch",
         both < NEVER ? duration(both) : Duration.ofDays(1),
-        inputs.setting(),
+        inputs,
         Mass.ZERO);
   }
 
@@ -207,7 +220,7 @@ public final class Alternatives {
         String.format(Locale.ROOT, "%.0f g more %s", high * 1000, falls ? "paste" : "water");
     String cost = falls ? "tastes longer cooked; a little more sauce" : "more to boil off";
     return Optional.of(
-        new Alternative(kind, what, cost, duration(seconds), inputs.setting(), new Mass(high)));
+        new Alternative(kind, what, cost, duration(seconds), inputs, new Mass(high)));
   }
 
   /** The wanted hour where it is late, a quarter sooner where it is not. */
@@ -226,16 +239,12 @@ public final class Alternatives {
   }
 
   private Program in(SimmerSetting setting, double share) {
-    List<Change> changes =
-        Planner.program(setting, inputs.formula().times(plan.size().scale() * share)).changes();
+    List<Change> changes = Planner.program(setting, plan.size().batch().times(share)).changes();
     return new Program(program.start().times(share), program.temperature(), setting, changes);
   }
 
   private Trajectory fall(Program of) {
-    return Reduction.untilThick(
-        of,
-        inputs.thickness(),
-        Unknowns.of(inputs.prior().likelyEvaporation(), inputs.prior().likelyPower(), 1));
+    return Reduction.untilThick(of, inputs.thickness(), inputs.likely());
   }
 
   private static double seconds(Trajectory fall) {
@@ -245,8 +254,11 @@ public final class Alternatives {
   private boolean holds(Vessel vessel, double share) {
     double volume = plan.fit().startVolume().cubicMeters() * share;
     double capacity = vessel.shape().capacity().cubicMeters();
-    if (inputs.setting().heating() instanceof InOven oven
-        && !OvenFitness.bears(vessel, oven.air())) {
+    boolean stands =
+        inputs.setting().heating() instanceof InOven oven
+            ? OvenFitness.bears(vessel, oven.air())
+            : !vessel.tray();
+    if (!stands) {
       return false;
     }
     return volume <= (1 - Hazard.HEADROOM_SHARE) * capacity;

@@ -75,7 +75,7 @@ public final class Influences {
   private static double minutes(PlanInputs inputs, Plan plan, double evaporation) {
     Trajectory fall =
         Reduction.untilThick(
-            Planner.program(inputs.setting(), inputs.formula().times(plan.size().scale())),
+            Planner.program(inputs.setting(), plan.size().batch()),
             inputs.thickness(),
             Unknowns.of(evaporation, 1, 1));
     return fall.outcome() instanceof Reaches reaches

@@ -7,6 +7,7 @@ import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.reduction.Unknowns;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.PackRule;
 import urnstew.units.InvalidInput;
@@ -64,6 +65,11 @@ public record PlanInputs(
     return target.thickness(prior.likelyBody());
   }
 
+  /** The pot as it is believed to be. */
+  public Unknowns likely() {
+    return Unknowns.of(prior.likelyEvaporation(), prior.likelyPower(), 1);
+  }
+
   public PlanInputs with(ResolvedFormula other) {
     return new PlanInputs(other, need, buying, target, setting, prior, now, readyBy);
   }
@@ -78,5 +84,10 @@ public record PlanInputs(
 
   public PlanInputs with(SimmerSetting other) {
     return new PlanInputs(formula, need, buying, target, other, prior, now, readyBy);
+  }
+
+  /** On the table at another hour. */
+  public PlanInputs readyAt(Instant other) {
+    return new PlanInputs(formula, need, buying, target, setting, prior, now, other);
   }
 }

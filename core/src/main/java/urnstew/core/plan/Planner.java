@@ -14,6 +14,7 @@ import urnstew.core.formula.StageRole;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Change;
+import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.reduction.Outcome;
 import urnstew.core.reduction.Outcome.NeverReaches;
@@ -24,6 +25,7 @@ import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.reduction.Trajectory;
 import urnstew.core.sizing.Amount;
 import urnstew.core.sizing.BatchSize;
+import urnstew.core.sizing.PackRule;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.Temperature;
 
@@ -43,7 +45,7 @@ public final class Planner {
     BatchSize size =
         Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
     PotFit fit = PotFit.of(size, inputs.vessel(), keptTemperature(inputs));
-    ResolvedFormula batch = inputs.formula().times(size.scale());
+    ResolvedFormula batch = size.batch();
     Preparation preparation = Preparation.of(batch, inputs.setting());
     Prediction prediction =
         Predictor.predict(
@@ -59,6 +61,19 @@ public final class Planner {
         timing,
         PlanCautions.of(fit, preparation, prediction.likely(), timing),
         new PlanWorkings(inputs, size, fit, preparation, prediction, alcohol, timing).all());
+  }
+
+  /**
+   * People served when the pot is filled as far as bubbles allow.
+   *
+   * @param inputs with any number of covers: it is not looked at
+   */
+  public static double coversToFill(PlanInputs inputs) {
+    PlanInputs one = inputs.with(inputs.need().forCovers(1));
+    BatchSize size = Sizing.size(one.formula(), one.need(), one.thickness(), PackRule.AS_NEEDED);
+    double volume = PotFit.volume(size.start(), keptTemperature(one)).cubicMeters();
+    double capacity = inputs.vessel().shape().capacity().cubicMeters();
+    return size.portions() * (1 - Hazard.LIVELY_HEADROOM_SHARE) * capacity / volume;
   }
 
   /**
@@ -101,7 +116,7 @@ public final class Planner {
   }
 
   /** Near enough to how hot it will stand for volumes. */
-  static Temperature keptTemperature(PlanInputs inputs) {
+  public static Temperature keptTemperature(PlanInputs inputs) {
     Temperature boiling = inputs.setting().surroundings().altitude().boilingPoint();
     return inputs.setting().heating() instanceof KeptByEye kept
         ? boiling.minus(kept.level().belowBoil())

@@ -41,6 +41,7 @@ public record PotSplit(List<Share> shares) {
   public static Optional<PotSplit> of(Volume start, Collection<Vessel> vessels, double headroom) {
     List<Vessel> largestFirst =
         vessels.stream()
+            .filter(vessel -> !vessel.tray())
             .sorted(Comparator.comparing((Vessel v) -> v.shape().capacity()).reversed())
             .toList();
     List<Vessel> used = new ArrayList<>();
@@ -63,18 +64,21 @@ public record PotSplit(List<Share> shares) {
     return of(start, vessels, Hazard.HEADROOM_SHARE);
   }
 
-  /** In a cook's words, by covers: '19 covers in the Stockpot and 15 in the Rondeau'. */
-  public String words(int covers) {
-    List<String> parts = new ArrayList<>();
-    int left = covers;
+  /** One plan for each pot; whole covers, the last pot's what is left. */
+  public List<PlanInputs> plans(PlanInputs all) {
+    List<PlanInputs> plans = new ArrayList<>();
+    double left = all.need().covers();
     for (int place = 0; place < shares.size(); place++) {
-      Share share = shares.get(place);
       boolean last = place == shares.size() - 1;
-      int here = last ? left : (int) Math.round(covers * share.fraction());
+      double here = last ? left : Math.rint(all.need().covers() * shares.get(place).fraction());
       left -= here;
-      parts.add(here + (place == 0 ? " covers" : "") + " in the " + share.vessel().name());
+      if (here > 0) {
+        plans.add(
+            all.with(all.need().forCovers(here))
+                .with(all.setting().with(shares.get(place).vessel())));
+      }
     }
-    return String.join(" and ", parts);
+    return plans;
   }
 
   private static PotSplit shared(Volume start, List<Vessel> used, double room, double headroom) {

@@ -1,5 +1,6 @@
 package urnstew.core.sizing;
 
+import java.util.Optional;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.units.Mass;
 
@@ -12,6 +13,11 @@ public record Amount(Portion portion) {
   /** All of it. */
   public Mass mass() {
     return portion.mass();
+  }
+
+  /** The same in pieces, for what comes in them. */
+  public Optional<PieceCount> pieces() {
+    return PieceCount.of(portion);
   }
 
   /** What goes in before tasting. */

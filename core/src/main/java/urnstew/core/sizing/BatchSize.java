@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.FormulaAnalysis;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
@@ -13,7 +14,7 @@ import urnstew.units.MassFraction;
  * The size of one batch.
  *
  * @param scale times the formula's own size
- * @param amounts what goes in
+ * @param batch the formula at that size
  * @param purchases what must be bought for it
  * @param start contents of the pot when the simmer starts
  * @param reduced the same with what was added on the way, when it is thick enough
@@ -23,7 +24,7 @@ import urnstew.units.MassFraction;
  */
 public record BatchSize(
     double scale,
-    List<Amount> amounts,
+    ResolvedFormula batch,
     List<Purchase> purchases,
     PotContents start,
     PotContents reduced,
@@ -31,15 +32,18 @@ public record BatchSize(
     double portions,
     List<Working> workings) {
   public BatchSize {
-    amounts = List.copyOf(amounts);
     purchases = List.copyOf(purchases);
     workings = List.copyOf(workings);
   }
 
+  /** What goes in. */
+  public List<Amount> amounts() {
+    return batch.portions().stream().map(Amount::new).toList();
+  }
+
   /** Water and alcohol that must leave the pot. */
   public Mass waterToLose() {
-    double in = amounts.stream().mapToDouble(amount -> amount.mass().kilograms()).sum();
-    return new Mass(Math.max(0, in - end.total().kilograms()));
+    return new Mass(Math.max(0, batch.mass().kilograms() - end.total().kilograms()));
   }
 
   /** Salt in what comes out, with what cans and meat bring: it all stays. */
@@ -54,6 +58,6 @@ public record BatchSize(
 
   /** All that goes in, at the batch's own size. */
   public List<Portion> ingredients() {
-    return amounts.stream().map(Amount::portion).toList();
+    return batch.portions();
   }
 }

@@ -39,7 +39,8 @@ public record Dish(ResolvedFormula batch, Need need, Ribbon ribbon) {
   public static Dish of(ResolvedFormula formula, Need need, Optional<MassFraction> target) {
     Ribbon own = Ribbon.of(formula, target);
     double made = Require.positive("made", own.end().total().kilograms(), "kg");
-    ResolvedFormula batch = formula.times(need.mass().kilograms() / made);
+    double scale = WholeEggs.scale(formula, need.mass().kilograms() / made);
+    ResolvedFormula batch = WholeEggs.rounded(formula.times(scale));
     return new Dish(batch, need, Ribbon.of(batch, target));
   }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.util.ArithmeticUtils;
 import urnstew.core.pantry.Pack;
 import urnstew.units.Mass;
 import urnstew.units.Require;
@@ -13,16 +14,18 @@ import urnstew.units.Require;
  * Whole packs, of mixed sizes, that hold what is needed.
  *
  * <p>An exact choice: of all sums of packs from the need to one pack above it, the cheapest or the
- * smallest. Dynamic programming over grams, c(s) = min over packs of c(s − g) + price; work grows
- * with need times sizes (20 kg from four sizes: 80,000 steps). Net weights are taken down, and the
- * need up, to whole grams, as labels print them. Worked number: 3.1 kg from cans of 2,890 g at 5.60
- * and 400 g at 0.95 is one of each, 6.55, with 190 g left.
+ * smallest. Dynamic programming over the grams that all sizes are multiples of, c(s) = min over
+ * packs of c(s − g) + price; work grows with need times sizes (20 kg from four sizes, in steps of 2
+ * g: 40,000). Net weights are taken down, and the need up, to whole grams, as labels print them.
+ * Worked number: 3.1 kg from cans of 2,890 g at 5.60 and 400 g at 0.95 is one of each, 6.55, with
+ * 190 g left.
  *
  * @param bought packs and how many of each; none where nothing is needed
  * @param needed what they must hold
  */
 public record PackChoice(List<Bought> bought, Mass needed) {
   private static final double MOST_KILOGRAMS = 5000;
+  private static final double ROUNDING = 1e-6;
   private static final long UNREACHED = Long.MAX_VALUE / 4;
   private static final BigDecimal MILLIONTHS = BigDecimal.valueOf(1_000_000);
 
@@ -52,15 +55,28 @@ public record PackChoice(List<Bought> bought, Mass needed) {
    */
   public static PackChoice of(List<Pack> packs, Mass needed, PackGoal goal) {
     Require.within("needed", needed.kilograms(), 0, MOST_KILOGRAMS, "kg");
-    int need = (int) Math.ceil(needed.grams() - 1e-6);
-    if (need == 0) {
+    if (needed.grams() <= ROUNDING) {
       return new PackChoice(List.of(), needed);
     }
     int[] grams = packs.stream().mapToInt(PackChoice::wholeGrams).toArray();
     long[] prices = packs.stream().mapToLong(PackChoice::price).toArray();
-    Table table = new Table(need, grams, prices);
+    Table table = Table.of(Math.ceil(needed.grams() - ROUNDING), true, grams, prices);
     int sum = table.best(goal);
     return new PackChoice(table.packsOf(sum, packs), needed);
+  }
+
+  /**
+   * The most that whole packs hold without passing a mass; nothing where it fills none of them.
+   *
+   * @param packs sizes on the shelf; at least one
+   * @param most 0 to 5,000 kg
+   */
+  public static PackChoice within(List<Pack> packs, Mass most) {
+    Require.within("most", most.kilograms(), 0, MOST_KILOGRAMS, "kg");
+    int[] grams = packs.stream().mapToInt(PackChoice::wholeGrams).toArray();
+    long[] prices = packs.stream().mapToLong(PackChoice::price).toArray();
+    Table table = Table.of(Math.floor(most.grams() + ROUNDING), false, grams, prices);
+    return new PackChoice(table.packsOf(table.below(), packs), most);
   }
 
   /** What all of them hold. */
@@ -103,7 +119,17 @@ public record PackChoice(List<Bought> bought, Mass needed) {
     private final long[] least;
     private final int[] lastPack;
 
-    Table(int need, int[] grams, long[] prices) {
+    /** Counts in the largest unit of which every pack is a multiple: all sums are too. */
+    static Table of(double needGrams, boolean atLeast, int[] grams, long[] prices) {
+      int unit = Arrays.stream(grams).reduce(0, ArithmeticUtils::gcd);
+      double need = needGrams / unit;
+      return new Table(
+          (int) (atLeast ? Math.ceil(need - ROUNDING) : Math.floor(need + ROUNDING)),
+          Arrays.stream(grams).map(pack -> pack / unit).toArray(),
+          prices);
+    }
+
+    private Table(int need, int[] grams, long[] prices) {
       this.need = need;
       this.grams = grams;
       int top = need + Arrays.stream(grams).max().orElseThrow();
@@ -133,6 +159,14 @@ public record PackChoice(List<Bought> bought, Mass needed) {
         }
       }
       return best;
+    }
+
+    int below() {
+      int sum = need;
+      while (least[sum] >= UNREACHED) {
+        sum--;
+      }
+      return sum;
     }
 
     List<Bought> packsOf(int sum, List<Pack> packs) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.pantry.Ingredient;
 import urnstew.units.Mass;
@@ -29,12 +30,13 @@ public record ShoppingList(List<Item> items) {
   public record Item(Ingredient ingredient, Mass needed, Mass fromStock, PackChoice toBuy) {}
 
   /**
-   * The list of some dishes.
+   * The list of some batches.
    *
    * @param stock what is there, by ingredient id
    */
-  public static ShoppingList of(List<Dish> dishes, Map<String, Mass> stock, PackGoal goal) {
-    List<Portion> all = dishes.stream().flatMap(dish -> dish.batch().portions().stream()).toList();
+  public static ShoppingList of(
+      List<ResolvedFormula> batches, Map<String, Mass> stock, PackGoal goal) {
+    List<Portion> all = batches.stream().flatMap(batch -> batch.portions().stream()).toList();
     List<Item> items = new ArrayList<>();
     for (Purchase purchase : Purchase.of(all, goal)) {
       Ingredient ingredient = purchase.ingredient();

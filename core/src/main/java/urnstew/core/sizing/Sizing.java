@@ -3,10 +3,13 @@ package urnstew.core.sizing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.Pack;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
@@ -36,22 +39,33 @@ public final class Sizing {
    */
   public static BatchSize size(
       ResolvedFormula formula, Need need, MassFraction target, PackRule buying) {
-    PotContents into = formula.beforeTheFinish();
-    requireReachable(into.cooked(), target);
+    double own = massAtTarget(formula, target).kilograms();
+    double wanted = need.mass().kilograms() / own;
+    double scale = WholeEggs.scale(formula, roundedToPacks(formula, wanted, buying));
+    ResolvedFormula batch = WholeEggs.rounded(formula.times(scale));
+    PotContents into = batch.beforeTheFinish();
     PotContents reduced = into.cooked().reducedTo(target);
-    PotContents end = reduced.plus(formula.atTheFinish());
-    double exact = need.mass().kilograms() / end.total().kilograms();
-    double scale = buying.whole() ? roundedToPacks(formula, exact, buying.goal()) : exact;
-    ResolvedFormula batch = formula.times(scale);
+    PotContents end = reduced.plus(batch.atTheFinish());
     return new BatchSize(
         scale,
-        batch.portions().stream().map(Amount::new).toList(),
+        batch,
         Purchase.of(batch.portions(), buying.goal()),
         batch.intoThePot(),
-        reduced.times(scale),
-        end.times(scale),
-        need.covers() * scale / exact,
-        List.of(finalMass(need, end.times(scale), scale), startMass(into, target, scale)));
+        reduced,
+        end,
+        end.total().kilograms() / need.massForEach().kilograms(),
+        List.of(finalMass(need, end, scale), startMass(into, target)));
+  }
+
+  /**
+   * What a formula gives at its own size.
+   *
+   * @param target solids share at which it is thick enough; above the start's, 27 % at most
+   */
+  public static Mass massAtTarget(ResolvedFormula formula, MassFraction target) {
+    PotContents cooked = formula.beforeTheFinish().cooked();
+    requireReachable(cooked, target);
+    return cooked.reducedTo(target).plus(formula.atTheFinish()).total();
   }
 
   private static void requireReachable(PotContents into, MassFraction target) {
@@ -79,20 +93,35 @@ public final class Sizing {
     }
   }
 
-  /**
-   * The scale at which the packs of what is most of the batch, of what comes in packs, are used.
-   */
-  private static double roundedToPacks(ResolvedFormula formula, double exact, PackGoal goal) {
-    return Purchase.of(formula.portions(), goal).stream()
-        .filter(purchase -> purchase.ingredient().buying().inWholePacks())
-        .max(Comparator.comparing(Purchase::needed))
-        .map(purchase -> wholePackScale(purchase, exact, goal))
-        .orElse(exact);
+  /** What is most of the batch, of what comes in packs. */
+  public static Optional<Ingredient> inPacks(ResolvedFormula formula) {
+    return mainPurchase(formula, PackGoal.LEAST_COST).map(Purchase::ingredient);
   }
 
-  private static double wholePackScale(Purchase main, double exact, PackGoal goal) {
-    Purchase batch = Purchase.of(main.ingredient(), main.needed().times(exact), goal);
-    return batch.packs().holds().kilograms() / main.needed().kilograms();
+  /** The scale at which the packs of the main ingredient are used up. */
+  private static double roundedToPacks(ResolvedFormula formula, double exact, PackRule rule) {
+    return rule.rounding() == Rounding.EXACT
+        ? exact
+        : mainPurchase(formula, rule.goal())
+            .map(purchase -> wholePackScale(purchase, exact, rule))
+            .orElse(exact);
+  }
+
+  private static Optional<Purchase> mainPurchase(ResolvedFormula formula, PackGoal goal) {
+    return Purchase.of(formula.portions(), goal).stream()
+        .filter(purchase -> purchase.ingredient().buying().inWholePacks())
+        .max(Comparator.comparing(Purchase::needed));
+  }
+
+  private static double wholePackScale(Purchase main, double exact, PackRule rule) {
+    Mass needed = main.needed().times(exact);
+    List<Pack> packs = main.ingredient().buying().packs();
+    PackChoice whole =
+        rule.rounding() == Rounding.UP
+            ? PackChoice.of(packs, needed, rule.goal())
+            : PackChoice.within(packs, needed);
+    double scale = whole.holds().kilograms() / main.needed().kilograms();
+    return scale > 0 ? scale : exact;
   }
 
   private static Working finalMass(Need need, PotContents end, double scale) {
@@ -114,8 +143,8 @@ public final class Sizing {
         Confidence.EXACT);
   }
 
-  private static Working startMass(PotContents into, MassFraction target, double scale) {
-    PotContents start = into.times(scale).cooked();
+  private static Working startMass(PotContents into, MassFraction target) {
+    PotContents start = into.cooked();
     Composition sauce = start.sauce();
     Mass pieces = start.pieces().whole().total();
     return new Working(

@@ -1,0 +1,115 @@
+package urnstew.app.plan;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.sizing.PurchaseView.PackCountView;
+import urnstew.app.sizing.StageFitView;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.plan.Plan;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.Planner;
+import urnstew.core.plan.SizedBy;
+import urnstew.core.plan.StageFit;
+import urnstew.core.sizing.BatchSize;
+import urnstew.core.sizing.Cost;
+import urnstew.core.sizing.FromStock;
+import urnstew.core.sizing.PackRule;
+import urnstew.core.sizing.Purchase;
+import urnstew.core.sizing.Rounding;
+import urnstew.core.sizing.Sizing;
+
+/**
+ * A plan with what a cook weighs against it before lighting.
+ *
+ * @param plan as asked for
+ * @param sizes the batch as needed and in whole packs, side by side; none where no pack decides
+ * @param stageFits stage by stage
+ * @param fromStock what runs out first, where the batch is sized by what there is
+ */
+public record PlanPreview(
+    PlanView plan,
+    List<SizeView> sizes,
+    List<StageFitView> stageFits,
+    @Nullable FromStockView fromStock) {
+
+  /** One size of the batch, by the packs of its main ingredient. */
+  public record SizeView(
+      Rounding rounding,
+      double portions,
+      String ingredientName,
+      List<PackCountView> packs,
+      double leftMassKilograms,
+      @Nullable BigDecimal costBought) {}
+
+  /** What binds, and what is over. */
+  public record FromStockView(String boundName, List<UnusedView> unused) {}
+
+  /** What is over of one ingredient. */
+  public record UnusedView(String name, double massKilograms) {}
+
+  static PlanPreview of(
+      PlanInputs inputs,
+      Plan plan,
+      KitchenSettings kitchen,
+      SizedBy sizedBy,
+      Collection<Vessel> vessels) {
+    return new PlanPreview(
+        PlanView.of(inputs, plan, kitchen),
+        sizedBy instanceof SizedBy.Covers ? sizes(inputs, plan) : List.of(),
+        StageFit.of(
+                plan.size().batch(),
+                Optional.of(inputs.thickness()),
+                inputs.vessel(),
+                vessels,
+                Planner.keptTemperature(inputs))
+            .stream()
+            .map(StageFitView::of)
+            .toList(),
+        sizedBy instanceof SizedBy.Stock stock
+            ? fromStock(FromStock.of(inputs.formula(), stock.there()))
+            : null);
+  }
+
+  private static List<SizeView> sizes(PlanInputs inputs, Plan plan) {
+    return Sizing.inPacks(inputs.formula()).stream()
+        .flatMap(main -> Arrays.stream(Rounding.values()).map(one -> size(inputs, plan, main, one)))
+        .toList();
+  }
+
+  private static SizeView size(PlanInputs inputs, Plan plan, Ingredient main, Rounding rounding) {
+    BatchSize size =
+        rounding == inputs.buying().rounding()
+            ? plan.size()
+            : Sizing.size(
+                inputs.formula(),
+                inputs.need(),
+                inputs.thickness(),
+                new PackRule(rounding, inputs.buying().goal()));
+    Purchase bought =
+        size.purchases().stream()
+            .filter(purchase -> purchase.ingredient().id().equals(main.id()))
+            .findFirst()
+            .orElseThrow(IllegalStateException::new);
+    return new SizeView(
+        rounding,
+        size.portions(),
+        main.name(),
+        bought.packs().bought().stream().map(PackCountView::of).toList(),
+        bought.packs().left().kilograms(),
+        size.cost().map(Cost::bought).orElse(null));
+  }
+
+  private static FromStockView fromStock(FromStock from) {
+    return new FromStockView(
+        from.bound().name(),
+        from.unused().stream()
+            .map(left -> new UnusedView(left.ingredient().name(), left.mass().kilograms()))
+            .toList());
+  }
+}

@@ -1,0 +1,171 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** The size of a batch from every side: covers, what there is, the pot, whole cans, the clock. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class SizingIT {
+  private static final String NOTHING = "\"sizedBy\":\"COVERS\",\"covers\":34,\"available\":[]";
+
+  private final RunningApplication app;
+
+  @Autowired
+  SizingIT(@LocalServerPort int port) {
+    this.app = new RunningApplication(port);
+  }
+
+  @Test
+  void aBatchTooLargeForItsPotIsRefusedAndSharedOverAsManyAsHoldIt() {
+    String plan = Requests.plan(app).replace("\"covers\":34", "\"covers\":140");
+    RunningApplication.Answer answer = app.post("/api/plans/preview", plan);
+    assertEquals("/vesselId", answer.pointer());
+    String remedy = answer.body().at("/errors/0/remedy").asString();
+    assertTrue(remedy.contains("share it over 2 pots"), remedy);
+    JsonNode shares = app.post("/api/plans/shares", plan).body();
+    assertEquals(2, shares.size());
+    assertEquals(140, shares.at("/0/covers").asDouble() + shares.at("/1/covers").asDouble(), 1e-9);
+    for (JsonNode share : shares) {
+      String here =
+          plan.replace("\"covers\":140", "\"covers\":" + share.at("/covers").asInt())
+              .replaceFirst(
+                  "\"vesselId\":\"[^\"]+", "\"vesselId\":\"" + share.at("/vesselId").asString());
+      assertTrue(preview(here).at("/plan/fit/withinHeadroom").asBoolean(), "and each fits its pot");
+    }
+  }
+
+  @Test
+  void whatThereIsSaysHowManyItFeeds() {
+    JsonNode forThirtyFour = preview(Requests.plan(app));
+    double needed = purchase(forThirtyFour, "canned-whole-tomato");
+    String half =
+        sizedBy(
+            "\"STOCK\",\"covers\":0,\"available\":[{\"ingredientId\":\"canned-whole-tomato\",\"massKilograms\":%s,\"text\":\"\"},{\"ingredientId\":\"garlic\",\"massKilograms\":40,\"text\":\"40 kg\"}]"
+                .formatted(needed / 2));
+    JsonNode sized = preview(half);
+    assertEquals(17, sized.at("/plan/portions").asDouble(), 1e-6);
+    assertTrue(sized.at("/fromStock/boundName").asString().contains("omato"));
+    assertTrue(sized.at("/fromStock/unused/0/massKilograms").asDouble() > 35);
+    RunningApplication.Answer rice =
+        app.post("/api/plans/preview", half.replace("\"garlic\"", "\"polenta\""));
+    assertEquals("/available", rice.pointer());
+    RunningApplication.Answer none =
+        app.post("/api/plans/preview", sizedBy("\"STOCK\",\"covers\":0,\"available\":[]"));
+    assertEquals("/available", none.pointer());
+  }
+
+  @Test
+  void thePotSaysHowManyItFeeds() {
+    JsonNode full = preview(sizedBy("\"POT\",\"covers\":0,\"available\":[]"));
+    assertTrue(full.at("/plan/portions").asDouble() > 34);
+    assertTrue(full.at("/plan/fit/withinHeadroom").asBoolean());
+    for (JsonNode stage : full.at("/stageFits")) {
+      assertEquals("FITS", stage.at("/standing").asString(), stage.at("/title").asString());
+    }
+  }
+
+  @Test
+  void wholeCansStandBesideWhatIsNeeded() {
+    JsonNode sizes = preview(Requests.plan(app)).at("/sizes");
+    assertEquals(3, sizes.size());
+    JsonNode up = sizes.at("/1");
+    JsonNode down = sizes.at("/2");
+    assertEquals("UP", up.at("/rounding").asString());
+    assertEquals(0, up.at("/leftMassKilograms").asDouble(), 1e-9);
+    assertEquals(0, down.at("/leftMassKilograms").asDouble(), 1e-9);
+    assertTrue(sizes.at("/0/leftMassKilograms").asDouble() > 0);
+    assertTrue(up.at("/portions").asDouble() > 34 && down.at("/portions").asDouble() < 34);
+    JsonNode raised = preview(Requests.plan(app).replace("\"EXACT\"", "\"UP\""));
+    assertEquals(up.at("/portions").asDouble(), raised.at("/plan/portions").asDouble(), 1e-9);
+  }
+
+  @Test
+  void aFixedSimmerGivesTheThicknessAndWaysShowWhatGives() {
+    String fixed =
+        Requests.plan(app)
+            .replace("\"targetSolidsFraction\":0.105", "\"targetSimmerSeconds\":1800")
+            .replace("10.5 %", "30 min");
+    JsonNode plan = preview(fixed).at("/plan");
+    assertTrue(
+        plan.at("/targetSolidsFraction").asDouble() > plan.at("/startSolidsFraction").asDouble());
+    assertEquals(34, plan.at("/portions").asDouble(), 1e-6);
+    JsonNode ways = app.post("/api/plans/ways", Requests.plan(app)).body();
+    assertTrue(ways.at("/sooner").size() + ways.at("/later").size() > 2);
+    assertEquals("otherWays", ways.at("/working/figure").asString());
+  }
+
+  @Test
+  void aPortionCostsBetweenALightAndAGenerousHand() {
+    JsonNode cost = preview(Requests.plan(app)).at("/plan/cost");
+    double light = cost.at("/lightPortion").asDouble();
+    double generous = cost.at("/generousPortion").asDouble();
+    double usual = cost.at("/usedPerPortion").asDouble();
+    assertTrue(light < usual && usual < generous, light + " " + usual + " " + generous);
+  }
+
+  private String sizedBy(String with) {
+    return Requests.plan(app).replace(NOTHING, "\"sizedBy\":" + with);
+  }
+
+  private JsonNode preview(String plan) {
+    RunningApplication.Answer answer = app.post("/api/plans/preview", plan);
+    assertEquals(200, answer.status(), answer.body().toString());
+    return answer.body();
+  }
+
+  private static double purchase(JsonNode preview, String id) {
+    for (JsonNode one : preview.at("/plan/purchases")) {
+      if (one.at("/ingredientId").asString().equals(id)) {
+        return one.at("/neededMassKilograms").asDouble();
+      }
+    }
+    throw new AssertionError("no " + id);
+  }
+
+  @Test
+  void aBaseIsMadeOnceAndSplitIntoDishesWithItsPromisesWatched() throws IOException {
+    String meal = "/api/meals/" + UUID.randomUUID();
+    String dish =
+        "{\"formulaId\":\"%s\",\"schools\":[],\"covers\":%s,\"servingMassKilograms\":0.12,\"servingText\":\"120 g\",\"groups\":[%s],\"baseFormulaId\":\"%s\"}";
+    String noOnion =
+        "{\"name\":\"no onion\",\"covers\":2,\"avoid\":[{\"kind\":\"TRAIT\",\"key\":\"ONION\"}]}";
+    String sheet =
+        "{\"name\":\"Feast\",\"packGoal\":\"LEAST_COST\",\"dishes\":[%s,%s]}"
+            .formatted(
+                dish.formatted("plain-marinara", 20, noOnion, "larder-base"),
+                dish.formatted("cellar-cheek", 12, "", "larder-base"));
+    JsonNode made = app.put(meal, sheet, "If-Match", "0").body();
+    assertEquals(1, made.at("/bases").size());
+    double shares =
+        made.at("/dishes/0/fromBase/shareMassKilograms").asDouble()
+            + made.at("/dishes/1/fromBase/shareMassKilograms").asDouble();
+    assertEquals(made.at("/bases/0/madeMassKilograms").asDouble(), shares, 1e-9);
+    assertTrue(made.at("/dishes/0/fromBase/warnings/0").asString().contains("holds Onion"));
+    assertTrue(made.at("/dishes/1/fromBase/warnings").toString().contains("without pork"));
+    assertTrue(made.at("/bases/0/fits").size() > 0);
+    for (JsonNode item : made.at("/shopping")) {
+      assertTrue(!item.at("/ingredientId").asString().equals("canned-whole-tomato"));
+    }
+    RunningApplication.Answer dry =
+        app.put(meal, sheet.replace("larder-base", "plain-polenta"), "If-Match", "1");
+    assertEquals("/dishes/0/baseFormulaId", dry.pointer());
+    try (PDDocument printed = Loader.loadPDF(app.bytes(meal + "/sheets.pdf"))) {
+      String text = new PDFTextStripper().getText(printed);
+      for (String said : List.of("Base: Larder base", "when it is done", "in at '", "Guanciale")) {
+        assertTrue(text.contains(said), said + " in " + text);
+      }
+    }
+  }
+}

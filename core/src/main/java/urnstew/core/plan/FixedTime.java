@@ -1,0 +1,69 @@
+package urnstew.core.plan;
+
+import java.time.Duration;
+import java.util.Locale;
+import urnstew.core.correction.Target;
+import urnstew.core.reduction.Reduction;
+import urnstew.core.sizing.BatchSize;
+import urnstew.core.sizing.Sizing;
+import urnstew.units.InvalidInput;
+import urnstew.units.MassFraction;
+import urnstew.units.Require;
+
+/**
+ * The simmer is fixed and the thickness follows.
+ *
+ * <p>A thicker sauce needs a larger batch for the same eaters, and a larger batch is less thick
+ * after the same time: the thickness at which both agree is found by halving.
+ */
+public final class FixedTime {
+  private static final int HALVINGS = 14;
+  private static final double JUST_THICKER = 1e-5;
+
+  private FixedTime() {}
+
+  /**
+   * Solids that a sauce thickens like after a simmer, in the batch that then serves everybody.
+   *
+   * @param inputs with any target: it is not looked at
+   * @param simmer 1 min to 24 h
+   * @throws InvalidInput if so long a simmer gives a paste
+   */
+  public static MassFraction thickness(PlanInputs inputs, Duration simmer) {
+    Require.within("simmer", simmer.toSeconds() / 60.0, 1, 24 * 60, "min");
+    double low = thinnest(inputs);
+    double high = Sizing.THICKEST.value();
+    if (reached(inputs, high, simmer) >= high) {
+      throw new InvalidInput(
+          "simmer",
+          "past-thickest",
+          String.format(
+              Locale.ROOT, "After %d min it is thicker than any sauce.", simmer.toMinutes()),
+          "a shorter simmer",
+          "Type fewer minutes, or take a narrower pot or a gentler simmer.");
+    }
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = (low + high) / 2;
+      if (reached(inputs, middle, simmer) > middle) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return new MassFraction(Math.max(thinnest(inputs), low));
+  }
+
+  private static double thinnest(PlanInputs inputs) {
+    return inputs.formula().beforeTheFinish().cooked().thickness().value() + JUST_THICKER;
+  }
+
+  private static double reached(PlanInputs inputs, double solids, Duration simmer) {
+    PlanInputs at = inputs.with(new Target.Solids(new MassFraction(solids)));
+    BatchSize size = Sizing.size(at.formula(), at.need(), at.thickness(), at.buying());
+    return Reduction.during(
+            Planner.program(at.setting(), size.batch()), simmer.toSeconds(), at.likely())
+        .last()
+        .thickness()
+        .value();
+  }
+}

@@ -1,0 +1,27 @@
+import { Box, Button, Typography } from '@mui/material';
+import type { ShareView } from '../../api/client';
+import { show, type Units } from '../../quantities';
+import { sizes } from '../../theme/tokens';
+import type { PlanForm } from './form';
+
+interface Props { shares: ShareView[]; change: (to: Partial<PlanForm>) => void; units: Units; zone: string }
+
+/** A batch too large for one pot over as few as hold it; each is planned and lit by itself. */
+export function PotShares({ shares, change, units, zone }: Props) {
+  if (shares.length < 2) return null;
+  return (
+    <Box component="section" aria-label="Over several pots">
+      <Typography variant="h2">Over {shares.length} pots</Typography>
+      {shares.map((s) => (
+        <Box key={s.vesselId} sx={{ display: 'flex', gap: 2, alignItems: 'center', justifyContent: 'space-between', borderBottom: 1, borderColor: 'divider', py: 0.75 }}>
+          <Box sx={{ minWidth: 0 }}>
+            <Typography sx={{ fontWeight: 600 }}>{Math.round(s.covers * 10) / 10} in the {s.vesselName}</Typography>
+            <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{show.text(show.mass(s.startMassKilograms, units))}, {show.text(show.volume(s.startVolumeCubicMeters, units))}{s.lightAt && s.thickAt ? ` · light ${show.hour(s.lightAt, zone)}, thick ${show.hour(s.thickAt, zone)}` : ' · never thick enough so'}</Typography>
+          </Box>
+          <Button variant="outlined" onClick={() => change({ sizedBy: 'COVERS', covers: String(Math.round(s.covers)), vesselId: s.vesselId })}>Plan this pot</Button>
+        </Box>
+      ))}
+      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>Each on a burner like the chosen one.</Typography>
+    </Box>
+  );
+}
