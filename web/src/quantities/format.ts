@@ -67,15 +67,21 @@ export function temperature(celsius: number, units: Units, digits = 1): Shown {
   return units === 'US' ? { value: fixed(celsius * 1.8 + 32, 0), unit: '°F' } : { value: fixed(celsius, digits), unit: '°C' };
 }
 
-/** Hour on the kitchen's clock. */
-export function hour(instant: string | number, zone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(new Date(instant));
+/** Making a formatter takes a millisecond, using one a microsecond: one for each zone is kept. */
+function kept(options: Intl.DateTimeFormatOptions) {
+  const made = new Map<string, Intl.DateTimeFormat>();
+  return (instant: string | number, zone: string): string => {
+    const format = made.get(zone) ?? new Intl.DateTimeFormat('en-GB', { ...options, timeZone: zone });
+    made.set(zone, format);
+    return format.format(new Date(instant));
+  };
 }
 
+/** Hour on the kitchen's clock. */
+export const hour = kept({ hour: '2-digit', minute: '2-digit' });
+
 /** Day on the kitchen's calendar, in words. */
-export function day(instant: string | number, zone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(new Date(instant));
-}
+export const day = kept({ weekday: 'short', day: 'numeric', month: 'short' });
 
 /** A span of time in words: 45 min, 1 h 05. */
 export function span(seconds: number): Shown {

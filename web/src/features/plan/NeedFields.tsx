@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useCallback, useMemo } from 'react';
+import { memo, useCallback, useMemo } from 'react';
 import type { FormulaSummary, KitchenView, PlanPreview } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
@@ -49,7 +49,7 @@ function useWriters(change: Props['change']) {
 }
 
 /** Who eats, when, in which pot and how it simmers. */
-export function NeedFields({ formulas, formula, form, change, faults, vesselFault, kitchen, preview }: Props) {
+export const NeedFields = memo(function NeedFields({ formulas, formula, form, change, faults, vesselFault, kitchen, preview }: Props) {
   const { units } = kitchen.settings;
   const { vessel, heatSource } = chosen(form, kitchen);
   const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
@@ -91,4 +91,4 @@ export function NeedFields({ formulas, formula, form, change, faults, vesselFaul
       </Box>
     </Box>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useKeys } from '../../app/keys';
 import { newId, type FormulaSummary, type KitchenView, type School } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
@@ -56,23 +56,31 @@ function useArrival(sauces: FormulaSummary[] | undefined, change: (to: Partial<P
   }, [sauces, key, state, change]);
 }
 
+/** What is wrong, by field: what was typed, else what the server says of it. */
+function beside(faults: Faults, problem: ProblemError | undefined): Faults {
+  const all: Faults = { ...faults };
+  for (const key of Object.keys(POINTERS) as (keyof Faults)[]) {
+    const found = POINTERS[key].map((pointer) => problem?.at(pointer)).find(Boolean);
+    if (found) all[key] ??= found;
+  }
+  return all;
+}
+
 interface Props { kitchen: KitchenView; formula: FormulaSummary; formulas: FormulaSummary[]; form: PlanForm; change: (to: Partial<PlanForm>) => void }
 
 function Planned({ kitchen, formula, formulas, form, change }: Props) {
-  const { request: typed, faults } = understand(form, formula.id, kitchen);
+  const { request: typed, faults } = useMemo(() => understand(form, formula.id, kitchen), [form, formula.id, kitchen]);
   const { preview, problem, request: planned } = usePlan(typed);
   const plan = preview?.plan;
+  // Hours, picture and sizes come first; what is read after them may follow a moment later.
+  const later = useDeferredValue(preview);
   const { send } = useOutbox();
   const navigate = useNavigate();
   const [litAt, setLitAt] = useState('');
   const [startFault, setStartFault] = useState<ProblemError>();
   const { vessel } = chosen(form, kitchen);
   const { units, zone } = kitchen.settings;
-  const all: Faults = { ...faults };
-  for (const key of Object.keys(POINTERS) as (keyof Faults)[]) {
-    const found = POINTERS[key].map((pointer) => problem?.at(pointer)).find(Boolean);
-    if (found) all[key] ??= found;
-  }
+  const all = useMemo(() => beside(faults, problem), [faults, problem]);
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));
   const usable = plan && typed && !problem;
   const ways = useWays(planned, Boolean(usable));
@@ -90,7 +98,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   return (
     <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}`} step="Size">
       <Box sx={{ display: 'grid', columnGap: { xs: 2.5, md: 3.5 }, rowGap: { xs: 2.5, md: 1.5 }, gridTemplateColumns: columns.plan, gridTemplateAreas: areas.plan, gridTemplateRows: { md: 'auto 1fr' } }}>
-        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} preview={preview} /></Box>
+        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} preview={later} /></Box>
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
@@ -103,11 +111,11 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
-          {plan && <Before plan={plan} units={units} />}
-          {plan && <Amounts plan={plan} units={units} />}
-          {preview && <StageFits fits={preview.stageFits} units={units} />}
+          {later && <Before plan={later.plan} units={units} />}
+          {later && <Amounts plan={later.plan} units={units} />}
+          {later && <StageFits fits={later.stageFits} units={units} />}
           {plan && typed && <ForShopping request={{ ...typed, covers: Math.max(1, Math.floor(plan.portions + 1e-6)) }} name={`${formula.name} for ${Math.floor(plan.portions + 1e-6)}`} />}
-          {plan && <ToBuy plan={plan} units={units} currency={kitchen.settings.currency} />}
+          {later && <ToBuy plan={later.plan} units={units} currency={kitchen.settings.currency} />}
         </Box>
       </Box>
       {plan && <Sizes plan={plan} request={planned} units={units} />}

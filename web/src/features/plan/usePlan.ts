@@ -24,6 +24,7 @@ export function usePlan(request: PlanRequest | undefined): Planned {
     },
     enabled: text !== undefined,
     refetchInterval: MINUTE_MS,
+    structuralSharing: false,
     gcTime: MINUTE_MS,
   });
   const [last, setLast] = useState(data);
