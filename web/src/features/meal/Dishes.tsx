@@ -35,6 +35,7 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
               <Button size="small" aria-label={`Take out ${made?.name ?? 'the dish'}`} onClick={() => change({ dishes: text.dishes.toSpliced(i, 1) })}>×</Button>
             </Box>
             {made && <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', mt: 0.5 }}>makes {show.text(show.mass(made.madeMassKilograms, units))}{Object.entries(made.fryingLoads).map(([stage, n]) => ` · ${stage}: ${n} loads`).join('')} · {made.declaration.allergens.length === 0 ? 'carries no allergen of the law' : `carries ${made.declaration.allergens.map((a) => `${a.words} (${a.causes.join(', ')})`).join(', ')}`}</Typography>}
+            {made?.avoided.map((a) => <Typography key={a.words} role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>This kitchen avoids {a.words}: {a.causes.join(', ')}</Typography>)}
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mt: 0.5 }}>
               <Pick label="Made of" value={d.baseFormulaId ?? ''} options={[['', 'its own pot'] as const, ...sauces.filter((f) => f.id !== d.formulaId).map((f) => [f.id, `the base ${f.name}`] as const)]} onPick={(id) => put(i, { baseFormulaId: id || undefined })} />
               <SomeWithout dish={d} change={(groups) => put(i, { groups })} />

@@ -115,7 +115,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {later && <Amounts plan={later.plan} units={units} />}
           {later && <StageFits fits={later.stageFits} units={units} />}
           {plan && typed && <ForShopping request={{ ...typed, covers: Math.max(1, Math.floor(plan.portions + 1e-6)) }} name={`${formula.name} for ${Math.floor(plan.portions + 1e-6)}`} />}
-          {later && <ToBuy plan={later.plan} units={units} currency={kitchen.settings.currency} />}
+          {later && <ToBuy plan={later.plan} avoided={later.avoided} units={units} currency={kitchen.settings.currency} />}
         </Box>
       </Box>
       {plan && <Sizes plan={plan} request={planned} units={units} />}

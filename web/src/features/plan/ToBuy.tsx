@@ -1,12 +1,12 @@
 import { Box, Typography } from '@mui/material';
 import { memo } from 'react';
-import type { PlanView } from '../../api/client';
+import type { PlanPreview, PlanView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { Declaration } from '../../ui/Declaration';
 import { Purchases } from '../../ui/Purchases';
 
 /** What to buy for it, what it costs, and what eaters have to be told. */
-export const ToBuy = memo(function ToBuy({ plan, units, currency }: { plan: PlanView; units: Units; currency: string }) {
+export const ToBuy = memo(function ToBuy({ plan, avoided, units, currency }: { plan: PlanView; avoided: PlanPreview['avoided']; units: Units; currency: string }) {
   const money = (amount: number) => show.money(amount, currency).value;
   return (
     <>
@@ -17,7 +17,7 @@ export const ToBuy = memo(function ToBuy({ plan, units, currency }: { plan: Plan
       </Box>
       <Box component="section" aria-label="What eaters are told">
         <Typography variant="h2">What eaters are told</Typography>
-        <Declaration of={plan.declaration} />
+        <Declaration of={plan.declaration} avoided={avoided} />
       </Box>
     </>
   );

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
@@ -161,6 +162,10 @@ class SizingIT {
     RunningApplication.Answer dry =
         app.put(meal, sheet.replace("larder-base", "plain-polenta"), "If-Match", "1");
     assertEquals("/dishes/0/baseFormulaId", dry.pointer());
+    List<String> rows =
+        new String(app.bytes(meal + "/sheets.csv"), StandardCharsets.UTF_8).lines().toList();
+    assertTrue(rows.get(1).startsWith("base Larder base,"), rows.get(1));
+    assertEquals(2, rows.stream().filter(row -> row.contains("share of the base")).count());
     try (PDDocument printed = Loader.loadPDF(app.bytes(meal + "/sheets.pdf"))) {
       String text = new PDFTextStripper().getText(printed);
       for (String said : List.of("Base: Larder base", "when it is done", "in at '", "Guanciale")) {

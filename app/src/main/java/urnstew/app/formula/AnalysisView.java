@@ -5,7 +5,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
-import urnstew.core.formula.Declaration;
 import urnstew.core.formula.FormulaAnalysis;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Ribbon;
@@ -49,9 +48,6 @@ public record AnalysisView(
     }
   }
 
-  /** Something that this kitchen leaves out, and what brings it in. */
-  public record AvoidedView(String words, List<String> causes) {}
-
   static AnalysisView of(ResolvedFormula formula, List<Avoid> avoids, Pantry pantry) {
     FormulaAnalysis analysis = FormulaAnalysis.of(formula);
     return new AnalysisView(
@@ -69,13 +65,7 @@ public record AnalysisView(
         analysis.taste().nucleotidesKilograms(),
         analysis.cost().orElse(null),
         DeclarationView.of(analysis.declaration()),
-        avoids.stream()
-            .map(
-                avoid ->
-                    new AvoidedView(
-                        avoid.words(pantry), Declaration.hits(avoid, formula.portions())))
-            .filter(avoided -> !avoided.causes().isEmpty())
-            .toList(),
+        AvoidedView.of(avoids, formula.portions(), pantry),
         analysis.warnings(),
         analysis.workings());
   }

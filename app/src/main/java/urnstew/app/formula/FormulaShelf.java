@@ -13,6 +13,7 @@ import urnstew.app.pantry.PantryService;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.School;
 import urnstew.core.pantry.Ingredient;
 import urnstew.units.InvalidInput;
@@ -77,6 +78,11 @@ public class FormulaShelf {
   /** Anything of the pantry. */
   public Ingredient ingredient(String id) {
     return pantry.pantry().ingredient(id);
+  }
+
+  /** What of the kitchen's avoid list is in some portions. */
+  public List<AvoidedView> avoided(List<Portion> portions) {
+    return AvoidedView.of(pantry.avoided(), portions, pantry.pantry());
   }
 
   static boolean isShipped(String id) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import urnstew.app.formula.AnalysisView.AvoidedView;
 import urnstew.core.formula.Choice;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.Formula;

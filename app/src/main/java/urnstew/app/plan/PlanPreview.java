@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.AvoidedView;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.sizing.PurchaseView.PackCountView;
 import urnstew.app.sizing.StageFitView;
@@ -28,12 +29,14 @@ import urnstew.core.sizing.Sizing;
  * A plan with what a cook weighs against it before lighting.
  *
  * @param plan as asked for
+ * @param avoided what of the kitchen's avoid list is in it
  * @param sizes the batch as needed and in whole packs, side by side; none where no pack decides
  * @param stageFits stage by stage
  * @param fromStock what runs out first, where the batch is sized by what there is
  */
 public record PlanPreview(
     PlanView plan,
+    List<AvoidedView> avoided,
     List<SizeView> sizes,
     List<StageFitView> stageFits,
     @Nullable FromStockView fromStock) {
@@ -57,10 +60,12 @@ public record PlanPreview(
       PlanInputs inputs,
       Plan plan,
       KitchenSettings kitchen,
+      List<AvoidedView> avoided,
       SizedBy sizedBy,
       Collection<Vessel> vessels) {
     return new PlanPreview(
         PlanView.of(inputs, plan, kitchen),
+        avoided,
         sizedBy instanceof SizedBy.Covers ? sizes(inputs, plan) : List.of(),
         StageFit.of(
                 plan.size().batch(),

@@ -81,7 +81,13 @@ public class PlanService {
   public PlanPreview preview(PlanRequest request) {
     PlanInputs inputs = inputs(request);
     Plan plan = planOrShare(inputs);
-    return PlanPreview.of(inputs, plan, kitchens.settings(), sizedBy(request), equipment.vessels());
+    return PlanPreview.of(
+        inputs,
+        plan,
+        kitchens.settings(),
+        shelf.avoided(inputs.formula().portions()),
+        sizedBy(request),
+        equipment.vessels());
   }
 
   /** What could be done otherwise. */

@@ -22,15 +22,28 @@ public record Printed(boolean us, ZoneId zone) {
     return instant == null ? "–" : HOUR.format(instant.atZone(zone));
   }
 
-  /** Grams below a kilogram, else kilograms; or ounces and pounds. */
+  /**
+   * As on screen: grams below a kilogram, in the steps in which cooks weigh, else kilograms; or
+   * ounces, and pounds with ounces.
+   */
   public String mass(double kilograms) {
     if (us) {
-      double pounds = kilograms / Mass.KILOGRAMS_PER_POUND;
-      return pounds < 1 ? number("%.1f oz", pounds * 16) : number("%.2f lb", pounds);
+      return pounds(kilograms / Mass.KILOGRAMS_PER_POUND * 16);
     }
-    return kilograms < 1
-        ? number(kilograms < 0.01 ? "%.1f g" : "%.0f g", kilograms * 1000)
-        : number("%.2f kg", kilograms);
+    double grams = kilograms * 1000;
+    if (grams < 10) {
+      return number("%.1f g", grams);
+    }
+    long step = grams < 20 ? 1 : 5;
+    return grams < 1000 ? Math.round(grams / step) * step + " g" : number("%.2f kg", kilograms);
+  }
+
+  private static String pounds(double ounces) {
+    if (ounces < 16) {
+      return number("%.1f oz", ounces);
+    }
+    long whole = Math.round(ounces);
+    return whole / 16 + " lb" + (whole % 16 == 0 ? "" : " " + whole % 16 + " oz");
   }
 
   /** Millimetres, or inches. */

@@ -64,9 +64,18 @@ class MealController {
   }
 
   @GetMapping(path = "/{id}/shopping.csv", produces = "text/csv")
-  ResponseEntity<String> csv(@PathVariable UUID id) {
+  ResponseEntity<String> shopping(@PathVariable UUID id) {
+    return table("shopping.csv", meals.shopping(id));
+  }
+
+  @GetMapping(path = "/{id}/sheets.csv", produces = "text/csv")
+  ResponseEntity<String> sheets(@PathVariable UUID id) {
+    return table("sheets.csv", meals.sheets(id));
+  }
+
+  private static ResponseEntity<String> table(String name, String rows) {
     return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"shopping.csv\"")
-        .body(meals.csv(id));
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+        .body(rows);
   }
 }

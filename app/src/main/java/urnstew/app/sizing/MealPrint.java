@@ -1,6 +1,7 @@
 package urnstew.app.sizing;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -8,13 +9,14 @@ import java.util.stream.Collectors;
 import urnstew.app.print.Printed;
 import urnstew.app.print.PrintedSheet;
 import urnstew.core.formula.Declaration;
+import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Stage;
 import urnstew.core.mise.MiseEnPlace;
-import urnstew.core.pantry.Avoid;
-import urnstew.core.pantry.Pantry;
+import urnstew.core.pantry.Swap;
+import urnstew.core.plan.StageFit;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.ShoppingList;
@@ -27,13 +29,11 @@ final class MealPrint {
   private static final float DISH_SHARE = 0.3f;
 
   private final Meal meal;
-  private final Pantry pantry;
   private final Printed printed;
   private final String currency;
 
-  MealPrint(Meal meal, Pantry pantry, Printed printed, String currency) {
+  MealPrint(Meal meal, Printed printed, String currency) {
     this.meal = meal;
-    this.pantry = pantry;
     this.printed = printed;
     this.currency = currency;
   }
@@ -60,7 +60,7 @@ final class MealPrint {
     }
     sheet.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
     meal.mise().tools().forEach(tool -> sheet.text(tool.name()).rows(NAME_SHARE, tasks(tool)));
-    meal.bases().forEach(common -> base(sheet, common.base()));
+    meal.bases().forEach(common -> base(sheet, common));
     meal.dishes().forEach(served -> batch(sheet, served));
     return sheet.pdf();
   }
@@ -128,12 +128,14 @@ final class MealPrint {
         .toList();
   }
 
-  private void base(PrintedSheet sheet, BaseBatch base) {
+  private void base(PrintedSheet sheet, Meal.Common common) {
+    BaseBatch base = common.base();
     sheet.heading(
         "Base: "
             + base.batch().formula().name()
             + ", "
             + printed.mass(base.ribbon().end().total().kilograms()));
+    inPot(sheet, common.fits());
     stages(sheet, base.batch(), Map.of());
     base.variants().forEach(variant -> sheet.text(share(variant)));
   }
@@ -160,8 +162,15 @@ final class MealPrint {
     sheet.heading(dish.batch().formula().name() + ", " + printed.mass(dish.made().kilograms()));
     sheet.text(told(served));
     served.from().ifPresent(from -> sheet.text(from(from)));
+    inPot(sheet, served.fits());
     stages(sheet, served.batch(), served.fryingLoads());
     served.split().branches().forEach(branch -> sheet.text(branch(branch)));
+  }
+
+  private static void inPot(PrintedSheet sheet, List<StageFit> fits) {
+    if (!fits.isEmpty()) {
+      sheet.text(pot(fits));
+    }
   }
 
   private String from(Meal.FromBase from) {
@@ -222,26 +231,64 @@ final class MealPrint {
   }
 
   private String branch(Split.Branch branch) {
-    String avoids =
-        branch.group().avoids().stream()
-            .map((Avoid avoid) -> avoid.words(pantry))
-            .collect(Collectors.joining(", "));
-    String who =
-        branch.group().name() + " (" + branch.group().covers() + ", without " + avoids + ")";
+    String who = branch.group().name() + " (" + branch.group().covers() + ")";
     return branch
         .leavesAt()
         .map(
             moment ->
-                "For "
+                "Eaten "
                     + who
-                    + " take out "
+                    + ": take out "
                     + printed.mass(branch.share().kilograms())
-                    + " before '"
-                    + moment.title()
-                    + "'"
-                    + (moment.after().isZero() ? "" : ", minute " + moment.after().toMinutes())
+                    + " before "
+                    + at(moment)
                     + ". "
+                    + branch.swaps().stream().map(this::swap).collect(Collectors.joining())
                     + String.join(" ", branch.warnings()))
-        .orElse(who + " eat what everybody eats.");
+        .orElse("Eaten " + who + ": what everybody eats.");
+  }
+
+  private String swap(Swap swap) {
+    String instead =
+        swap.instead().stream()
+            .map(part -> printed.mass(part.mass().kilograms()) + " " + part.ingredient().name())
+            .collect(Collectors.joining(" and "));
+    return "For "
+        + printed.mass(swap.mass().kilograms())
+        + " "
+        + swap.was().name()
+        + ": "
+        + (instead.isEmpty() ? "nothing" : instead)
+        + ". ";
+  }
+
+  private static String at(Moment moment) {
+    return "'"
+        + moment.title()
+        + "'"
+        + (moment.after().isZero() ? "" : ", minute " + moment.after().toMinutes());
+  }
+
+  /** The fullest stage in each vessel. */
+  private static String pot(List<StageFit> fits) {
+    return fits.stream()
+        .collect(
+            Collectors.toMap(
+                fit -> fit.vessel().name(),
+                fit -> fit,
+                (one, other) -> one.full() > other.full() ? one : other,
+                LinkedHashMap::new))
+        .values()
+        .stream()
+        .map(
+            fit ->
+                (fit.vessels() > 1 ? fit.vessels() + " × " : "")
+                    + fit.vessel().name()
+                    + ", "
+                    + Math.round(100 * fit.full())
+                    + " % full at '"
+                    + fit.stage().title()
+                    + "'")
+        .collect(Collectors.joining("; "));
   }
 }

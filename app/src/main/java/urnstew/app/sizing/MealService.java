@@ -87,13 +87,17 @@ public class MealService {
   public MealView one(UUID id) {
     MealRow row = row(id);
     MealSheet sheet = sheet(row);
-    return MealView.of(row.id(), row.version(), sheet, meal(sheet), pantry.pantry());
+    return view(row.id(), row.version(), sheet);
   }
 
   /** What a meal would take, while it is written. */
   @Transactional(readOnly = true)
   public MealView preview(UUID id, MealSheet sheet) {
-    return MealView.of(id, 0, sheet, meal(sheet), pantry.pantry());
+    return view(id, 0, sheet);
+  }
+
+  private MealView view(UUID id, int version, MealSheet sheet) {
+    return MealView.of(id, version, sheet, meal(sheet), pantry.avoided(), pantry.pantry());
   }
 
   /**
@@ -132,15 +136,19 @@ public class MealService {
   @Transactional(readOnly = true)
   public byte[] pdf(UUID id) {
     KitchenSettings kitchen = kitchens.settings();
-    return new MealPrint(
-            meal(sheet(row(id))), pantry.pantry(), printed(kitchen), kitchen.currency())
-        .pdf();
+    return new MealPrint(meal(sheet(row(id))), printed(kitchen), kitchen.currency()).pdf();
   }
 
   /** The shopping list as a table. */
   @Transactional(readOnly = true)
-  public String csv(UUID id) {
+  public String shopping(UUID id) {
     return ShoppingCsv.write(meal(sheet(row(id))).shopping());
+  }
+
+  /** The batch sheets as a table. */
+  @Transactional(readOnly = true)
+  public String sheets(UUID id) {
+    return SheetCsv.write(meal(sheet(row(id))));
   }
 
   private static Printed printed(KitchenSettings kitchen) {

@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.AvoidedView;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.pantry.SwapView;
 import urnstew.app.sizing.PurchaseView.PackCountView;
@@ -112,8 +113,9 @@ public record MealView(
       Map<String, Integer> fryingLoads,
       List<StageFitView> fits,
       List<BranchView> branches,
-      DeclarationView declaration) {
-    static DishView of(Meal.Served served, Pantry pantry) {
+      DeclarationView declaration,
+      List<AvoidedView> avoided) {
+    static DishView of(Meal.Served served, List<Avoid> avoids, Pantry pantry) {
       Dish dish = served.dish();
       var formula = dish.batch().formula();
       return new DishView(
@@ -126,7 +128,8 @@ public record MealView(
           served.fryingLoads(),
           served.fits().stream().map(StageFitView::of).toList(),
           served.split().branches().stream().map(one -> BranchView.of(one, pantry)).toList(),
-          DeclarationView.of(Declaration.of(served.ingredients(), dish.made())));
+          DeclarationView.of(Declaration.of(served.ingredients(), dish.made())),
+          AvoidedView.of(avoids, served.ingredients(), pantry));
     }
   }
 
@@ -226,14 +229,15 @@ public record MealView(
   /** Something that must be begun early. */
   public record EarlyView(String name, String what, double massKilograms, long beforeSeconds) {}
 
-  static MealView of(UUID id, int version, MealSheet sheet, Meal meal, Pantry pantry) {
+  static MealView of(
+      UUID id, int version, MealSheet sheet, Meal meal, List<Avoid> avoids, Pantry pantry) {
     Cost cost = meal.shopping().cost().orElse(null);
     return new MealView(
         id,
         version,
         sheet,
         meal.bases().stream().map(BaseView::of).toList(),
-        meal.dishes().stream().map(served -> DishView.of(served, pantry)).toList(),
+        meal.dishes().stream().map(served -> DishView.of(served, avoids, pantry)).toList(),
         meal.shopping().items().stream().map(ItemView::of).toList(),
         cost == null ? null : cost.used(),
         cost == null ? null : cost.bought(),

@@ -68,12 +68,15 @@ class PrintedSheetTest {
     Printed metric = new Printed(false, zurich);
     assertEquals("1.82 kg", metric.mass(1.8156));
     assertEquals("470 g", metric.mass(0.4701));
+    assertEquals("245 g", metric.mass(0.2431), "cooks weigh in steps of 5 g");
+    assertEquals("12 g", metric.mass(0.0123));
     assertEquals("5.4 g", metric.mass(0.0054));
     assertEquals("17:05", metric.hour(Instant.parse("2026-03-02T16:05:00Z")));
     assertEquals("–", metric.hour(null));
     Printed us = new Printed(true, zurich);
     assertEquals("4.0 oz", us.mass(0.1134));
-    assertEquals("2.00 lb", us.mass(0.9072));
+    assertEquals("2 lb", us.mass(0.9072));
+    assertEquals("2 lb 3 oz", us.mass(0.9922));
     assertEquals("1.5 in", us.depth(0.0381));
     assertEquals("212 °F", us.temperature(100));
   }

@@ -1,8 +1,10 @@
 package urnstew.core.formula;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Predicate;
 import urnstew.units.InvalidInput;
 import urnstew.units.MassFraction;
@@ -16,7 +18,7 @@ import urnstew.units.MassFraction;
  * @param name in a cook's words
  * @param inShort what tells it from others of its name
  * @param family kind of sauce
- * @param uses what it is for
+ * @param uses what it is for, the chief one first: they are kept in their order
  * @param target non-fat solids of the fat-free sauce phase when it is thick enough; empty for a
  *     part
  * @param choices questions on which good cooks differ
@@ -33,7 +35,7 @@ public record Formula(
     List<Choice> choices,
     List<Stage> stages) {
   public Formula {
-    uses = Set.copyOf(uses);
+    uses = Collections.unmodifiableSet(new TreeSet<>(uses));
     choices = List.copyOf(choices);
     stages = List.copyOf(stages);
   }

@@ -1,6 +1,8 @@
 package urnstew.core.pantry;
 
+import java.util.Collections;
 import java.util.Set;
+import java.util.TreeSet;
 import urnstew.units.Require;
 
 /**
@@ -13,8 +15,8 @@ import urnstew.units.Require;
 public record Labelling(
     Set<Allergen> allergens, Set<Trait> traits, double sulphitesMilligramsPerKilogram) {
   public Labelling {
-    allergens = Set.copyOf(allergens);
-    traits = Set.copyOf(traits);
+    allergens = Collections.unmodifiableSet(new TreeSet<>(allergens));
+    traits = Collections.unmodifiableSet(new TreeSet<>(traits));
     Require.within("sulphites", sulphitesMilligramsPerKilogram, 0, 20_000, "mg/kg");
   }
 }

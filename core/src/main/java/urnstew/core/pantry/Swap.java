@@ -1,6 +1,7 @@
 package urnstew.core.pantry;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -34,8 +35,8 @@ public record Swap(
     Set<Allergen> takesAway) {
   public Swap {
     instead = List.copyOf(instead);
-    brings = Set.copyOf(brings);
-    takesAway = Set.copyOf(takesAway);
+    brings = Collections.unmodifiableSet(new TreeSet<>(brings));
+    takesAway = Collections.unmodifiableSet(new TreeSet<>(takesAway));
   }
 
   /**

@@ -1,0 +1,70 @@
+package urnstew.app.sizing;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+
+/** The batch sheets of a meal as a table: what goes in, pot by pot and stage by stage. */
+final class SheetCsv {
+  private static final CSVFormat FORMAT =
+      CSVFormat.DEFAULT
+          .builder()
+          .setHeader("pot", "stage", "ingredient", "note", "after_minutes", "grams", "first_grams")
+          .setRecordSeparator("\r\n")
+          .get();
+
+  private SheetCsv() {}
+
+  static String write(Meal meal) {
+    StringWriter out = new StringWriter();
+    try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
+      for (Meal.Common common : meal.bases()) {
+        pot(printer, "base " + common.base().batch().formula().name(), common.base().batch());
+      }
+      for (Meal.Served served : meal.dishes()) {
+        String name = served.dish().batch().formula().name();
+        if (served.from().isPresent()) {
+          var variant = served.from().orElseThrow().variant();
+          String base = served.from().orElseThrow().base().formula().name();
+          double grams = variant.share().grams();
+          printer.printRecord(
+              name,
+              variant.joinsAt(),
+              base,
+              "share of the base",
+              "0",
+              number(grams),
+              number(grams));
+        }
+        pot(printer, name, served.batch());
+      }
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+    return out.toString();
+  }
+
+  private static void pot(CSVPrinter printer, String name, ResolvedFormula batch)
+      throws IOException {
+    for (Portion portion : batch.portions()) {
+      double grams = portion.mass().grams();
+      printer.printRecord(
+          name,
+          portion.stageTitle(),
+          portion.ingredient().name(),
+          portion.note(),
+          portion.after().toMinutes(),
+          number(grams),
+          number(grams * portion.firstDose().value()));
+    }
+  }
+
+  private static String number(double grams) {
+    return String.format(Locale.ROOT, "%.1f", grams);
+  }
+}
