@@ -66,7 +66,7 @@ class FormulaIT extends Installed {
 
     Stove.button(page, "Plan a batch").click();
     page.getByLabel("For whom").fill("34");
-    page.getByText("whole cans, up").click();
+    page.getByLabel(Pattern.compile("whole cans, up")).check(force());
     Locator toBuy = page.getByLabel("To buy");
     assertThat(toBuy.getByText("Canned whole tomatoes")).isVisible();
     Locator tomatoes =
@@ -91,8 +91,8 @@ class FormulaIT extends Installed {
     page.getByText("Shells with tomato compote and cream").click();
     assertThat(page.getByLabel("What it comes to").getByText("milk").first()).isVisible();
     Stove.button(page, "Make it without").click();
-    page.getByLabel("milk", new Page.GetByLabelOptions().setExact(true)).check();
-    page.getByLabel("garlic", new Page.GetByLabelOptions().setExact(true)).check();
+    page.getByLabel("milk", exactLabel()).check();
+    page.getByLabel("garlic", exactLabel()).check();
     Locator sheet = page.getByRole(AriaRole.DIALOG);
     assertThat(sheet.getByText("gives way to").first()).isVisible();
     assertThat(sheet.getByText("no more milk").first()).isVisible();
@@ -103,6 +103,43 @@ class FormulaIT extends Installed {
     assertThat(page.getByLabel("Stages").getByText("Garlic")).hasCount(0);
     assertThat(page.getByLabel("Stages").getByText("Cream, 36 % fat")).hasCount(0);
     assertThat(page.getByLabel("What it comes to").getByText("milk")).hasCount(0);
+  }
+
+  @Test
+  void sizedByWhatThereIsAndByThePotAndSharedWhereNoPotHoldsIt() {
+    Page page = browsers.page(1280, 800);
+    go(page, "/plan");
+    page.getByLabel("what there is", exactLabel()).check(force());
+    page.getByLabel("How much there is, 1").fill("5 kg");
+    assertThat(page.getByText("It feeds 26.")).isVisible();
+    page.getByLabel("the pot", exactLabel()).check(force());
+    assertThat(page.getByText("As full as a lively boil allows.")).isVisible();
+    page.getByLabel("who eats", exactLabel()).check(force());
+    page.getByLabel("For whom").fill("140");
+    Locator pots = page.getByLabel("Over several pots");
+    assertThat(pots.getByText("Plan this pot")).hasCount(2);
+    assertEquals(List.of(), Browsers.axe(page), "axe with several pots");
+    pots.getByText("Plan this pot").first().click();
+    assertThat(page.getByLabel("For whom")).not().hasValue("140");
+    assertThat(pots).hasCount(0);
+    assertThat(page.getByText("Room for bubbles")).isVisible();
+  }
+
+  @Test
+  void oneBaseMakesTwoDishesOfAMeal() {
+    Page page = browsers.page(1280, 800);
+    go(page, "/meals");
+    Stove.button(page, "Write a meal").click();
+    page.getByLabel("Add a dish").selectOption("cellar-cheek");
+    page.getByLabel("Made of").selectOption("larder-base");
+    Locator base = page.getByLabel("Base Larder base");
+    assertThat(base).containsText("made once");
+    assertThat(page.getByText("breaks what the base promises").first()).isVisible();
+    page.getByLabel("Add a dish").selectOption("plain-marinara");
+    page.getByLabel("Made of").nth(1).selectOption("larder-base");
+    assertThat(page.getByText("of Larder base when it is done")).hasCount(2);
+    assertThat(page.getByLabel("Shopping list").getByText("Passata")).isVisible();
+    assertEquals(List.of(), Browsers.axe(page), "axe with a base");
   }
 
   @ParameterizedTest
@@ -120,6 +157,15 @@ class FormulaIT extends Installed {
     go(page, path);
     assertThat(page.getByText(shown).first()).isVisible();
     assertEquals(List.of(), Browsers.axe(page));
+  }
+
+  /** What is pressed lies over its radio button. */
+  private static Locator.CheckOptions force() {
+    return new Locator.CheckOptions().setForce(true);
+  }
+
+  private static Page.GetByLabelOptions exactLabel() {
+    return new Page.GetByLabelOptions().setExact(true);
   }
 
   private static Locator.GetByRoleOptions combobox(String name) {
