@@ -37,3 +37,6 @@ export const problem = (status: number, pointer: string, message: string, remedy
 
 export const show = (screen: ReactNode) =>
   render(<QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}><MemoryRouter>{screen}</MemoryRouter></QueryClientProvider>);
+
+/** A file to take in; the tests' own DOM cannot read one. */
+export const file = (text: string, name: string) => Object.assign(new File([text], name), { text: () => Promise.resolve(text) });

@@ -13,6 +13,8 @@ export const faces = {
   text: '"Hanken Grotesk Variable", sans-serif',
   figures: '"Bricolage Grotesque Variable", sans-serif',
 };
+/** The last column of a line in the editor: when it goes in, whose way it is, and the way out. */
+export const lastOfLine = (ways: boolean): number => (ways ? 206 : 112);
 export const sizes = { bar: '5.5rem', rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
 /** Where the parts of a screen stand. */
 export const areas = {
@@ -32,7 +34,7 @@ export const columns = {
   stocked: 'minmax(0, 1fr) 72px 28px',
   meal: { xs: '1fr', lg: 'minmax(0, 1.25fr) minmax(0, 1fr)' },
   editor: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },
-  editLine: { xs: '1fr 1fr', md: 'minmax(130px, 0.7fr) minmax(150px, 1.2fr) minmax(140px, 1.4fr) 84px minmax(112px, auto)' },
+  editLine: { xs: '1fr 1fr', md: 'minmax(130px, 0.7fr) minmax(150px, 1.2fr) minmax(140px, 1.4fr) 84px auto' },
   goods: { xs: '1fr auto', md: 'minmax(150px, 1.3fr) minmax(90px, 0.6fr) minmax(170px, 1.6fr) minmax(110px, 0.8fr) auto' },
   ways: 'repeat(auto-fit, minmax(118px, 1fr))',
   burner: { xs: '1fr auto auto', sm: 'minmax(110px, 1fr) auto auto auto' },

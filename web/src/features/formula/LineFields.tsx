@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { memo, useCallback, type ClipboardEvent, type KeyboardEvent } from 'react';
 import type { IngredientView, School } from '../../api/client';
-import { columns } from '../../theme/tokens';
+import { columns, lastOfLine } from '../../theme/tokens';
 import { TextLine } from '../../ui/fields';
 import { understoodAs, type DraftLine, type MeasuresOf } from './draft';
 import { GoodsField } from './GoodsField';
@@ -37,7 +37,7 @@ export const LineFields = memo(function LineFields({ stage, line, ways, goods, k
       <GoodsField goods={goods} chosen={known} onChoose={choose} fault={goodsFault} />
       <TextLine label="What is done to it" hidden text={line.note} onText={(note) => change({ note })} onKeyDown={keys} placeholder="fine dice" />
       <TextLine label="First dose" hidden text={line.first} onText={(first) => change({ first })} onKeyDown={keys} placeholder="all of it" fault={firstFault} />
-      <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'start' }}>
+      <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'start', width: lastOfLine(ways.length > 0) }}>
         <Box sx={{ width: 64 }}><TextLine label="Goes in after" hidden text={line.after} onText={(after) => change({ after })} onKeyDown={keys} placeholder="at once" fault={afterFault} /></Box>
         {ways.length > 0 && <Box sx={{ width: 96 }}><WayPick ways={ways} school={line.school} onPick={(school) => change({ school })} label="Whose way the line is" hidden /></Box>}
         <Button size="small" aria-label={`Take out ${known?.content.name ?? 'the line'}`} onClick={() => ops.dropLine(stage, line.key)} sx={{ minWidth: 30, px: 0.5, mt: -0.25 }}>×</Button>

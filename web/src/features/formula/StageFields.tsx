@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { memo, useMemo, useState } from 'react';
 import type { FormulaSheet, IngredientView, School } from '../../api/client';
-import { columns } from '../../theme/tokens';
+import { columns, lastOfLine } from '../../theme/tokens';
 import { Pick, TextLine } from '../../ui/fields';
 import { Cues } from './Cues';
 import type { DraftStage, MeasuresOf } from './draft';
@@ -42,7 +42,7 @@ export const StageFields = memo(function StageFields({ at, last, stage, choices,
         {stage.heat === 'OVEN' ? <TextLine label="Oven" text={stage.oven} onText={(oven) => change({ oven })} fault={wrong.ovenCelsius} /> : <TextLine label="Dries off" text={stage.dried} onText={(dried) => change({ dried })} fault={wrong.driedFraction} placeholder="0 %" />}
       </Box>
       <Box aria-hidden sx={{ display: { xs: 'none', md: 'grid' }, gridTemplateColumns: columns.editLine, columnGap: 1.5, mt: 1 }}>
-        {HEADS.map((h) => <Typography key={h} variant="caption" sx={{ color: 'text.secondary' }}>{h}</Typography>)}
+        {HEADS.map((h, i) => <Typography key={h} variant="caption" sx={{ color: 'text.secondary', ...(i === HEADS.length - 1 ? { width: lastOfLine(choices.length > 0) } : {}) }}>{h}</Typography>)}
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, mt: { xs: 1, md: 0 }, mb: 0.5 }}>
         {stage.lines.map((line, i) => (

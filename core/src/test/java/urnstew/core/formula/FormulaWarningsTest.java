@@ -130,4 +130,17 @@ class FormulaWarningsTest {
     assertEquals(List.of("left-in"), remarks(8, bay, SIMMER));
     assertEquals(List.of("thin-target"), remarks(4, SIMMER));
   }
+
+  @Test
+  void eggThatNoLaterHeatReachesStaysRawAndIsRemarked() {
+    Line yolk = line("egg-yolk", 34, "");
+    Stage cold =
+        stage(StageRole.FINISH, Technique.FINISH, Level.OFF, Lid.OFF, 1, yolk);
+    assertEquals(List.of("raw-egg"), remarks(8, SIMMER, cold));
+    assertEquals(
+        List.of(), remarks(8, prepare(Technique.MIX, Level.OFF, 1, yolk), SIMMER), "cooked later");
+    Stage dough =
+        prepare(Technique.KNEAD, Level.OFF, 10, line("egg", 200, ""), line("wheat-flour", 400, ""));
+    assertEquals(List.of(), remarks(8, SIMMER, dough), "a dough is boiled before it is eaten");
+  }
 }
