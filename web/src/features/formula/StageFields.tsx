@@ -10,7 +10,7 @@ import { PasteBox } from './PasteBox';
 import type { DraftOps } from './useDraft';
 import { HEATS, LID_WORDS } from './words';
 
-const ROLES = [['PREPARE', 'before the simmer'], ['REDUCE', 'the simmer'], ['FINISH', 'when it is thick enough']] as const;
+const ROLES = [['PREPARE', 'to begin'], ['REDUCE', 'the simmer'], ['FINISH', 'to finish']] as const;
 const TECHNIQUES = [['RENDER', 'render'], ['SWEAT', 'sweat, pale'], ['CARAMELISE', 'caramelise'], ['BROWN', 'brown in loads'], ['SEAR', 'sear, out again'], ['FRY', 'fry in oil'], ['TOAST', 'toast'], ['DEGLAZE', 'deglaze'], ['FLAME', 'flame'], ['SIMMER', 'simmer'], ['BRAISE', 'braise'], ['BAKE', 'bake'], ['MILL', 'mill'], ['MIX', 'mix'], ['KNEAD', 'knead'], ['REST', 'rest'], ['FINISH', 'stir in']] as const;
 const HEADS = ['How much', 'Of what', 'What is done to it', 'First dose', 'Goes in after'];
 const HEAT_WORDS = Object.entries(HEATS) as [DraftStage['heat'], string][];
