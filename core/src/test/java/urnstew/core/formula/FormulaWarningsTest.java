@@ -1,6 +1,7 @@
 package urnstew.core.formula;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import java.time.Duration;
 import java.util.List;
@@ -134,13 +135,13 @@ class FormulaWarningsTest {
   @Test
   void eggThatNoLaterHeatReachesStaysRawAndIsRemarked() {
     Line yolk = line("egg-yolk", 34, "");
-    Stage cold =
-        stage(StageRole.FINISH, Technique.FINISH, Level.OFF, Lid.OFF, 1, yolk);
+    Stage cold = stage(StageRole.FINISH, Technique.FINISH, Level.OFF, Lid.OFF, 1, yolk);
     assertEquals(List.of("raw-egg"), remarks(8, SIMMER, cold));
     assertEquals(
         List.of(), remarks(8, prepare(Technique.MIX, Level.OFF, 1, yolk), SIMMER), "cooked later");
     Stage dough =
         prepare(Technique.KNEAD, Level.OFF, 10, line("egg", 200, ""), line("wheat-flour", 400, ""));
-    assertEquals(List.of(), remarks(8, SIMMER, dough), "a dough is boiled before it is eaten");
+    assertFalse(
+        remarks(8, SIMMER, dough).contains("raw-egg"), "a dough is boiled before it is eaten");
   }
 }
