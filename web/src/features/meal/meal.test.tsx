@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { FormulaSummary, KitchenView, MealView, StageFitView } from '../../api/client';
-import { show } from '../../test/stove';
+import { problem, show, standIn } from '../../test/stove';
 import { Dishes } from './Dishes';
 import { Mise } from './Mise';
 import { Shopping } from './Shopping';
@@ -85,4 +85,16 @@ it('begins with what needs time, then goes tool by tool and says when to wash', 
   show(<Mise meal={meal([], { early: [{ name: 'Squid', what: 'thaw', massKilograms: 1, beforeSeconds: 43200 }], tools: [{ name: 'board', tasks: [task('Onion', false), task('Pork', true)], washes: 1 }], handsSeconds: 600 })} units="METRIC" />);
   expect(screen.getByText('12 h before: 1.00 kg Squid, thaw')).toBeInTheDocument();
   expect(screen.getAllByRole('listitem').map((li) => li.textContent?.startsWith('wash the board'))).toEqual([false, true]);
+});
+
+it('puts what opened packs left on the shelf once, and says until when', async () => {
+  const asked = standIn(problem(409, '', 'Somebody else changed it meanwhile.', 'Try again.'), new Response(JSON.stringify({ left: [{ ingredientId: 'Tomato', massKilograms: 0.3, useBy: '2026-03-05' }] }), { status: 200, headers: { 'content-type': 'application/json' } }));
+  const item = { ingredientId: 'Tomato', name: 'Tomato', kind: 'TOMATO', neededMassKilograms: 1, fromStockKilograms: 0, packs: [], leftMassKilograms: 0.3 };
+  show(<Shopping meal={meal([], { id: 'm1', shopping: [item] })} units="METRIC" currency="EUR" />);
+  const press = () => userEvent.click(screen.getByRole('button', { name: /^Cooked/ }));
+  await press();
+  expect(await screen.findByRole('alert')).toHaveTextContent('Somebody else changed it');
+  await press();
+  expect(await screen.findByText(/opened today: 300 g Tomato until 2026-03-05/)).toBeInTheDocument();
+  expect(new Set(asked.map((a) => a.path)).size).toBe(1);
 });

@@ -173,4 +173,48 @@ class SizingIT {
       }
     }
   }
+
+  @Test
+  void aCookedMealTakesItsStockAndLeavesItsOpenedPacksDated() {
+    String lot = UUID.randomUUID().toString();
+    app.post(
+        "/api/pantry/stock",
+        "{\"id\":\"%s\",\"ingredientId\":\"olive-oil\",\"massKilograms\":0.02,\"massText\":\"20 g\",\"note\":\"\",\"version\":0}"
+            .formatted(lot));
+    String meal = "/api/meals/" + UUID.randomUUID();
+    String sheet =
+        "{\"name\":\"Small\",\"packGoal\":\"LEAST_COST\",\"dishes\":[{\"formulaId\":\"plain-marinara\",\"schools\":[],\"covers\":10,\"servingMassKilograms\":0.12,\"servingText\":\"120 g\",\"groups\":[]}]}";
+    JsonNode oil = item(app.put(meal, sheet, "If-Match", "0").body());
+    String once = meal + "/cooked/" + UUID.randomUUID();
+    JsonNode left = app.post(once, "{}").body();
+    assertEquals(left, app.post(once, "{}").body(), "sent twice it happens once");
+    JsonNode over = stock("olive-oil");
+    assertEquals(
+        oil.at("/leftMassKilograms").asDouble(), over.at("/massKilograms").asDouble(), 6e-4);
+    assertTrue(!over.at("/id").asString().equals(lot), "the shut one is gone");
+    assertTrue(over.at("/useBy").asString().compareTo(over.at("/openedOn").asString()) > 0);
+    assertEquals("left: Small", over.at("/note").asString());
+    for (JsonNode item : left.at("/left")) {
+      String gone = "/api/pantry/stock/" + item.at("/id").asString() + "/gone?gone=true";
+      app.put(gone, "", "If-Match", item.at("/version").asString());
+    }
+  }
+
+  private static JsonNode item(JsonNode meal) {
+    for (JsonNode one : meal.at("/shopping")) {
+      if (one.at("/ingredientId").asString().equals("olive-oil")) {
+        return one;
+      }
+    }
+    throw new AssertionError("no oil");
+  }
+
+  private JsonNode stock(String id) {
+    for (JsonNode one : app.get("/api/pantry/stock").body()) {
+      if (one.at("/ingredientId").asString().equals(id)) {
+        return one;
+      }
+    }
+    throw new AssertionError("no " + id);
+  }
 }

@@ -177,7 +177,7 @@ class StoveIT extends Installed {
     Stove.button(page, "Heat ").first().click();
     Stove.choose(page, "lively");
     Stove.button(page, "Save").click();
-    assertThat(page.getByLabel("Readings").getByText("lively, lid off")).isVisible();
+    assertThat(page.getByLabel("Readings").getByText("lively, lid ajar")).isVisible();
   }
 
   @Test

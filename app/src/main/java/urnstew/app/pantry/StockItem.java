@@ -3,9 +3,11 @@ package urnstew.app.pantry;
 import static urnstew.app.platform.Fields.agree;
 
 import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.units.Mass;
 import urnstew.units.Require;
 import urnstew.units.text.QuantityText;
 
@@ -39,5 +41,22 @@ public record StockItem(
 
   StockItem usedBy(@Nullable LocalDate day) {
     return new StockItem(id, ingredientId, massKilograms, massText, openedOn, day, note, version);
+  }
+
+  /** The same with less of it. */
+  StockItem less(double kilograms) {
+    return new StockItem(
+        id, ingredientId, kilograms, inGrams(kilograms), openedOn, useBy, note, version);
+  }
+
+  /** What is left in an opened pack. */
+  static StockItem opened(UUID id, String ingredientId, Mass left, LocalDate day, String note) {
+    double kilograms = Math.round(left.grams()) / 1000.0;
+    return new StockItem(id, ingredientId, kilograms, inGrams(kilograms), day, null, note, 0);
+  }
+
+  private static String inGrams(double kilograms) {
+    return BigDecimal.valueOf(kilograms).movePointRight(3).stripTrailingZeros().toPlainString()
+        + " g";
   }
 }

@@ -18,6 +18,8 @@ import urnstew.units.Mass;
 /** What is on the shelf, and opened packs with their dates. */
 @Service
 public class StockService {
+  private static final double LEAST_KILOGRAMS = 0.0005;
+
   private final PantryMapper mapper;
   private final PantryService pantry;
   private final KitchenService kitchens;
@@ -69,6 +71,29 @@ public class StockService {
   public StockItem take(UUID id, int version, boolean gone) {
     requireChanged(mapper.take(id, version, gone));
     return found(id);
+  }
+
+  /** Takes so much of an ingredient off the shelf, of what is to be used first. */
+  @Transactional
+  public void use(String ingredientId, Mass mass) {
+    double open = mass.kilograms();
+    for (StockItem item : mapper.stock()) {
+      if (open < LEAST_KILOGRAMS || !item.ingredientId().equals(ingredientId)) {
+        continue;
+      }
+      double left = item.massKilograms() - open;
+      requireChanged(
+          left < LEAST_KILOGRAMS
+              ? mapper.take(item.id(), item.version(), true)
+              : mapper.changeStock(item.less(Math.round(left * 1e6) / 1e6), item.version()));
+      open = Math.max(0, -left);
+    }
+  }
+
+  /** What is left in an opened pack goes on the shelf with its date. */
+  @Transactional
+  public StockItem leaveOver(UUID id, String ingredientId, Mass left, LocalDate day, String note) {
+    return stored(dated(StockItem.opened(id, ingredientId, left, day, note)));
   }
 
   private StockItem stored(StockItem item) {

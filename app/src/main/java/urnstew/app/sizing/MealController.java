@@ -52,6 +52,12 @@ class MealController {
     return meals.put(id, sheet, version);
   }
 
+  /** Off the shelf what was used, and on it what opened packs left. */
+  @PostMapping("/{id}/cooked/{writeId}")
+  MealService.Leftovers cooked(@PathVariable UUID id, @PathVariable UUID writeId) {
+    return meals.cooked(id, writeId);
+  }
+
   @PutMapping("/{id}/retired")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void retire(@PathVariable UUID id, @RequestParam boolean retired) {

@@ -4,6 +4,7 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -21,9 +22,11 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
 import urnstew.app.pantry.PantryService;
+import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
 import urnstew.app.print.Printed;
 import urnstew.app.sizing.Meal.Common;
 import urnstew.app.sizing.Meal.FromBase;
@@ -38,6 +41,7 @@ import urnstew.core.plan.StageFit;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.Need;
+import urnstew.core.sizing.ShoppingList;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -47,6 +51,7 @@ import urnstew.units.Power;
 @Service
 public class MealService {
   private static final Power NO_BURNER = new Power(1500);
+  private static final double LEAST_LEFT_GRAMS = 5;
 
   private final MealMapper mapper;
   private final FormulaShelf shelf;
@@ -54,6 +59,7 @@ public class MealService {
   private final StockService stock;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
+  private final Receipts receipts;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -64,6 +70,7 @@ public class MealService {
       StockService stock,
       KitchenService kitchens,
       EquipmentService equipment,
+      Receipts receipts,
       JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
@@ -72,6 +79,7 @@ public class MealService {
     this.stock = stock;
     this.kitchens = kitchens;
     this.equipment = equipment;
+    this.receipts = receipts;
     this.json = json;
     this.clock = clock;
   }
@@ -123,6 +131,42 @@ public class MealService {
     }
     return one(id);
   }
+
+  /**
+   * Once it is cooked: what came from stock is off the shelf, and what is left in opened packs is
+   * on it, dated.
+   *
+   * @param writeId identity of the write: sent twice it happens once
+   */
+  @Transactional
+  public Leftovers cooked(UUID id, UUID writeId) {
+    MealSheet sheet = sheet(row(id));
+    return receipts.once(
+        writeId, "meal-cooked", id.toString(), Leftovers.class, () -> leftovers(sheet));
+  }
+
+  private Leftovers leftovers(MealSheet sheet) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
+    List<StockItem> left = new ArrayList<>();
+    for (ShoppingList.Item item : meal(sheet).shopping().items()) {
+      String ingredient = item.ingredient().id();
+      stock.use(ingredient, item.fromStock());
+      boolean packed = item.toBuy().bought().stream().anyMatch(bought -> !bought.pack().loose());
+      if (packed && item.toBuy().left().grams() >= LEAST_LEFT_GRAMS) {
+        left.add(
+            stock.leaveOver(
+                UUID.randomUUID(),
+                ingredient,
+                item.toBuy().left(),
+                today,
+                "left: " + sheet.name()));
+      }
+    }
+    return new Leftovers(left);
+  }
+
+  /** What a cooked meal left on the shelf. */
+  public record Leftovers(List<StockItem> left) {}
 
   /** Puts a meal away, or takes it out again. */
   @Transactional
