@@ -18,7 +18,7 @@ export const SizedBy = memo(function SizedBy({ sizedBy, available, change, purch
     <Box>
       <Choices label="The size follows" options={WAYS} chosen={sizedBy} onChoose={(by) => change({ sizedBy: by })} />
       {sizedBy === 'STOCK' && <Stocked rows={available} change={change} purchases={purchases} fault={fault} />}
-      {sizedBy !== 'COVERS' && portions !== undefined && !fault && (
+      {(sizedBy === 'POT' || (sizedBy === 'STOCK' && available.some((a) => a.text.trim()))) && portions !== undefined && !fault && (
         <Typography role="status" sx={{ fontSize: sizes.note, mt: 0.5 }}>
           <b>It feeds {Math.floor(portions + 1e-6)}.</b>{' '}
           {from && `${from.boundName} runs out first${from.unused.map((u) => `; ${show.text(show.mass(u.massKilograms, units))} of ${u.name} left`).join('')}.`}
@@ -33,6 +33,7 @@ interface RowsProps { rows: Available[]; change: Props['change']; purchases: Pla
 
 function Stocked({ rows, change, purchases, fault }: RowsProps) {
   const { data: stock = [] } = useStock();
+  if (purchases.length === 0) return null;
   const options = purchases.map((p) => [p.ingredientId, p.name] as const);
   const most = purchases.toSorted((a, b) => b.neededMassKilograms - a.neededMassKilograms)[0]?.ingredientId ?? '';
   const shown = rows.length > 0 ? rows : [{ ingredientId: most, text: '' }];

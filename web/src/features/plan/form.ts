@@ -67,7 +67,6 @@ function stocked(form: PlanForm, kitchen: KitchenView): { available: PlanRequest
   const read = form.available.filter((a) => a.text.trim() !== '').map((a) => ({ ...a, mass: parseQuantity(a.text, 'MASS', 'g', measuresOf(kitchen)) }));
   const wrong = read.map((a) => (a.mass.outcome === 'understood' ? undefined : a.mass.message)).find(Boolean);
   if (wrong) return { available: [], fault: wrong };
-  if (read.length === 0) return { available: [], fault: 'Type how much of an ingredient there is.' };
   return { available: read.map(({ ingredientId, text, mass }) => ({ ingredientId, text, massKilograms: mass.outcome === 'understood' ? mass.value : 0 })) };
 }
 
@@ -81,8 +80,10 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   const readyBy = parseHour(form.readyBy);
   const onTable = parseQuantity(form.onTable.trim() || '0', 'SHARE', '%');
   const holdLoss = parseQuantity(form.holdLoss.trim() || '0', 'SHARE', '%');
-  const byCovers = form.sizedBy === 'COVERS';
   const { available, fault: availableFault } = stocked(form, kitchen);
+  // Until something is typed that there is, the plan for those who eat stands: its purchases can be chosen from.
+  const sizedBy = form.sizedBy === 'STOCK' && available.length === 0 ? 'COVERS' : form.sizedBy;
+  const byCovers = form.sizedBy === 'COVERS';
   if (availableFault) faults.available = availableFault;
   if (byCovers && covers.outcome !== 'understood') faults.covers = covers.message;
   else if (byCovers && covers.outcome === 'understood' && (!Number.isInteger(covers.value) || covers.value < 1)) faults.covers = 'Type how many people eat, at least 1.';
@@ -98,7 +99,7 @@ export function understand(form: PlanForm, formulaId: string, kitchen: KitchenVi
   return {
     faults,
     request: {
-      formulaId, schools: form.schools, onTheTableFraction: onTable.value, holdLossFraction: holdLoss.value, packGoal: form.packGoal, sizedBy: form.sizedBy, covers: covers.outcome === 'understood' ? Math.floor(covers.value) : 0, available, servingMassKilograms: serving.value, servingText: form.serving, ...targetFields(by, target.value), targetText: form.target,
+      formulaId, schools: form.schools, onTheTableFraction: onTable.value, holdLossFraction: holdLoss.value, packGoal: form.packGoal, sizedBy, covers: covers.outcome === 'understood' && covers.value >= 1 ? Math.floor(covers.value) : 1, available, servingMassKilograms: serving.value, servingText: form.serving, ...targetFields(by, target.value), targetText: form.target,
       vesselId: vessel.id, heatSourceId: heatSource.id, heating, lid: form.lid, rounding: form.rounding,
       readyByLocalTime: readyBy.localTime, ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
     },

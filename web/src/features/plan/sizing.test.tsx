@@ -32,9 +32,9 @@ it('asks first for what is most of the batch, takes more lines, and says whom it
   await userEvent.click(screen.getByRole('button', { name: 'Another' }));
   expect(onChange).toHaveBeenLastCalledWith([{ ingredientId: 'tomato', text: '2 kg' }, { ingredientId: 'onion', text: '' }]);
   expect(screen.queryByRole('button', { name: 'Another' })).not.toBeInTheDocument();
+  expect(screen.getByRole('status')).toHaveTextContent('It feeds 17. Tomato runs out first; 250 g of Onion left.');
   await userEvent.click(screen.getByRole('button', { name: 'Take line 1 out' }));
   expect(onChange).toHaveBeenLastCalledWith([{ ingredientId: 'onion', text: '' }]);
-  expect(screen.getByRole('status')).toHaveTextContent('It feeds 17. Tomato runs out first; 250 g of Onion left.');
 });
 
 it('fills in what is on the shelf, several lots together, and only what the formula takes', async () => {
@@ -76,4 +76,10 @@ it('plans one of several pots with its own share of the covers', async () => {
   expect(region.getAllByText(/light 14:00, thick 15:10/)).toHaveLength(2);
   await userEvent.click(region.getAllByRole('button')[1] as HTMLElement);
   expect(change).toHaveBeenCalledWith({ sizedBy: 'COVERS', covers: '65', vesselId: 'Rondeau' });
+});
+
+it('waits for the ingredients of the plan before it asks how much there is of them', () => {
+  standIn(new Response('[]', { status: 200, headers: { 'content-type': 'application/json' } }));
+  show(<SizedBy sizedBy="STOCK" available={[]} change={vi.fn()} purchases={[]} from={undefined} portions={undefined} fault={undefined} units="METRIC" />);
+  expect(screen.queryByLabelText('How much there is, 1')).not.toBeInTheDocument();
 });
