@@ -19,6 +19,9 @@ import tools.jackson.databind.JsonNode;
 /** The size of a batch from every side: covers, what there is, the pot, whole cans, the clock. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class SizingIT {
+  private static final String SMALL_MEAL =
+      "{\"name\":\"Small\",\"packGoal\":\"LEAST_COST\",\"dishes\":[{\"formulaId\":\"plain-marinara\",\"schools\":[],\"covers\":10,\"servingMassKilograms\":0.12,\"servingText\":\"120 g\",\"groups\":[]}]}";
+
   private static final String NOTHING = "\"sizedBy\":\"COVERS\",\"covers\":34,\"available\":[]";
 
   private final RunningApplication app;
@@ -176,15 +179,9 @@ class SizingIT {
 
   @Test
   void aCookedMealTakesItsStockAndLeavesItsOpenedPacksDated() {
-    String lot = UUID.randomUUID().toString();
-    app.post(
-        "/api/pantry/stock",
-        "{\"id\":\"%s\",\"ingredientId\":\"olive-oil\",\"massKilograms\":0.02,\"massText\":\"20 g\",\"note\":\"\",\"version\":0}"
-            .formatted(lot));
+    String lot = oil("20 g", 0.02);
     String meal = "/api/meals/" + UUID.randomUUID();
-    String sheet =
-        "{\"name\":\"Small\",\"packGoal\":\"LEAST_COST\",\"dishes\":[{\"formulaId\":\"plain-marinara\",\"schools\":[],\"covers\":10,\"servingMassKilograms\":0.12,\"servingText\":\"120 g\",\"groups\":[]}]}";
-    JsonNode oil = item(app.put(meal, sheet, "If-Match", "0").body());
+    JsonNode oil = item(app.put(meal, SMALL_MEAL, "If-Match", "0").body());
     String once = meal + "/cooked/" + UUID.randomUUID();
     JsonNode left = app.post(once, "{}").body();
     assertEquals(left, app.post(once, "{}").body(), "sent twice it happens once");
@@ -194,10 +191,44 @@ class SizingIT {
     assertTrue(!over.at("/id").asString().equals(lot), "the shut one is gone");
     assertTrue(over.at("/useBy").asString().compareTo(over.at("/openedOn").asString()) > 0);
     assertEquals("left: Small", over.at("/note").asString());
-    for (JsonNode item : left.at("/left")) {
-      String gone = "/api/pantry/stock/" + item.at("/id").asString() + "/gone?gone=true";
-      app.put(gone, "", "If-Match", item.at("/version").asString());
+    left.at("/left").forEach(this::throwAway);
+  }
+
+  @Test
+  void ofAShutLotTheOpenedBottleIsDatedAndTheOtherStaysShut() {
+    String lot = oil("1826 g", 1.826);
+    String meal = "/api/meals/" + UUID.randomUUID();
+    double taken =
+        item(app.put(meal, SMALL_MEAL, "If-Match", "0").body())
+            .at("/fromStockKilograms")
+            .asDouble();
+    JsonNode left = app.post(meal + "/cooked/" + UUID.randomUUID(), "{}").body();
+    int seen = 0;
+    for (JsonNode one : app.get("/api/pantry/stock").body()) {
+      if (one.at("/ingredientId").asString().equals("olive-oil")) {
+        boolean shut = one.at("/id").asString().equals(lot);
+        assertEquals(shut ? 0.913 : 0.913 - taken, one.at("/massKilograms").asDouble(), 6e-4);
+        assertEquals(!shut, one.at("/useBy").isString(), "only the opened one has a date");
+        seen++;
+        throwAway(one);
+      }
     }
+    assertEquals(2, seen);
+    left.at("/left").forEach(this::throwAway);
+  }
+
+  private String oil(String text, double kilograms) {
+    String lot = UUID.randomUUID().toString();
+    app.post(
+        "/api/pantry/stock",
+        "{\"id\":\"%s\",\"ingredientId\":\"olive-oil\",\"massKilograms\":%s,\"massText\":\"%s\",\"note\":\"\",\"version\":0}"
+            .formatted(lot, kilograms, text));
+    return lot;
+  }
+
+  private void throwAway(JsonNode item) {
+    String gone = "/api/pantry/stock/" + item.at("/id").asString() + "/gone?gone=true";
+    app.put(gone, "", "If-Match", item.at("/version").asString());
   }
 
   private static JsonNode item(JsonNode meal) {

@@ -44,7 +44,8 @@ public record StockItem(
   }
 
   /** The same with less of it. */
-  StockItem less(double kilograms) {
+  StockItem less(Mass mass) {
+    double kilograms = Math.round(mass.kilograms() * 1e6) / 1e6;
     return new StockItem(
         id, ingredientId, kilograms, inGrams(kilograms), openedOn, useBy, note, version);
   }

@@ -1,8 +1,10 @@
 package urnstew.app.pantry;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -73,21 +75,47 @@ public class StockService {
     return found(id);
   }
 
-  /** Takes so much of an ingredient off the shelf, of what is to be used first. */
+  /**
+   * Takes so much of an ingredient off the shelf, of what is to be used first.
+   *
+   * @param day on which packs are opened for it
+   * @return what is left in the packs that were opened
+   */
   @Transactional
-  public void use(String ingredientId, Mass mass) {
+  public List<StockItem> use(String ingredientId, Mass mass, LocalDate day) {
     double open = mass.kilograms();
+    List<StockItem> opened = new ArrayList<>();
     for (StockItem item : mapper.stock()) {
       if (open < LEAST_KILOGRAMS || !item.ingredientId().equals(ingredientId)) {
         continue;
       }
-      double left = item.massKilograms() - open;
-      requireChanged(
-          left < LEAST_KILOGRAMS
-              ? mapper.take(item.id(), item.version(), true)
-              : mapper.changeStock(item.less(Math.round(left * 1e6) / 1e6), item.version()));
-      open = Math.max(0, -left);
+      if (item.massKilograms() - open < LEAST_KILOGRAMS) {
+        requireChanged(mapper.take(item.id(), item.version(), true));
+      } else {
+        useInPart(item, new Mass(open), day).ifPresent(opened::add);
+      }
+      open = Math.max(0, open - item.massKilograms());
     }
+    return opened;
+  }
+
+  /** Shut packs of a lot stay shut; what is left in the one that was opened gets its date. */
+  private Optional<StockItem> useInPart(StockItem item, Mass taken, LocalDate day) {
+    Mass lot = new Mass(item.massKilograms());
+    Mass left = lot.minus(taken);
+    Mass shut =
+        item.openedOn() != null
+            ? left
+            : pantry.pantry().ingredient(item.ingredientId()).buying().staysShut(lot, taken);
+    double opened = left.kilograms() - shut.kilograms();
+    requireChanged(
+        shut.kilograms() < LEAST_KILOGRAMS
+            ? mapper.take(item.id(), item.version(), true)
+            : mapper.changeStock(item.less(shut), item.version()));
+    return opened < LEAST_KILOGRAMS
+        ? Optional.empty()
+        : Optional.of(
+            leaveOver(UUID.randomUUID(), item.ingredientId(), new Mass(opened), day, item.note()));
   }
 
   /** What is left in an opened pack goes on the shelf with its date. */

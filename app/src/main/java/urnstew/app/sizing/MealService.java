@@ -150,7 +150,7 @@ public class MealService {
     List<StockItem> left = new ArrayList<>();
     for (ShoppingList.Item item : meal(sheet).shopping().items()) {
       String ingredient = item.ingredient().id();
-      stock.use(ingredient, item.fromStock());
+      left.addAll(stock.use(ingredient, item.fromStock(), today));
       boolean packed = item.toBuy().bought().stream().anyMatch(bought -> !bought.pack().loose());
       if (packed && item.toBuy().left().grams() >= LEAST_LEFT_GRAMS) {
         left.add(
