@@ -3,6 +3,8 @@ package urnstew.core.batch;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import urnstew.core.balance.CupTrial;
+import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.correction.Target;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.reduction.SimmerSetting;
@@ -101,6 +103,29 @@ public sealed interface BatchEvent {
    * @param target from then on
    */
   record TargetSet(UUID id, Instant at, Target target) implements BatchEvent {}
+
+  /**
+   * The pot was measured or tasted; the last one counts.
+   *
+   * @param id identity
+   * @param at when
+   * @param taste what was found
+   */
+  record Tasted(UUID id, Instant at, MeasuredTaste taste) implements BatchEvent {}
+
+  /**
+   * Doses were tried in cups.
+   *
+   * @param id identity
+   * @param at when
+   * @param trial the cups and what was chosen
+   */
+  record CupsTried(UUID id, Instant at, CupTrial trial) implements BatchEvent {
+    /** Sauce that left the pot for it. */
+    public Mass taken() {
+      return trial.cup().times(trial.cups().size());
+    }
+  }
 
   /**
    * A step was done.

@@ -3,6 +3,7 @@ package urnstew.core.batch;
 import java.time.Instant;
 import java.util.Locale;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
@@ -11,6 +12,7 @@ import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.Restored;
 import urnstew.core.batch.BatchEvent.SetOtherwise;
 import urnstew.core.batch.BatchEvent.StruckOut;
+import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.batch.Measurement.Dipped;
 import urnstew.core.batch.Measurement.Plated;
 import urnstew.core.batch.Measurement.Probed;
@@ -54,6 +56,11 @@ final class EventRules {
     } else if (event instanceof LadledOut ladled) {
       requireSimmering(ladled);
       requireHeld("mass", ladled.mass());
+    } else if (event instanceof Tasted tasted) {
+      requireSimmering(tasted);
+    } else if (event instanceof CupsTried cups) {
+      requireSimmering(cups);
+      requireHeld("cup", cups.taken());
     } else if (event instanceof PiecesTakenOut out) {
       requireSimmering(out);
       requirePieces(out);

@@ -4,9 +4,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import urnstew.core.batch.BatchEvent.Added;
-import urnstew.core.batch.BatchEvent.LadledOut;
-import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor;
 import urnstew.core.correction.Advisor.Advice;
@@ -53,7 +50,9 @@ public final class Forecaster {
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
     PotContents end = end(prediction.likely(), lines.asPoured());
-    double salt = saltShare(history, prediction.likely(), lines, end);
+    double salt =
+        new BatchParts(history, lines.all(), prediction).end(end).saltKilograms()
+            / end.total().kilograms();
     double portions = portions(inputs.need(), end);
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
     Optional<Advice> advice =
@@ -109,27 +108,6 @@ public final class Forecaster {
   private static double portions(Need need, PotContents end) {
     double each = need.serving().kilograms() * (1 + Need.CLING_SHARE);
     return end.total().kilograms() / each;
-  }
-
-  /** Salt stays in the pot, but for what is ladled out, and what pieces hold that are taken out. */
-  private static double saltShare(
-      BatchHistory history, Trajectory likely, BatchLines lines, PotContents end) {
-    double salt = 0;
-    boolean piecesOut = !history.counting(PiecesTakenOut.class).isEmpty();
-    for (BatchLine line : lines.all()) {
-      if (piecesOut && line.portion().ingredient().pieces().isPresent()) {
-        continue;
-      }
-      salt += line.portion().ingredient().salt().value() * line.due().kilograms();
-    }
-    for (Added added : history.counting(Added.class)) {
-      salt += added.ingredient().salt().value() * added.mass().kilograms();
-    }
-    for (LadledOut out : history.counting(LadledOut.class)) {
-      double before = likely.massAt(history.simmerSeconds(out.at()) - 1).kilograms();
-      salt *= Math.max(0, 1 - out.mass().kilograms() / before);
-    }
-    return salt / end.total().kilograms();
   }
 
   private static Working rateWorking(double rate, Prediction prediction) {

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
@@ -38,6 +39,9 @@ final class ProgramOfBatch {
     }
     for (LadledOut out : history.counting(LadledOut.class)) {
       changes.add(new Change.LadledOut(seconds(out), out.mass()));
+    }
+    for (CupsTried cups : history.counting(CupsTried.class)) {
+      changes.add(new Change.LadledOut(seconds(cups), cups.taken()));
     }
     for (PiecesTakenOut out : history.counting(PiecesTakenOut.class)) {
       changes.add(new Change.PiecesTakenOut(seconds(out)));

@@ -37,6 +37,9 @@ public record Ingredient(
     Buying buying,
     Labelling labelling,
     Provenance provenance) {
+  /** Sodium that is written as one of salt, by mass. */
+  public static final double SODIUM_OF_SALT = 0.393;
+
   private static final double SLOWEST_SECONDS = 3600;
 
   /**
@@ -97,6 +100,11 @@ public record Ingredient(
         buying,
         labelling,
         provenance);
+  }
+
+  /** Sodium in a kilogram of it, kg: what its salt was counted from. */
+  public double sodiumKilogramsPerKilogram() {
+    return salt.value() * SODIUM_OF_SALT;
   }
 
   /** Whether it is, or carries, what a trait says. */

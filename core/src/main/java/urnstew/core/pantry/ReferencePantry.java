@@ -19,9 +19,6 @@ import urnstew.units.MassFraction;
 
 /** The shipped ingredients. */
 public final class ReferencePantry {
-  /** Sodium in salt, mg/g. */
-  static final double SODIUM_OF_SALT = 393;
-
   /** Rows within this of a whole need no word: rounding of seven figures, g per 100 g. */
   private static final double CLOSES_WITHIN = 1.5;
 
@@ -47,7 +44,8 @@ public final class ReferencePantry {
         row.get("name"),
         IngredientKind.valueOf(row.get("kind")),
         perKilogram(row),
-        MassFraction.ofPercent(Math.min(100, required(row, "sodium_mg") / SODIUM_OF_SALT)),
+        MassFraction.ofPercent(
+            Math.min(100, required(row, "sodium_mg") / 1000 / Ingredient.SODIUM_OF_SALT)),
         taste(row),
         measuring(row),
         Thickener.valueOf(row.get("thickener").isEmpty() ? "NONE" : row.get("thickener")),

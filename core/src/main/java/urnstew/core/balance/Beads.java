@@ -1,0 +1,70 @@
+package urnstew.core.balance;
+
+import urnstew.core.acidity.Acid;
+import urnstew.core.acidity.ChargeBalance;
+import urnstew.core.acidity.Equilibrium;
+import urnstew.core.acidity.Gas;
+import urnstew.units.MassFraction;
+import urnstew.units.Require;
+
+/**
+ * The five beads of a pot.
+ *
+ * @param salt share of everything
+ * @param acid titratable acidity as citric acid, share of everything
+ * @param sugars share of everything
+ * @param savoury g of glutamate alike in 100 g, see {@link Savouriness}
+ * @param fat share of everything
+ * @param pH at 25 °C
+ * @param pHHolds whether the activity model holds for it
+ * @param sharpness how sharp it is felt, % citric acid alike, see {@link Sharpness}
+ */
+public record Beads(
+    MassFraction salt,
+    MassFraction acid,
+    MassFraction sugars,
+    double savoury,
+    MassFraction fat,
+    double pH,
+    boolean pHHolds,
+    double sharpness) {
+  /** Citric acid that one mole of base neutralises, kg. */
+  static final double CITRIC_PER_BASE = Acid.CITRIC.gramsPerMole() / 3 / 1000;
+
+  /** Of a pot; something wet must be in it. */
+  public static Beads of(InPot pot) {
+    Equilibrium rest = ChargeBalance.solve(pot.solutes(), Gas.OPEN_TO_AIR);
+    double water = pot.contents().everything().waterKilograms();
+    double all = pot.mass().kilograms();
+    return new Beads(
+        share(pot.saltKilograms(), all),
+        share(rest.titratable() * water * CITRIC_PER_BASE, all),
+        share(pot.taste().sugarsKilograms(), all),
+        Savouriness.of(pot),
+        share(pot.fatKilograms(), all),
+        rest.pH(),
+        rest.holds(),
+        Sharpness.of(pot, rest));
+  }
+
+  /** Sugars over titratable acid; 0 where there is none. */
+  public double sugarToAcid() {
+    return acid.value() == 0 ? 0 : sugars.value() / acid.value();
+  }
+
+  /**
+   * Titratable acidity of a sample, as citric acid: 0.06404 g for a milliequivalent (AOAC 942.15
+   * style).
+   *
+   * @param baseMoles that it took to pH 8.1
+   * @param sampleKilograms weighed in
+   */
+  public static MassFraction titrated(double baseMoles, double sampleKilograms) {
+    Require.positive("sample", sampleKilograms, "kg");
+    return share(baseMoles * CITRIC_PER_BASE, sampleKilograms);
+  }
+
+  private static MassFraction share(double part, double whole) {
+    return new MassFraction(whole == 0 ? 0 : Math.min(1, part / whole));
+  }
+}

@@ -1,0 +1,142 @@
+package urnstew.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import urnstew.core.acidity.Solutes;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.TasteContent;
+import urnstew.core.sauce.PotContents;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+/**
+ * What is in a pot, by what went in: nothing but water and alcohol ever leaves a part.
+ *
+ * @param parts what went in, raw
+ * @param contents what they have become
+ * @param unknownIons strong ions that a measured pH told of, beside those of the parts
+ */
+public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons) {
+  /** An empty pot. */
+  public static final InPot NOTHING = new InPot(List.of(), PotContents.NOTHING, Solutes.NOTHING);
+
+  public InPot {
+    parts = List.copyOf(parts);
+  }
+
+  /**
+   * An ingredient in the pot.
+   *
+   * @param ingredient what
+   * @param mass raw
+   * @param taste of a kilogram
+   * @param solutes of a kilogram
+   */
+  public record Part(Ingredient ingredient, Mass mass, TasteContent taste, Solutes solutes) {
+    /** As the pantry knows it. */
+    public static Part of(Ingredient ingredient, Mass mass) {
+      return new Part(ingredient, mass, ingredient.taste(), AcidTraits.perKilogram(ingredient));
+    }
+
+    /** So many times as much of it. */
+    public Part times(double factor) {
+      return of(mass.times(factor));
+    }
+
+    Part of(Mass other) {
+      return new Part(ingredient, other, taste, solutes);
+    }
+
+    double salt() {
+      return ingredient.salt().value() * mass.kilograms();
+    }
+
+    double saltRange() {
+      return salt() * ingredient.provenance().saltRangeShare();
+    }
+  }
+
+  /** Portions that have become something. */
+  public static InPot of(List<Portion> portions, PotContents contents) {
+    List<Part> parts = portions.stream().map(p -> Part.of(p.ingredient(), p.mass())).toList();
+    return new InPot(parts, contents, Solutes.NOTHING);
+  }
+
+  /** A kilogram of one ingredient. */
+  public static InPot kilogramOf(Ingredient ingredient) {
+    return NOTHING.plus(Part.of(ingredient, new Mass(1)));
+  }
+
+  /** With something more in it. */
+  public InPot plus(Part part) {
+    List<Part> more = new ArrayList<>(parts);
+    more.add(part);
+    return new InPot(more, contents.plus(part.ingredient().contents(part.mass())), unknownIons);
+  }
+
+  /** With another pot poured in. */
+  public InPot plus(InPot other) {
+    List<Part> more = new ArrayList<>(parts);
+    more.addAll(other.parts);
+    return new InPot(more, contents.plus(other.contents), unknownIons.plus(other.unknownIons));
+  }
+
+  /** So many times as much, or what is left when some is ladled out. */
+  public InPot times(double factor) {
+    return new InPot(
+        parts.stream().map(part -> part.times(factor)).toList(),
+        contents.times(factor),
+        unknownIons.times(factor));
+  }
+
+  /** Of the same parts, after or before water left. */
+  public InPot asContents(PotContents other) {
+    return new InPot(parts, other, unknownIons);
+  }
+
+  /** After pieces gave what they give, boiled down to a thickness if it is thinner than that. */
+  public InPot reducedTo(MassFraction thickness) {
+    PotContents cooked = contents.cooked();
+    return asContents(
+        thickness.compareTo(cooked.thickness()) > 0 ? cooked.reducedTo(thickness) : cooked);
+  }
+
+  public Mass mass() {
+    return contents.total();
+  }
+
+  /** Salt in it, kg: sodium over 393 mg/g. */
+  public double saltKilograms() {
+    return parts.stream().mapToDouble(Part::salt).sum();
+  }
+
+  /** How far its salt may lie from that, as cans, cheese and cured goods differ, kg. */
+  public double saltRangeKilograms() {
+    return parts.stream().mapToDouble(Part::saltRange).sum();
+  }
+
+  /** Sodium in it, kg. */
+  public double sodiumKilograms() {
+    return saltKilograms() * Ingredient.SODIUM_OF_SALT;
+  }
+
+  /** What makes it sweet, sour and savoury. */
+  public TasteContent taste() {
+    return parts.stream()
+        .map(part -> part.taste().times(part.mass().kilograms()))
+        .reduce(TasteContent.NOTHING, TasteContent::plus);
+  }
+
+  public double fatKilograms() {
+    return contents.everything().fatKilograms();
+  }
+
+  /** Everything that decides its acidity, in the water that it holds now. */
+  Solutes solutes() {
+    return parts.stream()
+        .map(part -> part.solutes().times(part.mass().kilograms()))
+        .reduce(unknownIons, Solutes::plus)
+        .in(contents.everything().waterKilograms());
+  }
+}

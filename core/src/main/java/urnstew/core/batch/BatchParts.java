@@ -1,0 +1,183 @@
+package urnstew.core.batch;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import urnstew.core.acidity.Solutes;
+import urnstew.core.balance.Course;
+import urnstew.core.balance.InPot;
+import urnstew.core.balance.InPot.Part;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
+import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
+import urnstew.core.batch.BatchEvent.Tasted;
+import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.Prediction;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.StageRole;
+import urnstew.core.pantry.IngredientKind;
+import urnstew.core.sauce.PotContents;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+/**
+ * A batch by what went in: the pot at any moment, for balance and salt. What was poured, added,
+ * ladled out, tried in cups and taken out is in it, each at its time.
+ */
+public final class BatchParts {
+  private static final double AT_THE_END = Double.POSITIVE_INFINITY;
+
+  private final BatchHistory history;
+  private final Prediction prediction;
+  private final List<Step> steps;
+
+  /**
+   * What happens to the parts at a time.
+   *
+   * @param seconds since the simmer started
+   * @param in what goes in, where something does
+   * @param stays share of all before that stays in
+   * @param piecesOut whether pieces leave
+   */
+  private record Step(double seconds, Optional<Part> in, double stays, boolean piecesOut) {
+    static Step in(double seconds, Part part) {
+      return new Step(seconds, Optional.of(part), 1, false);
+    }
+
+    List<Part> apply(List<Part> before) {
+      List<Part> after = new ArrayList<>();
+      for (Part part : before) {
+        if (!piecesOut || part.ingredient().pieces().isEmpty()) {
+          after.add(part.times(stays));
+        }
+      }
+      in.ifPresent(after::add);
+      return after;
+    }
+  }
+
+  /**
+   * Reads the history once.
+   *
+   * @param lines of the formula, as poured
+   * @param prediction of the pot
+   */
+  public BatchParts(BatchHistory history, List<BatchLine> lines, Prediction prediction) {
+    this.history = history;
+    this.prediction = prediction;
+    this.steps =
+        Stream.of(
+                lines.stream().flatMap(this::poured),
+                history.counting(Added.class).stream().map(this::added),
+                history.counting(LadledOut.class).stream().map(out -> ladled(out, out.mass())),
+                history.counting(CupsTried.class).stream().map(cups -> ladled(cups, cups.taken())),
+                history.counting(PiecesTakenOut.class).stream().map(this::piecesOut))
+            .flatMap(some -> some)
+            .sorted(Comparator.comparingDouble(Step::seconds))
+            .toList();
+  }
+
+  /** The pot at a moment, with what was measured and tasted of it. */
+  public InPot at(double seconds) {
+    InPot ofTheTables = ofTheTables(seconds);
+    List<Tasted> tasted = history.counting(Tasted.class);
+    if (tasted.isEmpty()) {
+      return ofTheTables;
+    }
+    Tasted last = tasted.get(tasted.size() - 1);
+    double then = seconds(last);
+    Solutes ions = last.taste().shift(ofTheTables(then)).unknownIons();
+    InPot shifted = last.taste().withoutPH().shift(ofTheTables);
+    return new InPot(shifted.parts(), shifted.contents(), ions.times(kept(then, seconds)));
+  }
+
+  /**
+   * What is still to happen after a moment.
+   *
+   * @param onThePlate what meets the sauce there
+   * @param kilogramsPerHour water leaving the pot
+   */
+  public Course course(double seconds, List<Part> onThePlate, double kilogramsPerHour) {
+    MassFraction target = history.target().thickness(prediction.belief().body());
+    List<Part> later =
+        steps.stream()
+            .filter(step -> step.seconds() > seconds)
+            .flatMap(step -> step.in().stream())
+            .toList();
+    return new Course(Optional.of(target), later, onThePlate, Optional.of(kilogramsPerHour));
+  }
+
+  /** When all that is planned has gone in. */
+  InPot end(PotContents contents) {
+    return new InPot(parts(AT_THE_END), contents, Solutes.NOTHING);
+  }
+
+  private InPot ofTheTables(double seconds) {
+    return new InPot(parts(seconds), prediction.likely().at(seconds).contents(), Solutes.NOTHING);
+  }
+
+  private List<Part> parts(double until) {
+    List<Part> parts = List.of();
+    for (Step step : steps) {
+      if (step.seconds() <= until) {
+        parts = step.apply(parts);
+      }
+    }
+    return parts;
+  }
+
+  /** Share of what was in at one moment that still is at another. */
+  private double kept(double from, double to) {
+    return steps.stream()
+        .filter(step -> step.seconds() > from && step.seconds() <= to)
+        .mapToDouble(Step::stays)
+        .reduce(1, (a, b) -> a * b);
+  }
+
+  /** A line goes in at its time; of what is held back for the tasting, the rest at the end. */
+  private Stream<Step> poured(BatchLine line) {
+    Portion portion = line.portion();
+    Part all = Part.of(portion.ingredient(), asFound(portion, line.due()));
+    double at = line.pouredAt().map(when -> history.simmerSeconds(when)).orElse(planned(portion));
+    double first = portion.firstDose().value();
+    return line.poured().isPresent() || at == AT_THE_END || first >= 1
+        ? Stream.of(Step.in(at, all))
+        : Stream.of(Step.in(at, all.times(first)), Step.in(AT_THE_END, all.times(1 - first)));
+  }
+
+  private static double planned(Portion portion) {
+    return switch (portion.role()) {
+      case FINISH -> AT_THE_END;
+      case REDUCE -> portion.after().toSeconds();
+      default -> 0;
+    };
+  }
+
+  /** What readings say was put in more or less; seasonings are weighed finer than that. */
+  private Mass asFound(Portion portion, Mass due) {
+    boolean seasoning = portion.ingredient().kind() == IngredientKind.SEASONING;
+    boolean later = portion.role() == StageRole.FINISH;
+    return seasoning || later ? due : due.times(prediction.belief().factor(Quantity.MASS));
+  }
+
+  private Step added(Added added) {
+    return Step.in(seconds(added), Part.of(added.ingredient(), added.mass()));
+  }
+
+  private Step ladled(BatchEvent event, Mass mass) {
+    double before = prediction.likely().massAt(seconds(event) - 1).kilograms();
+    double stays = Math.max(0, 1 - mass.kilograms() / before);
+    return new Step(seconds(event), Optional.empty(), stays, false);
+  }
+
+  private Step piecesOut(PiecesTakenOut out) {
+    return new Step(seconds(out), Optional.empty(), 1, true);
+  }
+
+  private double seconds(BatchEvent event) {
+    return Math.max(0, history.simmerSeconds(event.at()));
+  }
+}

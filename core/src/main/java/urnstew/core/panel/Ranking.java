@@ -1,0 +1,161 @@
+package urnstew.core.panel;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import urnstew.units.InvalidInput;
+
+/**
+ * Three or four cups, put in order by every taster, the best first.
+ *
+ * <p>If nobody could tell, every order were as likely: the exact distribution of Friedman's
+ * statistic (M. Friedman, J. Am. Stat. Assoc. 32 (1937) 675; ISO 8587), reckoned by adding one
+ * taster after another. Worked number: three cups, four tasters, rank sums 4, 8 and 12 come by
+ * chance once in 216.
+ *
+ * @param cups how many, 3 or 4
+ * @param orders of each taster: places of the cups from the best to the worst, counted from 0
+ */
+public record Ranking(int cups, List<List<Integer>> orders) {
+  private static final int FEWEST = 3;
+  private static final int MOST = 4;
+
+  /** Beyond it the distribution is that of the limit to every figure shown. */
+  private static final int MOST_TASTERS = 24;
+
+  private static final double PROOF = PairedPreference.PROOF;
+
+  public Ranking {
+    orders = orders.stream().map(List::copyOf).toList();
+    if (cups < FEWEST || cups > MOST) {
+      throw wrong("cups", "3 or 4 cups");
+    }
+    if (orders.size() > MOST_TASTERS) {
+      throw wrong("tasters", "at most " + MOST_TASTERS + " tasters");
+    }
+    for (List<Integer> order : orders) {
+      if (!isOrder(order, cups)) {
+        throw wrong("order", "every cup once, the best first");
+      }
+    }
+  }
+
+  /** For each cup the sum of its ranks, 1 for the best: the lowest is liked best. */
+  public List<Integer> rankSums() {
+    int[] sums = new int[cups];
+    orders.forEach(order -> order.forEach(cup -> sums[cup] += order.indexOf(cup) + 1));
+    return Arrays.stream(sums).boxed().toList();
+  }
+
+  /** How many put each cup first. */
+  public List<Integer> best() {
+    return votes(0);
+  }
+
+  /** How many put each cup last. */
+  public List<Integer> worst() {
+    return votes(cups - 1);
+  }
+
+  /** How often chance alone sets the cups so far apart. */
+  public double chance() {
+    long apart = apart(rankSums().stream().mapToInt(Integer::intValue).toArray());
+    double tail = 0;
+    double all = 0;
+    for (Map.Entry<List<Integer>, Double> state : distribution(orders.size()).entrySet()) {
+      all += state.getValue();
+      int[] sums = state.getKey().stream().mapToInt(Integer::intValue).toArray();
+      tail += apart(sums) >= apart ? state.getValue() : 0;
+    }
+    return tail / all;
+  }
+
+  /**
+   * Chance that all tasters agree, were there nothing to tell: the least that this panel can show.
+   */
+  public double leastChance() {
+    double orderings = 1;
+    for (int i = 2; i <= cups; i++) {
+      orderings *= i;
+    }
+    return Math.pow(1 / orderings, Math.max(0, orders.size() - 1));
+  }
+
+  public boolean proves() {
+    return chance() <= PROOF;
+  }
+
+  /** In plain words. */
+  public String inWords() {
+    if (orders.isEmpty()) {
+      return "Nobody has tasted yet.";
+    }
+    String often =
+        String.format(
+            Locale.ROOT,
+            "Chance alone sets %d cups so far apart for %d tasters %s.",
+            cups,
+            orders.size(),
+            PairedPreference.often(chance()));
+    if (proves()) {
+      return often + " The table has a favourite.";
+    }
+    return often
+        + (leastChance() > PROOF
+            ? " So few tasters prove nothing, even when all agree."
+            : " That proves nothing yet: go by your own taste, or ask more.");
+  }
+
+  private List<Integer> votes(int place) {
+    int[] votes = new int[cups];
+    orders.forEach(order -> votes[order.get(place)]++);
+    return Arrays.stream(votes).boxed().toList();
+  }
+
+  /** Sum of squares: rises and falls with Friedman's statistic. */
+  private static long apart(int[] sums) {
+    return Arrays.stream(sums).mapToLong(sum -> (long) sum * sum).sum();
+  }
+
+  /** Rank sums in order of size, with their weight among all equally likely outcomes. */
+  private Map<List<Integer>, Double> distribution(int tasters) {
+    List<int[]> permutations = Permutations.of(cups);
+    Map<List<Integer>, Double> states = new HashMap<>();
+    states.put(Arrays.stream(new int[cups]).boxed().toList(), 1.0);
+    for (int taster = 0; taster < tasters; taster++) {
+      Map<List<Integer>, Double> next = new HashMap<>();
+      states.forEach(
+          (sums, weight) ->
+              permutations.forEach(
+                  ranks ->
+                      next.merge(added(sums, ranks), weight / permutations.size(), Double::sum)));
+      states = next;
+    }
+    return states;
+  }
+
+  private static List<Integer> added(List<Integer> sums, int[] ranks) {
+    int[] sum = new int[ranks.length];
+    for (int i = 0; i < ranks.length; i++) {
+      sum[i] = sums.get(i) + ranks[i];
+    }
+    Arrays.sort(sum);
+    return Arrays.stream(sum).boxed().toList();
+  }
+
+  private static boolean isOrder(List<Integer> order, int cups) {
+    return order.size() == cups
+        && order.stream().sorted().toList().equals(Permutations.identity(cups));
+  }
+
+  private static InvalidInput wrong(String parameter, String limit) {
+    return new InvalidInput(
+        parameter,
+        "not-a-ranking",
+        "That is not a ranking of these cups.",
+        limit,
+        "Choose the cups one after the other, the best first.");
+  }
+}

@@ -1,0 +1,188 @@
+package urnstew.core.balance;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import urnstew.core.Samples;
+import urnstew.core.acidity.ChargeBalance;
+import urnstew.core.acidity.Gas;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.ReferencePantry;
+import urnstew.core.sauce.PotContents;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+class BeadsTest {
+  /** g01, g02: Yamaguchi 1967, 1971; g05: weights of 1971. */
+  @Test
+  void nucleotidesMultiplyGlutamate() {
+    assertEquals(3.095, Savouriness.equivalent(0.05, 0.05), 3.095e-3);
+    assertEquals(0.05, Savouriness.equivalent(0.05, 0), 1e-12);
+    Beads stock = Beads.of(Pots.of("water", 985, "msg", 10, "mushroom-dried", 5));
+    double glutamate = (10 * 0.78 + 5 * 0.0106) / 10;
+    double nucleotides = 2.3 * 5 * 0.0015 / 10;
+    assertEquals(glutamate * (1 + 1218 * nucleotides), stock.savoury(), 1e-3);
+  }
+
+  /** f34: AOAC 942.15 style. */
+  @Test
+  void aTitrationAsCitricAcid() {
+    assertEquals(0.450, Beads.titrated(7.03e-3 * 0.1, 0.010).percent(), 0.450 * 0.005);
+  }
+
+  /** f33, g14: stoichiometry; the table rounds. g15: 2.542. */
+  @ParameterizedTest
+  @CsvSource({"table-salt, 388, 5", "baking-soda, 274, 1", "msg, 123, 1"})
+  void sodiumOfWhatSeasons(String id, double milligramsPerGram, double within) {
+    double sodium = Samples.ingredient(id).sodiumKilogramsPerKilogram();
+    assertEquals(milligramsPerGram, sodium * 1000, within);
+    assertEquals(2.542, 1 / Ingredient.SODIUM_OF_SALT, 0.003);
+  }
+
+  /** f31: three of soda, 252.02 g, on one of citric acid, 192.12 g; it foams away. */
+  @Test
+  void sodaTakesAwayAsMuchCitricAcidAsItsProtons() {
+    InPot sour = Pots.of("water", 1000, "citric-acid", 10);
+    InPot spent = Pots.of("water", 1000, "citric-acid", 10, "baking-soda", 13.12);
+    double before = Beads.of(sour).acid().value() * sour.mass().grams();
+    double after = Beads.of(spent).acid().value() * spent.mass().grams();
+    assertEquals(9.95, before, 0.15);
+    assertEquals(0, after, 0.15);
+    assertTrue(Beads.of(spent).pH() > 7.0, "all its protons are gone: " + Beads.of(spent).pH());
+  }
+
+  /** The default tomato: pH 4.2 to 4.4, 0.4 to 0.5 % as citric (common practice, food tables). */
+  @ParameterizedTest
+  @CsvSource({"tomato-fresh, 0.38, 0.5", "canned-whole-tomato, 0.38, 0.5", "passata, 0.4, 0.6"})
+  void theTomatoOfTheTables(String id, double low, double high) {
+    Beads tomato = Beads.of(InPot.kilogramOf(Samples.ingredient(id)));
+    assertTrue(tomato.pH() > 4.19 && tomato.pH() < 4.41, id + " " + tomato.pH());
+    double acid = tomato.acid().percent();
+    assertTrue(acid >= low && acid <= high, id + " " + acid);
+  }
+
+  /** f37: Penniston et al. 2008, 48 g/l; vinegar by its label, 6 % acetic. */
+  @Test
+  void whatSouringHolds() {
+    assertEquals(
+        4.8, Beads.of(InPot.kilogramOf(Samples.ingredient("lemon-juice"))).acid().percent(), 0.48);
+    double vinegar =
+        Beads.of(InPot.kilogramOf(Samples.ingredient("wine-vinegar-red"))).acid().percent();
+    assertEquals(6 * 64.04 / 60.05, vinegar, 0.1);
+  }
+
+  /** Food tables: 45 to 65 mmol/(kg pH) for lean muscle about its own pH, from memory. */
+  @Test
+  void meatBuffers() {
+    InPot meat = InPot.kilogramOf(Samples.ingredient("beef-mince"));
+    double perKilogramWater = ChargeBalance.solve(meat.solutes(), Gas.OPEN_TO_AIR).bufferCapacity();
+    double perKilogramMeat =
+        1000 * perKilogramWater * meat.contents().everything().waterKilograms();
+    assertTrue(perKilogramMeat > 30 && perKilogramMeat < 65, "mmol " + perKilogramMeat);
+  }
+
+  /** Meat, milk and vegetables carry a ragù past 4.6; a plain sauce stays below. */
+  @Test
+  void aRaguIsLessSourThanAPlainSauce() {
+    Beads ragu = Beads.of(Pots.course(Samples.ragu()).after(Pots.before(Samples.ragu())));
+    Beads plain = Beads.of(Pots.course(Samples.marinara()).after(Pots.before(Samples.marinara())));
+    assertTrue(ragu.pH() > 4.6, "ragù " + ragu.pH());
+    assertTrue(plain.pH() < 4.4, "plain " + plain.pH());
+  }
+
+  /** The belief of the open pot for what it is: water leaves, acid and sugar stay. */
+  @Test
+  void reductionConcentratesAndKeepsSugarToAcid() {
+    InPot thin = Pots.of("canned-whole-tomato", 1000);
+    double kept = thin.contents().everything().waterKilograms();
+    InPot half =
+        thin.asContents(
+            PotContents.of(thin.contents().sauce().withWater(kept - thin.mass().kilograms() / 2)));
+    Beads before = Beads.of(thin);
+    Beads after = Beads.of(half);
+    assertEquals(2 * before.salt().value(), after.salt().value(), 1e-12);
+    assertEquals(thin.saltKilograms(), half.saltKilograms(), 1e-15, "grams stay");
+    assertEquals(2.0, after.acid().value() / before.acid().value(), 0.03);
+    assertEquals(before.sugarToAcid(), after.sugarToAcid(), 0.03 * before.sugarToAcid());
+    double moved = after.pH() - before.pH();
+    assertTrue(moved < -0.01 && moved > -0.15, "pH moves little: " + moved);
+    assertTrue(after.sharpness() > before.sharpness(), "time does not make it mild");
+  }
+
+  @Test
+  void sugarMasksAndMovesNoPh() {
+    InPot pot = Pots.of("canned-whole-tomato", 1000);
+    Beads before = Beads.of(pot);
+    Beads after = Beads.of(pot.plus(Pots.part("sugar", 10)));
+    assertEquals(before.pH(), after.pH(), 0.002);
+    assertTrue(after.sharpness() < 0.93 * before.sharpness());
+  }
+
+  @Test
+  void brineIsPastTheModelAndSaysSo() {
+    assertFalse(Beads.of(InPot.kilogramOf(Samples.ingredient("soy-sauce"))).pHHolds());
+    assertTrue(Beads.of(InPot.kilogramOf(Samples.ingredient("tomato-paste"))).pHHolds());
+  }
+
+  /** Salt, sugars and glutamate are counted again from the table after any history. */
+  @Test
+  void nothingAppearsAndNothingVanishes() {
+    SplittableRandom random = new SplittableRandom(5);
+    List<Ingredient> all = ReferencePantry.load().all();
+    for (int i = 0; i < 300; i++) {
+      InPot pot = Pots.of("canned-whole-tomato", 1000);
+      double salt = Samples.ingredient("canned-whole-tomato").salt().value();
+      for (int k = 0; k < 6; k++) {
+        if (random.nextInt(3) == 0) {
+          double left = 0.5 + 0.5 * random.nextDouble();
+          pot = pot.times(left);
+          salt *= left;
+        } else {
+          Ingredient next = all.get(random.nextInt(all.size()));
+          Mass mass = Mass.ofGrams(200 * random.nextDouble());
+          pot = pot.plus(InPot.Part.of(next, mass));
+          salt += next.salt().value() * mass.kilograms();
+        }
+        pot = pot.reducedTo(new MassFraction(0.05 + 0.1 * random.nextDouble()));
+      }
+      assertEquals(salt, pot.saltKilograms(), 1e-12 + 1e-9 * salt);
+      Beads beads = Beads.of(pot);
+      assertTrue(beads.pH() > 2 && beads.pH() < 11.5, "pH " + beads.pH());
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {4.05, 4.6, 5.0})
+  void aMeasuredPhIsBelieved(double read) {
+    InPot pot = Pots.before(Samples.marinara());
+    MeasuredTaste measured = new MeasuredTaste(Optional.of(read), Optional.empty(), 0);
+    InPot shifted = measured.shift(pot);
+    assertEquals(read, Beads.of(shifted).pH(), 1e-6);
+    assertEquals(pot.saltKilograms(), shifted.saltKilograms(), 1e-15);
+    boolean sourer = read < Beads.of(pot).pH();
+    assertEquals(sourer, Beads.of(shifted).acid().compareTo(Beads.of(pot).acid()) > 0);
+  }
+
+  @Test
+  void richerAndSharperTomatoesShiftTheTable() {
+    InPot pot = Pots.of("canned-whole-tomato", 1000);
+    MassFraction usual = Samples.ingredient("canned-whole-tomato").perKilogram().solubleFraction();
+    InPot rich =
+        new MeasuredTaste(Optional.empty(), Optional.of(new MassFraction(1.2 * usual.value())), 0)
+            .shift(pot);
+    assertEquals(1.2, Beads.of(rich).sugars().value() / Beads.of(pot).sugars().value(), 1e-9);
+    assertEquals(1.2, Beads.of(rich).acid().value() / Beads.of(pot).acid().value(), 0.02);
+    Beads sharp = Beads.of(new MeasuredTaste(Optional.empty(), Optional.empty(), 2).shift(pot));
+    assertTrue(sharp.pH() < Beads.of(pot).pH());
+    assertTrue(sharp.sharpness() > 1.2 * Beads.of(pot).sharpness());
+    assertEquals(pot, MeasuredTaste.NONE.shift(pot));
+  }
+}

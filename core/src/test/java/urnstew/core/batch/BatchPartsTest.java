@@ -1,0 +1,131 @@
+package urnstew.core.batch;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import urnstew.core.Samples;
+import urnstew.core.balance.Beads;
+import urnstew.core.balance.Course;
+import urnstew.core.balance.CupDose;
+import urnstew.core.balance.CupTrial;
+import urnstew.core.balance.InPot;
+import urnstew.core.balance.MeasuredTaste;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
+import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.Tasted;
+import urnstew.core.kitchen.Instruments;
+import urnstew.core.reduction.Lid;
+import urnstew.units.Mass;
+import urnstew.units.Temperature;
+
+class BatchPartsTest {
+  private static final Instant LIT = Samples.NOON;
+  private static final Instant LATER = LIT.plus(Duration.ofHours(5));
+
+  private final BatchHistory fresh =
+      new BatchHistory(
+          new BatchSnapshot(
+              Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF),
+              Duration.ofMinutes(4),
+              Instruments.ASSUMED,
+              new BatchClock(LIT, 1),
+              BatchSnapshot.MODEL_VERSION),
+          List.of());
+
+  private static Instant minute(int minutes) {
+    return LIT.plus(Duration.ofMinutes(minutes));
+  }
+
+  private static BatchParts parts(BatchHistory history) {
+    Forecast forecast = Forecaster.forecast(history);
+    return new BatchParts(history, forecast.lines(), forecast.prediction());
+  }
+
+  private static InPot at(BatchHistory history, int minutes) {
+    return parts(history).at(history.simmerSeconds(minute(minutes)));
+  }
+
+  @Test
+  void saltThatIsHeldBackComesAtTheEnd() {
+    BatchParts parts = parts(fresh);
+    double seconds = fresh.simmerSeconds(minute(60));
+    InPot now = parts.at(seconds);
+    Course course = parts.course(seconds, List.of(), 0.5);
+    double heldBack =
+        course.finish().stream()
+            .filter(part -> part.ingredient().id().equals("table-salt"))
+            .mapToDouble(part -> part.mass().kilograms())
+            .sum();
+    assertTrue(heldBack > 0);
+    double all = course.after(now).saltKilograms();
+    assertEquals(Forecaster.forecast(fresh).saltShare(), all / endMass(), 1e-6);
+    assertTrue(now.saltKilograms() < all - 0.9 * heldBack);
+  }
+
+  private double endMass() {
+    return Forecaster.forecast(fresh).end().total().kilograms();
+  }
+
+  @Test
+  void whatIsLadledOutTakesItsShareAndWhatIsAddedStays() {
+    double before = at(fresh, 60).saltKilograms();
+    double mass = at(fresh, 60).mass().kilograms();
+    BatchHistory ladled =
+        fresh.with(new LadledOut(new UUID(1, 1), minute(50), new Mass(mass / 5)), LATER);
+    assertEquals(0.8 * before, at(ladled, 60).saltKilograms(), 0.01 * before);
+    assertEquals(before, at(ladled, 40).saltKilograms(), 1e-12, "not before");
+    BatchHistory salted =
+        ladled.with(
+            new Added(
+                new UUID(1, 2),
+                minute(55),
+                Samples.ingredient("table-salt"),
+                Mass.ofGrams(10),
+                Temperature.ofCelsius(20)),
+            LATER);
+    double more = at(salted, 60).saltKilograms() - at(ladled, 60).saltKilograms();
+    assertEquals(0.010 * Samples.ingredient("table-salt").salt().value(), more, 1e-9);
+  }
+
+  @Test
+  void cupsLeaveThePotAndStayInItsHistory() {
+    CupDose sugar =
+        CupDose.of(Samples.ingredient("sugar"), Mass.ofGrams(25), new Mass(6), Mass.ofGrams(150));
+    CupTrial trial =
+        new CupTrial(
+            Mass.ofGrams(150),
+            List.of(
+                new CupTrial.Cup(List.of(), "sharp"), new CupTrial.Cup(List.of(sugar), "round")),
+            3,
+            Optional.of(1));
+    BatchHistory tried = fresh.with(new CupsTried(new UUID(1, 1), minute(50), trial), LATER);
+    double gone = at(fresh, 60).mass().kilograms() - at(tried, 60).mass().kilograms();
+    assertEquals(0.300, gone, 0.02);
+    assertTrue(at(tried, 60).saltKilograms() < at(fresh, 60).saltKilograms());
+    assertEquals(
+        at(fresh, 60).taste().sugarsKilograms() * at(tried, 60).saltKilograms(),
+        at(tried, 60).taste().sugarsKilograms() * at(fresh, 60).saltKilograms(),
+        1e-9,
+        "what goes into a cup does not go into the pot");
+  }
+
+  @Test
+  void aMeasuredPhHoldsForTheMomentAndIsCarriedOn() {
+    MeasuredTaste sour = new MeasuredTaste(Optional.of(4.05), Optional.empty(), 0);
+    BatchHistory tasted = fresh.with(new Tasted(new UUID(1, 1), minute(40), sour), LATER);
+    assertEquals(4.05, Beads.of(at(tasted, 40)).pH(), 1e-6);
+    double plain = Beads.of(at(fresh, 90)).pH();
+    double carried = Beads.of(at(tasted, 90)).pH();
+    assertTrue(carried < plain - 0.05 && carried > 3.9, plain + " against " + carried);
+    MeasuredTaste mild = new MeasuredTaste(Optional.empty(), Optional.empty(), -1);
+    BatchHistory again = tasted.with(new Tasted(new UUID(1, 2), minute(60), mild), LATER);
+    assertTrue(Beads.of(at(again, 90)).pH() > plain, "the last one counts");
+  }
+}
