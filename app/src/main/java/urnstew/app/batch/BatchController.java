@@ -89,6 +89,18 @@ class BatchController {
     return batches.record(id, write, Actor.KITCHEN);
   }
 
+  @PostMapping("/{id}/tastings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded tastePot(@PathVariable UUID id, @Valid @RequestBody Writes.Taste write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/cup-trials")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded tryCups(@PathVariable UUID id, @Valid @RequestBody Writes.TryCups write) {
+    return batches.record(id, write, Actor.KITCHEN);
+  }
+
   @PostMapping("/{id}/targets")
   @ResponseStatus(HttpStatus.CREATED)
   Recorded setTarget(@PathVariable UUID id, @Valid @RequestBody Writes.SetTarget write) {

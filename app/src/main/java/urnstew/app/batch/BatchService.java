@@ -68,11 +68,29 @@ public class BatchService {
   @Transactional(readOnly = true)
   public BatchView view(UUID id) {
     BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
+    requirePresentModel(row);
+    return views.view(row);
+  }
+
+  /** One batch as the core knows it. */
+  @Transactional(readOnly = true)
+  public BatchHistory history(UUID id) {
+    BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
+    requirePresentModel(row);
+    return history(row);
+  }
+
+  private BatchHistory history(BatchRow row) {
+    List<BatchEvent> happened =
+        batches.events(row.id()).stream().map(stored -> json.event(stored.payload())).toList();
+    return new BatchHistory(json.snapshot(row), happened);
+  }
+
+  private static void requirePresentModel(BatchRow row) {
     if (!row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {
       throw new Clash(
           "This batch was cooked with an earlier model of the pot.", "Look it up in the logbook.");
     }
-    return views.view(row);
   }
 
   /** Everything about one pot as a page to print. */
@@ -100,17 +118,15 @@ public class BatchService {
       throw new Clash("This batch is off the heat already.", "Look it up in the logbook.");
     }
     Instant received = clock.instant();
-    BatchSnapshot snapshot = json.snapshot(row);
-    List<BatchEvent> happened =
-        batches.events(batchId).stream().map(stored -> json.event(stored.payload())).toList();
-    BatchHistory before = new BatchHistory(snapshot, happened);
+    BatchHistory before = history(row);
     BatchEvent event = maker.event(write, moment(write, received), before);
     BatchHistory history = meant(before, event, received);
     batches.append(
         EventRow.of(batchId, row.nextSequence(), event, json.write(event), write, received, actor));
     Forecast forecast = Forecaster.forecast(history);
     batches.appended(
-        batchId, json.write(ForecastView.of(forecast, snapshot.clock(), kitchens.settings())));
+        batchId,
+        json.write(ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings())));
     if (event instanceof Finished finished) {
       batches.finished(
           batchId,
@@ -137,6 +153,7 @@ public class BatchService {
             case "temperature" -> "temperatureCelsius";
             case "brix" -> "solubleFraction";
             case "spread" -> "spreadMeters";
+            case "cup" -> "cupKilograms";
             case "ovenTemperature" -> "heating.ovenCelsius";
             default -> fault.parameter();
           });

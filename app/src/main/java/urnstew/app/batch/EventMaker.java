@@ -4,6 +4,8 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -11,10 +13,14 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.plan.PlanService;
 import urnstew.app.plan.TargetText;
+import urnstew.core.balance.CupDose;
+import urnstew.core.balance.CupTrial;
+import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.kitchen.Vessel;
 import urnstew.units.Mass;
+import urnstew.units.MassFraction;
 import urnstew.units.Require;
 import urnstew.units.Temperature;
 
@@ -87,13 +93,42 @@ class EventMaker {
     if (write instanceof Writes.TakePiecesOut w) {
       return new BatchEvent.PiecesTakenOut(w.id(), moment);
     }
+    if (write instanceof Writes.TryCups w) {
+      return new BatchEvent.CupsTried(w.id(), moment, trial(w));
+    }
     return note(write, moment);
+  }
+
+  private CupTrial trial(Writes.TryCups write) {
+    Mass cup = mass("cupKilograms", write, write.cupKilograms());
+    Mass pot = new Mass(Require.positive("potKilograms", write.potKilograms(), "kg"));
+    List<CupTrial.Cup> cups = new ArrayList<>();
+    for (Writes.TriedCup tried : write.cups()) {
+      List<CupDose> doses =
+          tried.doses().stream().map(dose -> dose(dose, pot, cup, cups.size())).toList();
+      cups.add(new CupTrial.Cup(doses, tried.note()));
+    }
+    return new CupTrial(cup, cups, write.tasters(), Optional.ofNullable(write.chosen()));
+  }
+
+  private CupDose dose(Writes.TriedDose dose, Mass pot, Mass cup, int place) {
+    return at(
+        "cups." + place,
+        () ->
+            CupDose.of(
+                shelf.ingredient(dose.ingredientId()),
+                new Mass(Require.positive("massKilograms", dose.massKilograms(), "kg")),
+                pot,
+                cup));
   }
 
   /** What is only noted. */
   private static BatchEvent note(Writes.Timed write, Instant moment) {
     if (write instanceof Writes.SimmerStart w) {
       return new BatchEvent.SimmerStarted(w.id(), moment);
+    }
+    if (write instanceof Writes.Taste w) {
+      return new BatchEvent.Tasted(w.id(), moment, taste(w));
     }
     if (write instanceof Writes.DoStep w) {
       return new BatchEvent.StepDone(w.id(), moment, w.step());
@@ -108,5 +143,12 @@ class EventMaker {
   private Mass mass(String field, Writes.Timed write, double kilograms) {
     agree(field, write.enteredText(), kitchens.massText("kg"), kilograms);
     return new Mass(Require.positive(field, kilograms, "kg"));
+  }
+
+  private static MeasuredTaste taste(Writes.Taste write) {
+    return new MeasuredTaste(
+        Optional.ofNullable(write.pH()),
+        Optional.ofNullable(write.brixFraction()).map(MassFraction::new),
+        write.sharper());
   }
 }

@@ -36,7 +36,9 @@ record EventRow(
     SET_OTHERWISE,
     TARGET_SET,
     STEP_DONE,
-    FINISHED;
+    FINISHED,
+    TASTED,
+    CUPS_TRIED;
 
     /** Kinds are called as the core's records are. */
     static Kind of(BatchEvent event) {

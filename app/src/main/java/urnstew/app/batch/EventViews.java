@@ -2,14 +2,21 @@ package urnstew.app.batch;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.ReadView;
 import urnstew.app.plan.HeatingChoice;
+import urnstew.core.balance.CupTrial;
+import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.Poured;
@@ -17,6 +24,7 @@ import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SetOtherwise;
 import urnstew.core.batch.BatchEvent.StepDone;
 import urnstew.core.batch.BatchEvent.StruckOut;
+import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.Measurement;
 import urnstew.core.batch.Measurement.Dipped;
@@ -81,6 +89,9 @@ final class EventViews {
     if (event instanceof LadledOut out) {
       return out.mass().kilograms();
     }
+    if (event instanceof CupsTried cups) {
+      return cups.taken().kilograms();
+    }
     return event instanceof Finished f ? f.finalMass().map(Mass::kilograms).orElse(null) : null;
   }
 
@@ -96,7 +107,53 @@ final class EventViews {
     if (event instanceof SetOtherwise set) {
       return setting(set.setting());
     }
+    if (event instanceof CupsTried cups) {
+      return tried(cups.trial());
+    }
+    if (event instanceof Tasted tasted) {
+      return found(tasted.taste());
+    }
     return event instanceof StepDone done ? done.step() : "";
+  }
+
+  /** Each cup with what it stood for in the pot. */
+  private static String tried(CupTrial trial) {
+    return IntStream.range(0, trial.cups().size())
+        .mapToObj(
+            place -> {
+              CupTrial.Cup cup = trial.cups().get(place);
+              String chosen = trial.chosen().equals(Optional.of(place)) ? " (chosen)" : "";
+              String note = cup.note().isEmpty() ? "" : ": " + cup.note();
+              return doses(cup) + note + chosen;
+            })
+        .collect(Collectors.joining("; "));
+  }
+
+  private static String doses(CupTrial.Cup cup) {
+    return cup.doses().isEmpty()
+        ? "as it is"
+        : cup.doses().stream()
+            .map(
+                dose ->
+                    String.format(
+                        Locale.ROOT,
+                        "%.1f g %s",
+                        dose.forPot().grams(),
+                        dose.ingredient().name().toLowerCase(Locale.ROOT)))
+            .collect(Collectors.joining(" and "));
+  }
+
+  private static String found(MeasuredTaste taste) {
+    List<String> words = new ArrayList<>();
+    taste.pH().ifPresent(read -> words.add(String.format(Locale.ROOT, "pH %.2f", read)));
+    taste
+        .brix()
+        .ifPresent(
+            read -> words.add(String.format(Locale.ROOT, "tomatoes %.1f °Brix", read.percent())));
+    if (taste.sharper() != 0) {
+      words.add(taste.sharper() > 0 ? "sharper than usual" : "milder than usual");
+    }
+    return String.join(", ", words);
   }
 
   private static String setting(SimmerSetting setting) {

@@ -119,6 +119,8 @@ final class HandOverSheet {
       case PIECES_TAKEN_OUT -> "pieces taken out";
       case SET_OTHERWISE -> event.what();
       case TARGET_SET -> "another thickness wanted";
+      case TASTED -> "found: " + event.what();
+      case CUPS_TRIED -> mass + " tried in cups: " + event.what();
       case STRUCK_OUT, RESTORED, SIMMER_STARTED, STEP_DONE, FINISHED -> "";
     };
   }

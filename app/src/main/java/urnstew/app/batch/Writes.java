@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.plan.HeatingChoice;
@@ -105,6 +106,38 @@ public interface Writes {
       @NotNull UUID heatSourceId,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
+
+  /** The pot is measured or tasted: any of these, what is absent was not. */
+  record Taste(
+      @NotNull UUID id,
+      @Nullable Double pH,
+      @Nullable Double brixFraction,
+      int sharper,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /**
+   * Doses were tried in cups; the first cup is the pot as it is.
+   *
+   * @param potKilograms what the pot held when the doses were measured out
+   * @param chosen place of the cup that was chosen, from 0
+   */
+  record TryCups(
+      @NotNull UUID id,
+      double cupKilograms,
+      @NotNull @Size(max = 80) String enteredText,
+      double potKilograms,
+      @NotNull List<@Valid TriedCup> cups,
+      int tasters,
+      @Nullable Integer chosen,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** One cup: what it stands for in the pot, and what was tasted. */
+  record TriedCup(@NotNull List<@Valid TriedDose> doses, @NotNull @Size(max = 200) String note) {}
+
+  /** So much for the pot. */
+  record TriedDose(@NotNull String ingredientId, double massKilograms) {}
 
   /** Another thickness is wanted: by solids, or as thick as when a spoonful spread so far. */
   record SetTarget(

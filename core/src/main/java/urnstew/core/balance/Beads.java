@@ -4,6 +4,7 @@ import urnstew.core.acidity.Acid;
 import urnstew.core.acidity.ChargeBalance;
 import urnstew.core.acidity.Equilibrium;
 import urnstew.core.acidity.Gas;
+import urnstew.core.explain.OutOfModelRange;
 import urnstew.units.MassFraction;
 import urnstew.units.Require;
 
@@ -31,8 +32,17 @@ public record Beads(
   /** Citric acid that one mole of base neutralises, kg. */
   static final double CITRIC_PER_BASE = Acid.CITRIC.gramsPerMole() / 3 / 1000;
 
-  /** Of a pot; something wet must be in it. */
+  private static final double LEAST_WATER = 0.01;
+
+  /**
+   * Of a pot.
+   *
+   * @throws OutOfModelRange where there is hardly any water to be sour in
+   */
   public static Beads of(InPot pot) {
+    if (pot.contents().everything().waterKilograms() < LEAST_WATER * pot.mass().kilograms()) {
+      throw new OutOfModelRange("the charge balance", "Water", "less than 1 %", "1 to 100 %");
+    }
     Equilibrium rest = ChargeBalance.solve(pot.solutes(), Gas.OPEN_TO_AIR);
     double water = pot.contents().everything().waterKilograms();
     double all = pot.mass().kilograms();

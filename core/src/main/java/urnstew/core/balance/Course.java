@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import urnstew.core.balance.InPot.Part;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.StageRole;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -27,6 +29,31 @@ public record Course(
   public Course {
     finish = List.copyOf(finish);
     onThePlate = List.copyOf(onThePlate);
+  }
+
+  /**
+   * Of a formula that is not begun: its finish, and what is held back of its seasoning for the
+   * tasting.
+   *
+   * @param target thickness to which it is reduced; empty for a part
+   * @param kilogramsPerHour water that will leave it; empty where nobody knows
+   */
+  public static Course of(
+      ResolvedFormula formula, Optional<MassFraction> target, Optional<Double> kilogramsPerHour) {
+    List<Part> finish =
+        formula.portions().stream()
+            .map(
+                p ->
+                    Part.of(p.ingredient(), p.mass())
+                        .times(p.role() == StageRole.FINISH ? 1 : 1 - p.firstDose().value()))
+            .filter(part -> part.mass().kilograms() > 0)
+            .toList();
+    return new Course(target, finish, List.of(), kilogramsPerHour);
+  }
+
+  /** The same with something on the plate. */
+  public Course with(List<Part> plate) {
+    return new Course(target, finish, plate, kilogramsPerHour);
   }
 
   /** After the reduction, before anything else goes in. */

@@ -3,7 +3,9 @@ package urnstew.core.balance;
 import java.util.ArrayList;
 import java.util.List;
 import urnstew.core.acidity.Solutes;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.StageRole;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.TasteContent;
 import urnstew.core.sauce.PotContents;
@@ -61,6 +63,16 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
   public static InPot of(List<Portion> portions, PotContents contents) {
     List<Part> parts = portions.stream().map(p -> Part.of(p.ingredient(), p.mass())).toList();
     return new InPot(parts, contents, Solutes.NOTHING);
+  }
+
+  /** A formula with everything in but its finish and what is held back for the tasting. */
+  public static InPot beforeTheFinish(ResolvedFormula formula) {
+    List<Part> parts =
+        formula.portions().stream()
+            .filter(p -> p.role() != StageRole.FINISH)
+            .map(p -> Part.of(p.ingredient(), p.mass()).times(p.firstDose().value()))
+            .toList();
+    return new InPot(parts, formula.beforeTheFinish(), Solutes.NOTHING);
   }
 
   /** A kilogram of one ingredient. */

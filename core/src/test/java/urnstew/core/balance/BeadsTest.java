@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import urnstew.core.Samples;
 import urnstew.core.acidity.ChargeBalance;
 import urnstew.core.acidity.Gas;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.sauce.PotContents;
@@ -21,6 +22,10 @@ import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
 class BeadsTest {
+  private static Course course(ResolvedFormula formula) {
+    return Course.of(formula, formula.formula().target(), Optional.of(1.2));
+  }
+
   /** g01, g02: Yamaguchi 1967, 1971; g05: weights of 1971. */
   @Test
   void nucleotidesMultiplyGlutamate() {
@@ -92,8 +97,9 @@ class BeadsTest {
   /** Meat, milk and vegetables carry a ragù past 4.6; a plain sauce stays below. */
   @Test
   void aRaguIsLessSourThanAPlainSauce() {
-    Beads ragu = Beads.of(Pots.course(Samples.ragu()).after(Pots.before(Samples.ragu())));
-    Beads plain = Beads.of(Pots.course(Samples.marinara()).after(Pots.before(Samples.marinara())));
+    Beads ragu = Beads.of(course(Samples.ragu()).after(InPot.beforeTheFinish(Samples.ragu())));
+    Beads plain =
+        Beads.of(course(Samples.marinara()).after(InPot.beforeTheFinish(Samples.marinara())));
     assertTrue(ragu.pH() > 4.6, "ragù " + ragu.pH());
     assertTrue(plain.pH() < 4.4, "plain " + plain.pH());
   }
@@ -162,7 +168,7 @@ class BeadsTest {
   @ParameterizedTest
   @ValueSource(doubles = {4.05, 4.6, 5.0})
   void aMeasuredPhIsBelieved(double read) {
-    InPot pot = Pots.before(Samples.marinara());
+    InPot pot = InPot.beforeTheFinish(Samples.marinara());
     MeasuredTaste measured = new MeasuredTaste(Optional.of(read), Optional.empty(), 0);
     InPot shifted = measured.shift(pot);
     assertEquals(read, Beads.of(shifted).pH(), 1e-6);

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import urnstew.core.Samples;
 import urnstew.core.formula.Family;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.units.InvalidInput;
@@ -26,9 +27,13 @@ import urnstew.units.Temperature;
 
 class DosesTest {
   private static final Pantry PANTRY = ReferencePantry.load();
-  private static final InPot NOW = Pots.before(Samples.marinara());
-  private static final Course COURSE = Pots.course(Samples.marinara());
+  private static final InPot NOW = InPot.beforeTheFinish(Samples.marinara());
+  private static final Course COURSE = course(Samples.marinara());
   private static final Beads AFTER = Beads.of(COURSE.after(NOW));
+
+  private static Course course(ResolvedFormula formula) {
+    return Course.of(formula, formula.formula().target(), Optional.of(1.2));
+  }
 
   private static Rescue rescue(List<Dosable> bases, Optional<Dosable> again) {
     return new Rescue(NOW, COURSE, Family.PLAIN, PANTRY, bases, again);

@@ -1,0 +1,222 @@
+package urnstew.app.panel;
+
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.panel.PanelMapper.PanelRow;
+import urnstew.app.panel.PanelMapper.SeatRow;
+import urnstew.app.panel.PanelView.CupView;
+import urnstew.app.panel.PanelView.ResultView;
+import urnstew.app.panel.PanelView.SeatView;
+import urnstew.app.panel.PanelView.TasterView;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
+import urnstew.core.panel.PairedPreference;
+import urnstew.core.panel.Ranking;
+import urnstew.core.panel.ServingPlan;
+import urnstew.units.InvalidInput;
+
+/** Asks a table, and reckons what its answers prove. */
+@Service
+public class PanelService {
+  private static final int SEATS = 24;
+
+  private final PanelMapper mapper;
+  private final Receipts receipts;
+  private final JsonMapper json;
+  private final Clock clock;
+  private final RandomGenerator random = RandomGenerator.of("L64X128MixRandom");
+
+  PanelService(PanelMapper mapper, Receipts receipts, JsonMapper json, Clock clock) {
+    this.mapper = mapper;
+    this.receipts = receipts;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** The newest panels. */
+  @Transactional(readOnly = true)
+  public List<PanelView> newest() {
+    return mapper.newest().stream().map(this::view).toList();
+  }
+
+  /** One panel, for the one who asks. */
+  @Transactional(readOnly = true)
+  public PanelView panel(UUID id) {
+    return view(row(id));
+  }
+
+  /** Opens a panel, once. */
+  @Transactional
+  public PanelView open(PanelSheet sheet) {
+    return receipts.once(sheet.id(), "panel", sheet, PanelView.class, () -> opened(sheet));
+  }
+
+  private PanelView opened(PanelSheet sheet) {
+    int cups = sheet.cups().size();
+    mapper.open(
+        new PanelRow(
+            sheet.id(),
+            sheet.batchId(),
+            sheet.title(),
+            cups == 2 ? "PAIRED" : "RANKING",
+            json.writeValueAsString(sheet.cups()),
+            json.writeValueAsString(ServingPlan.of(cups, SEATS, random)),
+            clock.instant(),
+            null));
+    return panel(sheet.id());
+  }
+
+  /** Takes a seat for a phone, or finds the one that it took. */
+  @Transactional
+  public TasterView sit(UUID id, UUID device) {
+    PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
+    List<SeatRow> seats = mapper.seats(id);
+    if (seats.stream().noneMatch(seat -> seat.device().equals(device))) {
+      requireOpen(row);
+      if (seats.size() == SEATS) {
+        throw new Clash("All " + SEATS + " seats are taken.", "Ask the host to open another one.");
+      }
+      mapper.sit(id, seats.size() + 1, device);
+    }
+    return taster(row, device);
+  }
+
+  /** Keeps the answer of a phone; until the panel is closed it may be given anew. */
+  @Transactional
+  public TasterView vote(UUID id, UUID device, List<Integer> codes, String note) {
+    PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
+    requireOpen(row);
+    List<Integer> known = plan(row).codes();
+    if (codes.size() != known.size() || !known.containsAll(codes) || repeats(codes)) {
+      throw new InvalidInput(
+          "codes",
+          "not-a-ranking",
+          "That does not name every cup once.",
+          "all " + known.size() + " codes, the best first",
+          "Tap the cups one after the other, the best first.");
+    }
+    List<Integer> places = codes.stream().map(known::indexOf).toList();
+    if (mapper.vote(id, device, json.writeValueAsString(places), note, clock.instant()) == 0) {
+      throw new NotThere("seat", device);
+    }
+    return taster(row, device);
+  }
+
+  /** Closes a panel: only then anybody sees what was in the cups. */
+  @Transactional
+  public PanelView close(UUID id) {
+    row(id);
+    mapper.close(id, clock.instant());
+    return panel(id);
+  }
+
+  private static boolean repeats(List<Integer> codes) {
+    return codes.stream().distinct().count() < codes.size();
+  }
+
+  private static void requireOpen(PanelRow row) {
+    if (row.closedAt() != null) {
+      throw new Clash("This tasting is closed.", "Ask the host to open another one.");
+    }
+  }
+
+  private TasterView taster(PanelRow row, UUID device) {
+    SeatRow seat =
+        mapper.seats(row.id()).stream()
+            .filter(one -> one.device().equals(device))
+            .findFirst()
+            .orElseThrow(() -> new NotThere("seat", device));
+    List<Integer> codes = plan(row).codes();
+    return new TasterView(
+        row.id(),
+        row.title(),
+        seat.seat(),
+        order(plan(row), seat),
+        ranked(seat).map(places -> places.stream().map(codes::get).toList()).orElse(List.of()),
+        row.closedAt() != null);
+  }
+
+  private PanelView view(PanelRow row) {
+    List<SeatRow> seats = mapper.seats(row.id());
+    List<List<Integer>> answers = seats.stream().flatMap(seat -> ranked(seat).stream()).toList();
+    ServingPlan plan = plan(row);
+    boolean closed = row.closedAt() != null;
+    return new PanelView(
+        row.id(),
+        row.batchId(),
+        row.title(),
+        row.openedAt(),
+        closed,
+        cups(row, plan, answers, closed),
+        seats.stream()
+            .map(
+                seat ->
+                    new SeatView(
+                        seat.seat(),
+                        order(plan, seat),
+                        seat.ranked() != null,
+                        closed ? seat.note() : ""))
+            .toList(),
+        answers.size(),
+        closed ? result(plan.codes().size(), answers) : null);
+  }
+
+  private List<CupView> cups(
+      PanelRow row, ServingPlan plan, List<List<Integer>> answers, boolean closed) {
+    List<String> what = List.of(json.readValue(row.cups(), String[].class));
+    int last = what.size() - 1;
+    return IntStream.range(0, what.size())
+        .mapToObj(
+            cup ->
+                new CupView(
+                    what.get(cup),
+                    plan.codes().get(cup),
+                    closed ? votes(answers, 0, cup) : null,
+                    closed ? votes(answers, last, cup) : null,
+                    closed ? answers.stream().mapToInt(a -> a.indexOf(cup) + 1).sum() : null))
+        .toList();
+  }
+
+  private static int votes(List<List<Integer>> answers, int place, int cup) {
+    return (int) answers.stream().filter(answer -> answer.get(place) == cup).count();
+  }
+
+  private static @Nullable ResultView result(int cups, List<List<Integer>> answers) {
+    if (answers.isEmpty()) {
+      return new ResultView(1, false, "Nobody has answered.");
+    }
+    if (cups > 2) {
+      Ranking ranking = new Ranking(cups, answers);
+      return new ResultView(ranking.chance(), ranking.proves(), ranking.inWords());
+    }
+    PairedPreference pair = new PairedPreference(answers.size(), votes(answers, 0, 0));
+    return new ResultView(pair.chance(), pair.proves(), pair.inWords());
+  }
+
+  private static List<Integer> order(ServingPlan plan, SeatRow seat) {
+    return plan.orders().get(seat.seat() - 1).stream().map(plan.codes()::get).toList();
+  }
+
+  private Optional<List<Integer>> ranked(SeatRow seat) {
+    return Optional.ofNullable(seat.ranked())
+        .map(text -> Arrays.stream(json.readValue(text, Integer[].class)).toList());
+  }
+
+  private ServingPlan plan(PanelRow row) {
+    return json.readValue(row.plan(), ServingPlan.class);
+  }
+
+  private PanelRow row(UUID id) {
+    return mapper.find(id).orElseThrow(() -> new NotThere("panel", id));
+  }
+}
