@@ -51,8 +51,18 @@ export type MealView = Schemas['MealView'];
 export type ItemView = Schemas['ItemView'];
 export type SwapView = Schemas['SwapView'];
 export type LineReading = Schemas['LineReading'];
+export type BalanceRequest = Schemas['BalanceRequest'];
+export type BalanceView = Schemas['BalanceView'];
+export type BeadsView = Schemas['BeadsView'];
+export type BeadView = Schemas['BeadView'];
+export type DoseView = Schemas['DoseView'];
+export type RemedyView = Schemas['RemedyView'];
+export type CupDoseView = Schemas['CupDoseView'];
+export type Fault = BalanceRequest['fault'];
+export type PanelView = Schemas['PanelView'];
+export type TasterView = Schemas['TasterView'];
 export type Lid = PlanRequest['lid'];
-export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish'>;
+export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish' | 'Taste' | 'TryCups'>;
 
 // The fetch of the moment of the call, so that tests can stand in for the network.
 export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });

@@ -16,6 +16,8 @@ export interface Bodies {
   '/heats': Typed<'SetHeat'>;
   '/targets': Typed<'SetTarget'>;
   '/steps': Typed<'DoStep'>;
+  '/tastings': Typed<'Taste'>;
+  '/cup-trials': Typed<'TryCups'>;
   '/strike-outs': Typed<'StrikeOut'>;
   '/restorations': Typed<'Restore'>;
   '/finishes': Typed<'Finish'>;

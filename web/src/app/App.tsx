@@ -15,6 +15,9 @@ const MealPage = lazy(async () => ({ default: (await import('../features/meal'))
 const PantryPage = lazy(() => import('../features/pantry'));
 const PotsPage = lazy(() => import('../features/batch'));
 const HandOverPage = lazy(async () => ({ default: (await import('../features/batch')).HandOverPage }));
+const BalancePage = lazy(() => import('../features/balance'));
+const PanelPage = lazy(() => import('../features/panel'));
+const TastePage = lazy(async () => ({ default: (await import('../features/panel')).TastePage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
 const KitchenPage = lazy(() => import('../features/kitchen'));
 
@@ -31,6 +34,7 @@ export function App() {
         <BrowserRouter>
           <Suspense fallback={null}>
             <Routes>
+              <Route path="/taste/:id" element={<TastePage />} />
               <Route element={<Frame />}>
                 <Route path="/formulas" element={<FormulasPage />} />
                 <Route path="/formulas/new" element={<EditorPage />} />
@@ -42,6 +46,8 @@ export function App() {
                 <Route path="/plan" element={<PlanPage />} />
                 <Route path="/pots/:id?" element={<PotsPage />} />
                 <Route path="/pots/:id/hand-over" element={<HandOverPage />} />
+                <Route path="/balance" element={<BalancePage />} />
+                <Route path="/panels/:id" element={<PanelPage />} />
                 <Route path="/logbook/:id?" element={<LogbookPage />} />
                 <Route path="/kitchen" element={<KitchenPage />} />
                 <Route path="*" element={<Navigate to="/plan" replace />} />

@@ -12,9 +12,10 @@ const PLACES = [
   { path: '/formulas', name: 'Formulas', key: '1' },
   { path: '/plan', name: 'Plan', key: '2' },
   { path: '/pots', name: 'Pots', key: '3' },
-  { path: '/logbook', name: 'Logbook', key: '4' },
-  { path: '/pantry', name: 'Pantry', key: '5' },
-  { path: '/kitchen', name: 'Kitchen', key: '6' },
+  { path: '/balance', name: 'Balance', key: '4' },
+  { path: '/logbook', name: 'Logbook', key: '5' },
+  { path: '/pantry', name: 'Pantry', key: '6' },
+  { path: '/kitchen', name: 'Kitchen', key: '7' },
 ];
 
 /** The rail of places beside the sheet; on a phone the places are at the thumb. */

@@ -15,7 +15,7 @@ export const faces = {
 };
 /** The last column of a line in the editor: when it goes in, whose way it is, and the way out. */
 export const lastOfLine = (ways: boolean): number => (ways ? 206 : 112);
-export const sizes = { bar: '5.5rem', rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
+export const sizes = { bar: '5.5rem', cupField: 150, phone: 520, taste: 84, rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
 /** Where the parts of a screen stand. */
 export const areas = {
   plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },
@@ -39,4 +39,12 @@ export const columns = {
   ways: 'repeat(auto-fit, minmax(118px, 1fr))',
   burner: { xs: '1fr auto auto', sm: 'minmax(110px, 1fr) auto auto auto' },
   kitchen: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
+  balance: { xs: '1fr', lg: 'minmax(0, 1fr) 330px' },
+  beads: { xs: '1fr', sm: '138px minmax(0, 1fr)' },
+  beadsCompact: '70px minmax(0, 1fr)',
+  cups: 'repeat(auto-fill, minmax(168px, 1fr))',
+  ledger: 'minmax(0, 1fr) 84px 76px',
+  deepens: { xs: 'minmax(0, 1fr) auto', sm: 'minmax(120px, 1.2fr) 1fr 1fr' },
+  halves: { xs: '1fr', md: '1fr 1fr' },
+  plate: 'minmax(0, 1fr) 92px auto',
 };

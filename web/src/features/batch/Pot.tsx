@@ -84,6 +84,7 @@ function Hour({ batch, kitchen, onTarget }: { batch: BatchView; kitchen: Kitchen
           <Typography sx={{ bgcolor: late > 60 ? 'kitchen.brassSoft' : 'kitchen.basilSoft', color: late > 60 ? 'warning.main' : 'success.main', borderRadius: 5, px: 1.5, py: 0.5, fontWeight: 600 }}>{turned}</Typography>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button onClick={onTarget}>How thick</Button>
+            <Button component={Link} to={`/balance?pot=${batch.id}`}>Balance</Button>
             <Button component={Link} to={`/pots/${batch.id}/hand-over`}>Hand over</Button>
           </Box>
         </Box>

@@ -6,7 +6,7 @@ import { show } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { eventWords, wasRead } from './readings';
 
-const SHOWN: EventView['kind'][] = ['READING_TAKEN', 'POURED', 'ADDED', 'LADLED_OUT', 'PIECES_TAKEN_OUT', 'SET_OTHERWISE', 'TARGET_SET'];
+const SHOWN: EventView['kind'][] = ['READING_TAKEN', 'POURED', 'ADDED', 'LADLED_OUT', 'PIECES_TAKEN_OUT', 'SET_OTHERWISE', 'TARGET_SET', 'TASTED', 'CUPS_TRIED'];
 
 /** What was read and done, struck-out entries kept in sight. */
 export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {

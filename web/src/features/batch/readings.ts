@@ -22,6 +22,8 @@ export function eventWords(e: EventView, units: Units): string {
     case 'PIECES_TAKEN_OUT': return 'pieces taken out';
     case 'SET_OTHERWISE': return e.what;
     case 'TARGET_SET': return 'another thickness wanted';
+    case 'TASTED': return `found: ${e.what || 'as usual'}`;
+    case 'CUPS_TRIED': return `${mass} tried in cups: ${e.what}`;
     default: return '';
   }
 }

@@ -21,9 +21,6 @@ export function Comes({ analysis: a, target, units, currency }: Props) {
       {target !== undefined && <Row name="Solids of the sauce" shown={show.percent(a.solidsFraction)} note={`${show.percent(a.startSolidsFraction).value} when all is in, ${show.percent(target).value} before the finish`} working={working('made')} />}
       <Row name="Salt" shown={show.percent(a.saltFraction)} note={salt} working={working('salt')} />
       <Row name="Fat" shown={show.percent(a.fatFraction)} />
-      <Row name="Sugar" shown={show.percent(a.sugarsFraction)} />
-      <Row name="Acids, as citric" shown={{ value: show.significant(a.acidsAsCitricFraction * 100, 2), unit: '%' }} note="content; how sour it tastes comes with the balance" />
-      <Row name="Free glutamate" shown={{ value: show.significant(a.glutamateFraction * 1e5, 2), unit: 'mg in 100 g' }} note={`with ${show.significant(a.nucleotidesFraction * 1e5, 2)} mg of nucleotides`} />
       {a.cost !== undefined && <Row name="Cost" shown={show.money(a.cost, currency)} note={`${show.text(show.money(a.cost / a.madeMassKilograms, currency))} a kg, by the cheapest packs`} />}
       <Box sx={{ pt: 1 }}><Declaration of={a.declaration} avoided={a.avoided} /></Box>
     </Box>

@@ -4,7 +4,7 @@ import type { IngredientView, School } from '../../api/client';
 import { columns, lastOfLine } from '../../theme/tokens';
 import { TextLine } from '../../ui/fields';
 import { understoodAs, type DraftLine, type MeasuresOf } from './draft';
-import { GoodsField } from './GoodsField';
+import { GoodsField } from '../../ui/GoodsField';
 import type { DraftOps } from './useDraft';
 import { WayPick } from './WayPick';
 

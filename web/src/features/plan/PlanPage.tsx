@@ -16,6 +16,7 @@ import { Before } from './Before';
 import { NeedFields } from './NeedFields';
 import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
+import { PlanBalance } from './PlanBalance';
 import { PlanPicture } from './PlanPicture';
 import { StartNote } from './StartNote';
 import { ForShopping } from './ForShopping';
@@ -106,7 +107,8 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
-          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} />}</Box>
+          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} />}
+          {usable && planned && <PlanBalance request={planned} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}

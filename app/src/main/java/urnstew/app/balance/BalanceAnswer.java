@@ -106,6 +106,7 @@ final class BalanceAnswer {
     return new BeadsView(
         beads.salt().value(),
         beads.acid().value(),
+        beads.sour().value(),
         beads.sugars().value(),
         beads.savoury(),
         beads.fat().value(),
@@ -128,8 +129,8 @@ final class BalanceAnswer {
         ledger.saltedNow().value(),
         ledger.firstDose().kilograms(),
         ledger.heldBack().kilograms(),
-        teaspoons(salt, ledger.firstDose()),
-        teaspoons(salt, ledger.heldBack()),
+        spooned(salt, ledger.firstDose()),
+        spooned(salt, ledger.heldBack()),
         SaltLedger.sodiumKilograms(ledger.low(), portion),
         SaltLedger.sodiumKilograms(ledger.likely(), portion),
         SaltLedger.sodiumKilograms(ledger.high(), portion),
@@ -141,10 +142,10 @@ final class BalanceAnswer {
     return new SaltView(entry.name(), entry.salt().kilograms(), entry.range().kilograms());
   }
 
-  private static double teaspoons(Ingredient salt, Mass mass) {
+  private static double spooned(Ingredient salt, Mass mass) {
     return salt.measuring()
         .spoonDensity()
-        .map(density -> mass.kilograms() / density.kilogramsPerCubicMeter() / CupDose.TEASPOON)
+        .map(density -> mass.kilograms() / density.kilogramsPerCubicMeter())
         .orElse(0.0);
   }
 

@@ -50,6 +50,7 @@ public record BalanceView(
   public record BeadsView(
       double saltFraction,
       double acidFraction,
+      double sourFraction,
       double sugarsFraction,
       double savoury,
       double fatFraction,
@@ -76,8 +77,8 @@ public record BalanceView(
       double saltedNowFraction,
       double firstDoseKilograms,
       double heldBackKilograms,
-      double firstDoseTeaspoons,
-      double heldBackTeaspoons,
+      double firstDoseCubicMeters,
+      double heldBackCubicMeters,
       double sodiumLowKilograms,
       double sodiumKilograms,
       double sodiumHighKilograms,

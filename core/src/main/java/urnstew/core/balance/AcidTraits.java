@@ -19,8 +19,10 @@ import urnstew.core.pantry.TasteContent;
  * @param naturalPH of the goods as they are; empty for pure acids, salts, sugars and oils
  * @param phosphorusShare phosphorus by mass
  * @param bicarbonateShare baking soda by mass
+ * @param takesPart share of whole pieces that comes to rest with the sauce
  */
-record AcidTraits(Optional<Double> naturalPH, double phosphorusShare, double bicarbonateShare) {
+record AcidTraits(
+    Optional<Double> naturalPH, double phosphorusShare, double bicarbonateShare, double takesPart) {
   /** Molar masses, kg/mol. */
   private static final double SODIUM = 0.022990;
 
@@ -44,7 +46,7 @@ record AcidTraits(Optional<Double> naturalPH, double phosphorusShare, double bic
   private static final Map<String, AcidTraits> SHIPPED =
       ReferenceTable.rows("acidity").stream()
           .collect(Collectors.toMap(row -> row.get("for"), AcidTraits::traits));
-  private static final AcidTraits NONE = new AcidTraits(Optional.empty(), 0, 0);
+  private static final AcidTraits NONE = new AcidTraits(Optional.empty(), 0, 0, 1);
 
   /** What is known of an ingredient, by itself or by its kind. */
   static AcidTraits of(Ingredient ingredient) {
@@ -52,9 +54,10 @@ record AcidTraits(Optional<Double> naturalPH, double phosphorusShare, double bic
     return SHIPPED.getOrDefault(ingredient.id(), ofItsKind);
   }
 
-  /** Everything in a kilogram of it that decides acidity. */
+  /** Everything in a kilogram of it that takes part in the acidity of a sauce. */
   static Solutes perKilogram(Ingredient ingredient) {
-    return of(ingredient).solutes(ingredient);
+    AcidTraits traits = of(ingredient);
+    return traits.solutes(ingredient).times(ingredient.pieces().isPresent() ? traits.takesPart : 1);
   }
 
   private Solutes solutes(Ingredient ingredient) {
@@ -94,7 +97,8 @@ record AcidTraits(Optional<Double> naturalPH, double phosphorusShare, double bic
     return new AcidTraits(
         number(row, "ph"),
         number(row, "phosphorus_mg").orElse(0.0) / 1e5,
-        number(row, "bicarbonate_percent").orElse(0.0) / 100);
+        number(row, "bicarbonate_percent").orElse(0.0) / 100,
+        number(row, "takes_part_percent").orElse(100.0) / 100);
   }
 
   private static Optional<Double> number(CSVRecord row, String column) {

@@ -35,6 +35,7 @@ public final class BalanceWorkings {
     terms.add(new Term("sodium", "c_Na", 1000 * end.sodiumKilograms() / all, "g/kg"));
     terms.add(new Term("pH at 25 °C", "pH", after.pH(), ""));
     terms.add(new Term("titratable to pH 8.1, as citric", "TA", after.acid().percent(), "%"));
+    terms.add(new Term("held by organic acids, as citric", "a", after.sour().percent(), "%"));
     terms.add(new Term("sugars to acid", "S/A", after.sugarToAcid(), ""));
     return new Working(
         "acid",
@@ -43,8 +44,8 @@ public final class BalanceWorkings {
         terms,
         List.of(
             "Ions that no table gives are set so that each ingredient has its usual pH",
-            "Protein takes up acid at 1.25 mol/kg; meat counts as if it had come to rest with the"
-                + " sauce, as mince has after an hour",
+            "Protein takes up acid at 1.25 mol/kg; of pieces of meat more than half comes to rest"
+                + " with the sauce, of fish and shells a quarter",
             "Acids stay in the pot; carbon dioxide leaves it",
             "Acidity is for taste: it relaxes no limit of keeping"),
         List.of(
@@ -60,6 +61,7 @@ public final class BalanceWorkings {
         "What organic acids hold of their protons, less what sugar and fat mask: a simple index.",
         "s = a · e^(−0.10 (sugars − 4)) · e^(−0.05 (fat − 4))",
         List.of(
+            new Term("acid that tastes, as citric", "a", after.sour().percent(), "%"),
             new Term("sugars", "sugars", after.sugars().percent(), "%"),
             new Term("fat", "fat", after.fat().percent(), "%"),
             new Term("felt as so much citric acid", "s", after.sharpness(), "%")),

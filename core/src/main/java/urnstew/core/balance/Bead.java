@@ -4,7 +4,7 @@ package urnstew.core.balance;
 public enum Bead {
   /** Percent. */
   SALT,
-  /** Titratable, percent as citric acid. */
+  /** Acid that tastes, percent as citric acid. */
   ACID,
   /** Sugars, percent. */
   SWEET,
@@ -17,7 +17,7 @@ public enum Bead {
   public double on(Beads beads) {
     return switch (this) {
       case SALT -> beads.salt().percent();
-      case ACID -> beads.acid().percent();
+      case ACID -> beads.sour().percent();
       case SWEET -> beads.sugars().percent();
       case SAVOURY -> beads.savoury();
       case FAT -> beads.fat().percent();

@@ -1,5 +1,7 @@
 package urnstew.core.balance;
 
+import java.util.EnumSet;
+import java.util.Set;
 import urnstew.core.acidity.Acid;
 import urnstew.core.acidity.ChargeBalance;
 import urnstew.core.acidity.Equilibrium;
@@ -13,6 +15,8 @@ import urnstew.units.Require;
  *
  * @param salt share of everything
  * @param acid titratable acidity as citric acid, share of everything
+ * @param sour acid that tastes: what organic acids hold of their protons, as citric acid, share of
+ *     everything; salts of meat and cheese that a titration counts too are not in it
  * @param sugars share of everything
  * @param savoury g of glutamate alike in 100 g, see {@link Savouriness}
  * @param fat share of everything
@@ -23,6 +27,7 @@ import urnstew.units.Require;
 public record Beads(
     MassFraction salt,
     MassFraction acid,
+    MassFraction sour,
     MassFraction sugars,
     double savoury,
     MassFraction fat,
@@ -30,7 +35,10 @@ public record Beads(
     boolean pHHolds,
     double sharpness) {
   /** Citric acid that one mole of base neutralises, kg. */
-  static final double CITRIC_PER_BASE = Acid.CITRIC.gramsPerMole() / 3 / 1000;
+  private static final double CITRIC_PER_BASE = Acid.CITRIC.gramsPerMole() / 3 / 1000;
+
+  private static final Set<Acid> SOUR =
+      EnumSet.of(Acid.CITRIC, Acid.MALIC, Acid.ACETIC, Acid.LACTIC);
 
   private static final double LEAST_WATER = 0.01;
 
@@ -46,15 +54,17 @@ public record Beads(
     Equilibrium rest = ChargeBalance.solve(pot.solutes(), Gas.OPEN_TO_AIR);
     double water = pot.contents().everything().waterKilograms();
     double all = pot.mass().kilograms();
+    MassFraction sour = share(rest.heldBy(SOUR) * water * CITRIC_PER_BASE, all);
     return new Beads(
         share(pot.saltKilograms(), all),
         share(rest.titratable() * water * CITRIC_PER_BASE, all),
+        sour,
         share(pot.taste().sugarsKilograms(), all),
         Savouriness.of(pot),
         share(pot.fatKilograms(), all),
         rest.pH(),
         rest.holds(),
-        Sharpness.of(pot, rest));
+        Sharpness.of(sour.percent(), pot));
   }
 
   /** Sugars over titratable acid; 0 where there is none. */

@@ -31,7 +31,7 @@ public record CupDose(
   }
 
   /** US teaspoon, m³ (NIST Handbook 44). */
-  public static final double TEASPOON = 4.92892e-6;
+  private static final double TEASPOON = 4.92892e-6;
 
   /** Twenty to the millilitre, as droppers are made (assumption). */
   private static final double DROP = 0.05e-6;

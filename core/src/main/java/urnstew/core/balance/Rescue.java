@@ -95,7 +95,7 @@ public record Rescue(
     Beads after = Beads.of(course.after(now));
     Band acid = Band.of(family, Bead.ACID);
     Band salt = Band.of(family, Bead.SALT);
-    double percent = after.acid().percent();
+    double percent = after.sour().percent();
     double salty = after.salt().percent();
     double noticed = Sharpness.NOTICED * steps;
     return switch (fault) {

@@ -42,6 +42,11 @@ public record SaltLedger(
     Mass heldBack) {
   private static final double LEAST_GRAMS = 0.01;
 
+  /** What brings less of the salt than that is summed up. */
+  private static final double LEAST_SHARE = 0.02;
+
+  private static final String OTHERS = "everything else";
+
   /**
    * One source of salt.
    *
@@ -112,10 +117,21 @@ public record SaltLedger(
           one,
           (a, b) -> new Entry(a.name(), a.salt().plus(b.salt()), a.range().plus(b.range())));
     }
-    return byName.values().stream()
-        .filter(entry -> entry.salt().grams() >= LEAST_GRAMS)
-        .sorted((a, b) -> b.salt().compareTo(a.salt()))
-        .toList();
+    double all = byName.values().stream().mapToDouble(one -> one.salt().kilograms()).sum();
+    List<Entry> told = new ArrayList<>();
+    Entry rest = new Entry(OTHERS, Mass.ZERO, Mass.ZERO);
+    for (Entry one : byName.values()) {
+      if (one.salt().kilograms() > LEAST_SHARE * all) {
+        told.add(one);
+      } else {
+        rest = new Entry(OTHERS, rest.salt().plus(one.salt()), rest.range().plus(one.range()));
+      }
+    }
+    told.sort((a, b) -> b.salt().compareTo(a.salt()));
+    if (rest.salt().grams() > LEAST_GRAMS) {
+      told.add(rest);
+    }
+    return told;
   }
 
   private static MassFraction share(double salt, double mass) {

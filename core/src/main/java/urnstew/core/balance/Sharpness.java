@@ -1,10 +1,5 @@
 package urnstew.core.balance;
 
-import java.util.EnumSet;
-import java.util.Set;
-import urnstew.core.acidity.Acid;
-import urnstew.core.acidity.Equilibrium;
-
 /**
  * How sharp a pot is felt: a simple index, and no more than one.
  *
@@ -15,13 +10,10 @@ import urnstew.core.acidity.Equilibrium;
  * left out.
  */
 public final class Sharpness {
-  private static final Set<Acid> SOUR =
-      EnumSet.of(Acid.CITRIC, Acid.MALIC, Acid.ACETIC, Acid.LACTIC);
-
   /** Of sugars and of fat, per percent. */
-  static final double SUGAR_MASKS = 0.10;
+  private static final double SUGAR_MASKS = 0.10;
 
-  static final double FAT_MASKS = 0.05;
+  private static final double FAT_MASKS = 0.05;
   private static final double USUAL_PERCENT = 4;
 
   /** A change that a table notices, as a share (assumption). */
@@ -29,13 +21,16 @@ public final class Sharpness {
 
   private Sharpness() {}
 
-  static double of(InPot pot, Equilibrium rest) {
+  /**
+   * Of a pot.
+   *
+   * @param sourPercent what organic acids hold, as citric acid
+   */
+  static double of(double sourPercent, InPot pot) {
     double all = pot.mass().kilograms();
-    double protons = rest.heldBy(SOUR) * pot.contents().everything().waterKilograms();
-    double sour = 100 * protons * Beads.CITRIC_PER_BASE / all;
     double sugars = 100 * pot.taste().sugarsKilograms() / all;
     double fat = 100 * pot.fatKilograms() / all;
-    return sour
+    return sourPercent
         * Math.exp(-SUGAR_MASKS * (sugars - USUAL_PERCENT) - FAT_MASKS * (fat - USUAL_PERCENT));
   }
 }

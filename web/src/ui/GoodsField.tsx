@@ -1,7 +1,7 @@
 import { Autocomplete, Box, InputBase, Typography } from '@mui/material';
 import { memo, useMemo } from 'react';
-import type { IngredientView } from '../../api/client';
-import { sizes } from '../../theme/tokens';
+import type { IngredientView } from '../api/client';
+import { sizes } from '../theme/tokens';
 
 interface Props { goods: IngredientView[]; chosen: IngredientView | undefined; onChoose: (id: string) => void; fault: string | undefined }
 const MOST_SHOWN = 30;

@@ -1,0 +1,1 @@
+export { BalancePage as default } from './BalancePage';

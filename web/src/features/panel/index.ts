@@ -1,0 +1,2 @@
+export { PanelPage as default } from './PanelPage';
+export { TastePage } from './TastePage';
