@@ -14,7 +14,8 @@ export const balanceOf = (pot: { formulaId: string; schools: School[] } | { plan
 export function useBalance(request: BalanceRequest | undefined, restMilliseconds: number): { balance: BalanceView | undefined; problem: ProblemError | undefined } {
   const text = JSON.stringify(request);
   const { data, error } = useQuery({
-    queryKey: ['balance', text],
+    // Under the batches: what is written at the stove makes it stale.
+    queryKey: ['batches', 'balance', text],
     queryFn: async ({ signal }) => {
       await new Promise<void>((go, stop) => void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), restMilliseconds));
       return answered(client.POST('/api/balance/preview', { body: request as BalanceRequest, signal }));

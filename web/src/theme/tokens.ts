@@ -19,6 +19,7 @@ export const sizes = { bar: '5.5rem', cupField: 150, phone: 520, taste: 84, rail
 /** Where the parts of a screen stand. */
 export const areas = {
   plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },
+  balance: { xs: '"beads" "helps" "rest"', lg: '"beads helps" "rest helps"' },
 };
 /** Column widths of the desk and the stove. */
 export const columns = {

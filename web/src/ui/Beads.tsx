@@ -1,4 +1,4 @@
-import { Box, Typography } from '@mui/material';
+import { Box, Typography, useMediaQuery } from '@mui/material';
 import { useTheme } from '@mui/material/styles';
 import { scaleLinear } from 'd3-scale';
 import { memo, type ReactNode } from 'react';
@@ -8,10 +8,12 @@ import { columns, sizes } from '../theme/tokens';
 /** What a dose would do to one string. */
 export interface BeadTick { bead: BeadView['bead']; name: string; value: number }
 
-const WIDTH = 560;
+/** In units of the drawing: on a phone it is drawn narrower, so that the words stay large. */
+const WIDTH = { desk: 560, phone: 350, compact: 250 };
 const EDGE = 14;
 /** Words nearer than this would run into each other. */
 const APART = 74;
+const APART_COMPACT = 48;
 const NAMES: Record<BeadView['bead'], { name: string; unit: string; digits: number }> = {
   SALT: { name: 'Salt', unit: '%', digits: 2 },
   ACID: { name: 'Acid', unit: '%', digits: 2 },
@@ -33,7 +35,7 @@ export const Beads = memo(function Beads({ beads, ticks = [], notes = {}, compac
       {beads.map((b) => (
         <Box component="li" key={b.bead} sx={{ display: 'grid', gridTemplateColumns: compact ? columns.beadsCompact : columns.beads, alignItems: 'center', columnGap: 1.5 }}>
           <Box>
-            <Typography component="h3" sx={{ fontWeight: 700, fontSize: compact ? sizes.note : sizes.lead, lineHeight: 1.1 }}>{NAMES[b.bead].name}</Typography>
+            <Typography component="p" sx={{ fontWeight: 700, fontSize: compact ? sizes.note : sizes.lead, lineHeight: 1.1 }}>{NAMES[b.bead].name}</Typography>
             {notes[b.bead] && <Box sx={{ fontSize: sizes.small, color: 'text.secondary', lineHeight: 1.25 }}>{notes[b.bead]}</Box>}
           </Box>
           <Thread bead={b} ticks={ticks.filter((t) => t.bead === b.bead)} compact={compact} />
@@ -44,23 +46,26 @@ export const Beads = memo(function Beads({ beads, ticks = [], notes = {}, compac
 });
 
 function Thread({ bead, ticks, compact }: { bead: BeadView; ticks: BeadTick[]; compact: boolean }) {
-  const p = useTheme().vars.palette;
+  const theme = useTheme();
+  const p = theme.vars.palette;
+  const phone = useMediaQuery(theme.breakpoints.down('sm'));
+  const width = compact ? WIDTH.compact : phone ? WIDTH.phone : WIDTH.desk;
   const { low, high, now, after } = bead;
   const values = [now, after, high, ...ticks.map((t) => t.value)];
   const top = Math.max(...values);
-  const x = scaleLinear([Math.min(0.4 * low, 0.8 * now, 0.8 * after), top + 0.18 * (top - low || 1)], [EDGE, WIDTH - EDGE]);
+  const x = scaleLinear([Math.min(0.4 * low, 0.8 * now, 0.8 * after), top + 0.18 * (top - low || 1)], [EDGE, width - EDGE]);
   const height = compact ? 44 : 62;
   const y = compact ? 16 : 30;
   const inBand = after >= low && after <= high;
   const colour = inBand ? p.success.main : p.error.main;
   const shown = apart(ticks, x);
-  const near = Math.abs(x(now) - x(after)) < APART;
+  const near = Math.abs(x(now) - x(after)) < (compact ? APART_COMPACT : APART);
   const nowLeft = x(now) <= x(after);
   const said = `${NAMES[bead.bead].name}: ${beadText(bead.bead, now)} now, ${beadText(bead.bead, after)} on the table, ${standing(bead, after)} of ${low} to ${high}${shown.map((t) => `; ${t.name} ${beadText(bead.bead, t.value)}`).join('')}`;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={said} width="100%" style={{ display: 'block' }}>
+    <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={said} width="100%" style={{ display: 'block', maxWidth: compact ? 1.2 * width : undefined }}>
       <rect x={x(low)} y={y - 9} width={Math.max(4, x(high) - x(low))} height={18} rx={9} fill={p.kitchen.basilSoft} />
-      <line x1={0} x2={WIDTH} y1={y} y2={y} stroke={p.kitchen.steel} strokeWidth={1.5} />
+      <line x1={0} x2={width} y1={y} y2={y} stroke={p.kitchen.steel} strokeWidth={1.5} />
       <line x1={x(now)} x2={x(after)} y1={y} y2={y} stroke={p.text.primary} strokeWidth={3} strokeDasharray="2 3" />
       <circle cx={x(now)} cy={y} r={compact ? 7 : 10} fill={p.text.primary} stroke={p.background.paper} strokeWidth={2} />
       <circle cx={x(after)} cy={y} r={compact ? 7 : 9} fill={p.background.paper} stroke={colour} strokeWidth={3.5} />

@@ -4,7 +4,7 @@ import { useBalance } from '../../api/balance';
 import { newId, type BalanceView, type KitchenView, type RemedyView, type Working } from '../../api/client';
 import { usePantry } from '../../api/pantry';
 import { show } from '../../quantities';
-import { columns } from '../../theme/tokens';
+import { areas, columns } from '../../theme/tokens';
 import { Beads } from '../../ui/Beads';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -44,11 +44,14 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
     <Page title={`${balance.title}, ${show.text(show.mass(balance.massKilograms, units))}${batchId ? ' on the stove' : ''}`} sub={comes(balance, units)} step="Balance" acts={pick}>
       {problem && !named && <Note tone="tomato">{problem.summary}</Note>}
       {balance.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.balance, columnGap: 4, rowGap: 3 }}>
-        <Box sx={{ minWidth: 0, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: columns.balance, gridTemplateAreas: areas.balance, gridTemplateRows: { lg: 'auto 1fr' }, columnGap: 4, rowGap: 3 }}>
+        <Box sx={{ gridArea: 'beads', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
           <Beads beads={balance.beads} ticks={ticks(balance)} notes={notes(balance)} />
-          <Cups form={form} balance={balance} units={units} faults={faults} faultAt={faultAt} change={change} />
+          <Cups form={form} balance={balance} units={units} faultAt={faultAt} change={change} />
           <Decide form={form} balance={balance} batchId={batchId} units={units} change={change} />
+        </Box>
+        <Box sx={{ gridArea: 'helps', minWidth: 0 }}><Remedies balance={later} fault={form.fault} steps={form.steps} units={units} onFault={(fault) => change({ fault })} onSteps={(steps) => change({ steps })} onCup={toCup} /></Box>
+        <Box sx={{ gridArea: 'rest', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 3 }}>
           <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, columnGap: 4, rowGap: 3 }}>
             <SaltLedger form={form} balance={later} goods={goods} units={units} faultAt={faultAt} change={change} />
             <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3, minWidth: 0 }}>
@@ -58,7 +61,6 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
           </Box>
           <Deepens balance={later} units={units} />
         </Box>
-        <Remedies balance={later} fault={form.fault} steps={form.steps} units={units} onFault={(fault) => change({ fault })} onSteps={(steps) => change({ steps })} onCup={toCup} />
       </Box>
     </Page>
   );

@@ -4,9 +4,9 @@ import { show, type Units } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { TextLine } from '../../ui/fields';
 import { doseText, measureWords, shortName, solutionWords } from './effects';
-import type { BalanceForm, CupText, Faults } from './form';
+import type { BalanceForm, CupText } from './form';
 
-interface Props { form: BalanceForm; balance: BalanceView; units: Units; faultAt: (field: string) => string | undefined; faults: Faults; change: (to: Partial<BalanceForm>) => void }
+interface Props { form: BalanceForm; balance: BalanceView; units: Units; faultAt: (field: string) => string | undefined; change: (to: Partial<BalanceForm>) => void }
 
 /** Doses side by side in cups that a kitchen can measure; the pot gets what the chosen cup got. */
 export function Cups({ form, balance, units, faultAt, change }: Props) {
@@ -24,7 +24,7 @@ export function Cups({ form, balance, units, faultAt, change }: Props) {
             onChoose={() => change({ chosen: c.key })} {...(i === 0 ? {} : { onAway: () => change({ cups: form.cups.filter((o) => o.key !== c.key) }) })} />
         ))}
       </Box>
-      {form.cups.length === 1 && <Typography sx={{ color: 'text.secondary', mt: 1 }}>Choose ‘Try in a cup’ beside what might help: each becomes a cup beside the pot as it is.</Typography>}
+      {form.cups.length === 1 && <Typography sx={{ color: 'text.secondary', mt: 1 }}>Choose ‘To a cup’ beside what might help: each becomes a cup beside the pot as it is.</Typography>}
     </Box>
   );
 }

@@ -15,7 +15,7 @@ export function Deepens({ balance, units }: { balance: BalanceView; units: Units
       <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>Left: as much sodium as 0.2 % salt brings. Right: 30 % more savoury than it will be. A school is a matter of taste; the figures are not.</Typography>
       <Box role="table" aria-label="Savoury helpers" sx={{ mt: 0.75 }}>
         <Box role="row" sx={{ display: { xs: 'none', sm: 'grid' }, gridTemplateColumns: columns.deepens, columnGap: 1 }}>
-          {['', 'at equal sodium', 'at equal savour'].map((head) => <Typography key={head} role="columnheader" variant="caption" sx={{ color: 'text.secondary' }}>{head}</Typography>)}
+          {['what', 'at equal sodium', 'at equal savour'].map((head) => <Typography key={head} role="columnheader" variant="caption" sx={{ color: 'text.secondary' }}>{head}</Typography>)}
         </Box>
         {balance.sources.map(({ atEqualSodium: a, atEqualSavour: b }) => (
           <Box role="row" key={a.name} sx={{ display: 'grid', gridTemplateColumns: columns.deepens, columnGap: 1, borderTop: 1, borderColor: 'divider', py: 0.4 }}>

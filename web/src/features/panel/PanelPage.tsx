@@ -1,5 +1,4 @@
 import { Box, Button, Typography } from '@mui/material';
-import { useTheme } from '@mui/material/styles';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
@@ -73,11 +72,10 @@ function Result({ panel }: { panel: PanelView }) {
 
 /** A code for phone cameras, and the same to type. */
 function Invite({ id }: { id: string }) {
-  const p = useTheme().vars.palette;
   const url = `${globalThis.location.origin}/taste/${id}`;
   return (
     <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
-      <Box sx={{ bgcolor: 'common.white', p: 1, lineHeight: 0, borderRadius: 1 }}><QRCodeSVG value={url} size={168} fgColor="black" bgColor="white" title="Code for the tasters’ phones" style={{ background: p.common.white }} /></Box>
+      <Box sx={{ bgcolor: 'common.white', p: 1, lineHeight: 0, borderRadius: 1 }}><QRCodeSVG value={url} size={168} fgColor="black" bgColor="white" title="Code for the tasters’ phones" /></Box>
       <Box sx={{ minWidth: 0 }}>
         <Typography variant="h2">On each phone</Typography>
         <Typography sx={{ overflowWrap: 'anywhere' }}><a href={url}>{url}</a></Typography>

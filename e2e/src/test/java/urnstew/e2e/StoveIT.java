@@ -8,7 +8,6 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -27,24 +26,6 @@ class StoveIT extends Installed {
     Matcher found = HOUR.matcher(figure.textContent().replaceAll(".*(?=..:..$)", ""));
     assertTrue(found.find(), figure.textContent());
     return found.group();
-  }
-
-  private static Page plan(String sauce, String covers) {
-    Page page = browsers.page(1280, 800);
-    page.navigate(installation.address() + "/plan");
-    assertThat(page.getByText("Canned whole tomatoes").first()).isVisible();
-    page.getByLabel("Which sauce").selectOption(new SelectOption().setLabel(sauce));
-    page.getByLabel("For whom").fill(covers);
-    page.getByLabel("On the table at").fill(Stove.inHours(6));
-    assertThat(page.locator("h1")).hasText(sauce);
-    return page;
-  }
-
-  private static void litEarlier(Page page, int minutes) {
-    Stove.button(page, "Lit earlier").click();
-    page.getByLabel("The burner was lit at").fill(Stove.minutesAgo(minutes));
-    Stove.button(page, "Start as lit").click();
-    page.waitForURL(Pattern.compile("/pots/.+"));
   }
 
   private static Locator thickAt(Page page) {
