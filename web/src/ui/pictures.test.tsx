@@ -3,6 +3,7 @@ import { render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { expect, it } from 'vitest';
 import { theme } from '../theme/theme';
+import { Beads } from './Beads';
 import { FallLine } from './FallLine';
 import { Urn, type Level } from './Urn';
 
@@ -45,4 +46,20 @@ it('marks now, the serving hour, the target, and struck-out readings apart from 
   const shapes = [...container.querySelectorAll('path')].map((p) => p.getAttribute('d') ?? '');
   expect(shapes.filter((d) => d.endsWith('l6 6l-6 6l-6-6z'))).toHaveLength(1);
   expect(shapes.filter((d) => d.endsWith('m0-8l-8 8'))).toHaveLength(1);
+});
+
+it('hangs the beads on one scale, says where they are, and leaves out ticks whose words would meet', () => {
+  const acid = { bead: 'ACID' as const, now: 0.3, after: 0.52, low: 0.28, high: 0.48 };
+  const ticks = [{ bead: 'ACID' as const, name: 'soda', value: 0.4 }, { bead: 'ACID' as const, name: 'cream', value: 0.41 }, { bead: 'FAT' as const, name: 'butter', value: 8 }];
+  const { container } = draw(<Beads beads={[acid]} ticks={ticks} />);
+  const [now, after] = [...container.querySelectorAll('circle')].map((c) => number(c, 'cx'));
+  const band = container.querySelector('rect');
+  const left = number(band, 'x');
+  const right = left + number(band, 'width');
+  expect(now).toBeGreaterThan(left);
+  expect(now).toBeLessThan(right);
+  expect(after).toBeGreaterThan(right);
+  expect(((after ?? 0) - (now ?? 0)) / (right - left)).toBeCloseTo(0.22 / 0.2, 5);
+  expect(screen.getByRole('img')).toHaveAccessibleName('Acid: 0.30 % now, 0.52 % on the table, past the band of 0.28 to 0.48; soda 0.40 %');
+  expect(screen.queryByText('cream')).toBeNull();
 });

@@ -24,7 +24,7 @@ export function Cups({ form, balance, units, faultAt, change }: Props) {
             onChoose={() => change({ chosen: c.key })} {...(i === 0 ? {} : { onAway: () => change({ cups: form.cups.filter((o) => o.key !== c.key) }) })} />
         ))}
       </Box>
-      {form.cups.length === 1 && <Typography sx={{ color: 'text.secondary', mt: 1 }}>Choose ‘To a cup’ beside what might help: each becomes a cup beside the pot as it is.</Typography>}
+      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note, mt: 0.75 }}>{form.cups.length === 1 ? 'Choose ‘To a cup’ beside what might help: each becomes a cup beside the pot as it is.' : 'Each taste from a clean spoon, all cups equally warm, water between. A drop is 0.05 ml.'}</Typography>
     </Box>
   );
 }

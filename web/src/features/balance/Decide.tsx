@@ -1,6 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { client, newId, type BalanceView } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
 import { answered, ProblemError } from '../../api/problem';
@@ -53,8 +54,20 @@ export function Decide({ form, balance, batchId, units, change }: Props) {
         </Box>
       )}
       {fault && <Note tone="tomato">{fault}</Note>}
+      {batchId && <Asked batchId={batchId} />}
       {batchId && form.ready.length > 0 && <Ready doses={form.ready} batchId={batchId} units={units} onIn={(id) => change({ ready: form.ready.filter((d) => d.ingredientId !== id) })} />}
     </Box>
+  );
+}
+
+/** What the table was asked about this pot before. */
+function Asked({ batchId }: { batchId: string }) {
+  const { data = [] } = useQuery({ queryKey: ['panels', 'of', batchId], queryFn: () => answered(client.GET('/api/panels', { params: { query: { batchId } } })) });
+  if (data.length === 0) return null;
+  return (
+    <Typography sx={{ fontSize: sizes.note }}>
+      The table was asked: {data.map((p, i) => <span key={p.id}>{i > 0 && ' · '}<Link to={`/panels/${p.id}`}>{p.cups.map((c) => c.what).join(', ')}</Link>{p.closed ? '' : ' (open)'}</span>)}
+    </Typography>
   );
 }
 

@@ -39,7 +39,7 @@ function Way({ remedy: r, balance, units, onCup }: { remedy: RemedyView; balance
       <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
         {r.time && <>{timeWords(balance, r)}<br /></>}
         {r.dose && !r.dose.reaches && r.dose.massKilograms > 0 && <b>not enough by itself: </b>}
-        {r.dose && <>{effects(balance.after, r.dose)}<br /></>}
+        {r.dose && <>{effects(balance.after, r.dose, balance.solidsFraction)}<br /></>}
         {r.skim && <>leaves {show.text(show.percent(r.skim.fatFraction))} fat<br /></>}
         {r.tells}{r.dose?.avoided && <Box component="b" sx={{ color: 'error.main' }}> · this kitchen leaves it out</Box>}
       </Typography>

@@ -12,6 +12,7 @@ it('tells what a dose costs elsewhere, the strongest first, and leaves out what 
   expect(effects(beads, dose({ pH: 4.43, sourFraction: 0.0041, saltFraction: 0.0097 }, { moreSodiumKilograms: 0.0012 }))).toBe('pH 4.20 → 4.43 · acid 0.47 → 0.41 % · salt 0.90 → 0.97 % · + 1.2 g sodium');
   expect(effects(beads, dose({}, { longerSeconds: 420 }))).toBe('7 min longer');
   expect(effects(beads, dose({ fatFraction: 0.061 }))).toBe('');
+  expect(effects(beads, dose({}, { solidsFraction: 0.095 }), 0.1)).toBe('thinner: solids 10.0 → 9.5 %');
 });
 
 it('says of time what it does: acid up, sugar to acid as it was', () => {

@@ -6,7 +6,7 @@ const percent = (share: number, digits: number): string => (share * 100).toFixed
 const moved = (from: number, to: number, least: number): boolean => Math.abs(to - from) >= least * Math.max(Math.abs(from), 1e-9);
 
 /** What a dose does elsewhere, the strongest first, in a few words. */
-export function effects(from: BeadsView, dose: DoseView): string {
+export function effects(from: BeadsView, dose: DoseView, solids?: number): string {
   const to = dose.after;
   const all = [
     { by: Math.abs(to.pH - from.pH) * 10, words: `pH ${from.pH.toFixed(2)} → ${to.pH.toFixed(2)}`, told: Math.abs(to.pH - from.pH) >= 0.02 },
@@ -17,6 +17,7 @@ export function effects(from: BeadsView, dose: DoseView): string {
     { by: change(from.savoury, to.savoury), words: `savoury ${from.savoury.toFixed(1)} → ${to.savoury.toFixed(1)}`, told: moved(from.savoury, to.savoury, 0.08) },
   ];
   const told = all.filter((e) => e.told).sort((a, b) => b.by - a.by).slice(0, 3).map((e) => e.words);
+  if (solids !== undefined && moved(solids, dose.solidsFraction, 0.02)) told.push(`${dose.solidsFraction < solids ? 'thinner' : 'thicker'}: solids ${percent(solids, 1)} → ${percent(dose.solidsFraction, 1)} %`);
   if (dose.moreSodiumKilograms > 5e-5) told.push(`+ ${show.significant(dose.moreSodiumKilograms * 1000, 2)} g sodium`);
   if (dose.longerSeconds !== undefined && dose.longerSeconds >= 60) told.push(`${show.text(show.span(dose.longerSeconds))} longer`);
   if (dose.allergens.length > 0) told.push(`brings ${dose.allergens.join(', ')}`);

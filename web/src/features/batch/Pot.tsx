@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useKeys } from '../../app/keys';
 import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
@@ -23,6 +23,7 @@ type Sheet = ReadingKind | 'heat' | 'add' | 'target' | 'finish';
 /** One pot at the stove: the hour, what is next, the readings. */
 export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
   const [sheet, setSheet] = useState<Sheet>();
+  const navigate = useNavigate();
   const now = useServerNow(batch, heardAt);
   const live = batch.status === 'SIMMERING';
   useKeys(live ? [
@@ -32,6 +33,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
     { key: 'h', does: 'Heat, lid and pot', act: () => setSheet('heat') },
     { key: 't', does: 'How thick', act: () => setSheet('target') },
     { key: 'a', does: 'Into the pot', act: () => setSheet('add') },
+    { key: 'b', does: 'Balance', act: () => void navigate(`/balance?pot=${batch.id}`) },
     { key: 'f', does: 'Off the heat', act: () => setSheet('finish') },
   ] : []);
   const here = along(batch.forecast.likely, now);

@@ -17,8 +17,7 @@ create table panel (
   check ((way = 'PAIRED') = (jsonb_array_length(cups) = 2)),
   check (closed_at >= opened_at)
 );
-create index panel_newest on panel (opened_at desc);
-create index panel_of_batch on panel (batch_id);
+create index panel_of_batch on panel (batch_id, opened_at desc);
 
 -- A phone takes a seat once and answers once.
 create table panel_seat (

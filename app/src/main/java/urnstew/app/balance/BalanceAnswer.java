@@ -81,6 +81,7 @@ final class BalanceAnswer {
         now.mass().kilograms(),
         course.toLose(now).kilograms(),
         end.mass().kilograms(),
+        end.contents().thickness().value(),
         portions,
         view(is),
         view(Beads.of(course.reduced(now))),

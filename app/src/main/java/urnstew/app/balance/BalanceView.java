@@ -15,6 +15,7 @@ import urnstew.core.explain.Working;
  * @param massKilograms as it is now
  * @param toLoseKilograms water that has yet to leave
  * @param madeKilograms when all has happened
+ * @param solidsFraction of the sauce then
  * @param portions of it
  * @param now as it is
  * @param reduced when the water is gone and nothing else went in
@@ -33,6 +34,7 @@ public record BalanceView(
     double massKilograms,
     double toLoseKilograms,
     double madeKilograms,
+    double solidsFraction,
     double portions,
     BeadsView now,
     BeadsView reduced,

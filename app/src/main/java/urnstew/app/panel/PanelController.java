@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.panel.PanelView.TasterView;
@@ -30,8 +31,8 @@ class PanelController {
   record VoteSheet(@NotNull List<@NotNull Integer> codes, @NotNull @Size(max = 500) String note) {}
 
   @GetMapping
-  List<PanelView> newestPanels() {
-    return panels.newest();
+  List<PanelView> panelsOfBatch(@RequestParam UUID batchId) {
+    return panels.ofBatch(batchId);
   }
 
   @PostMapping

@@ -51,9 +51,9 @@ interface PanelMapper {
   @Select(
       """
       select id, batch_id, title, way, cups::text, plan::text, opened_at, closed_at
-      from panel order by opened_at desc, id limit 30
+      from panel where batch_id = #{batchId} order by opened_at desc, id limit 30
       """)
-  List<PanelRow> newest();
+  List<PanelRow> ofBatch(UUID batchId);
 
   @Update("update panel set closed_at = #{at} where id = #{id} and closed_at is null")
   int close(UUID id, Instant at);

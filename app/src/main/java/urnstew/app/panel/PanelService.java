@@ -43,10 +43,10 @@ public class PanelService {
     this.clock = clock;
   }
 
-  /** The newest panels. */
+  /** What was asked about a batch, the newest first. */
   @Transactional(readOnly = true)
-  public List<PanelView> newest() {
-    return mapper.newest().stream().map(this::view).toList();
+  public List<PanelView> ofBatch(UUID batchId) {
+    return mapper.ofBatch(batchId).stream().map(this::view).toList();
   }
 
   /** One panel, for the one who asks. */
