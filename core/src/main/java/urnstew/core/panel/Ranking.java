@@ -61,13 +61,12 @@ public record Ranking(int cups, List<List<Integer>> orders) {
 
   /** How often chance alone sets the cups so far apart. */
   public double chance() {
-    long apart = apart(rankSums().stream().mapToInt(Integer::intValue).toArray());
+    long apart = apart(Packed.of(rankSums().stream().mapToInt(Integer::intValue).toArray()));
     double tail = 0;
     double all = 0;
-    for (Map.Entry<List<Integer>, Double> state : distribution(orders.size()).entrySet()) {
+    for (Map.Entry<Long, Double> state : distribution(orders.size()).entrySet()) {
       all += state.getValue();
-      int[] sums = state.getKey().stream().mapToInt(Integer::intValue).toArray();
-      tail += apart(sums) >= apart ? state.getValue() : 0;
+      tail += apart(state.getKey()) >= apart ? state.getValue() : 0;
     }
     return tail / all;
   }
@@ -115,34 +114,30 @@ public record Ranking(int cups, List<List<Integer>> orders) {
   }
 
   /** Sum of squares: rises and falls with Friedman's statistic. */
-  private static long apart(int[] sums) {
-    return Arrays.stream(sums).mapToLong(sum -> (long) sum * sum).sum();
+  private long apart(long packed) {
+    long sum = 0;
+    for (int cup = 0; cup < cups; cup++) {
+      long rankSum = Packed.at(packed, cup);
+      sum += rankSum * rankSum;
+    }
+    return sum;
   }
 
   /** Rank sums in order of size, with their weight among all equally likely outcomes. */
-  private Map<List<Integer>, Double> distribution(int tasters) {
-    List<int[]> permutations = Permutations.of(cups);
-    Map<List<Integer>, Double> states = new HashMap<>();
-    states.put(Arrays.stream(new int[cups]).boxed().toList(), 1.0);
+  private Map<Long, Double> distribution(int tasters) {
+    long[] ranks = Permutations.of(cups).stream().mapToLong(Packed::of).toArray();
+    Map<Long, Double> states = Map.of(0L, 1.0);
     for (int taster = 0; taster < tasters; taster++) {
-      Map<List<Integer>, Double> next = new HashMap<>();
+      Map<Long, Double> next = new HashMap<>();
       states.forEach(
-          (sums, weight) ->
-              permutations.forEach(
-                  ranks ->
-                      next.merge(added(sums, ranks), weight / permutations.size(), Double::sum)));
+          (sums, weight) -> {
+            for (long more : ranks) {
+              next.merge(Packed.sorted(sums + more, cups), weight / ranks.length, Double::sum);
+            }
+          });
       states = next;
     }
     return states;
-  }
-
-  private static List<Integer> added(List<Integer> sums, int[] ranks) {
-    int[] sum = new int[ranks.length];
-    for (int i = 0; i < ranks.length; i++) {
-      sum[i] = sums.get(i) + ranks[i];
-    }
-    Arrays.sort(sum);
-    return Arrays.stream(sum).boxed().toList();
   }
 
   private static boolean isOrder(List<Integer> order, int cups) {
