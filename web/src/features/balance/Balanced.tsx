@@ -1,7 +1,7 @@
 import { Box, Typography } from '@mui/material';
-import { useDeferredValue, useMemo, type ReactNode } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { useBalance } from '../../api/balance';
-import { newId, type BalanceView, type KitchenView, type RemedyView, type Working } from '../../api/client';
+import { newId, type BalanceView, type Fault, type KitchenView, type RemedyView, type Working } from '../../api/client';
 import { usePantry } from '../../api/pantry';
 import { show } from '../../quantities';
 import { areas, columns } from '../../theme/tokens';
@@ -30,15 +30,18 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
   const { request, faults } = useMemo(() => understand(form, which, kitchen), [form, which, kitchen]);
   const { balance, problem } = useBalance(request, REST_MS);
   const later = useDeferredValue(balance);
+  const [lookedAt, setLookedAt] = useState<string>();
   const faultAt = (field: string) => faults[field] ?? problem?.at(pointerOf(field));
   const { units } = kitchen.settings;
   const batchId = 'batchId' in which ? which.batchId : undefined;
+  const onFault = useCallback((fault: Fault) => change({ fault }), [change]);
+  const onSteps = useCallback((steps: number) => change({ steps }), [change]);
+  const onCup = useCallback(({ dose }: RemedyView) => {
+    const { ingredientId, name, massKilograms } = dose ?? {};
+    if (ingredientId === undefined || name === undefined || massKilograms === undefined) return;
+    change(({ cups }) => ({ cups: [...cups, { key: newId(), note: '', doses: [{ ingredientId, name, massKilograms }] }] }));
+  }, [change]);
   if (!balance || !later || !goods) return <Page title="Balance" sub={words} step="Balance" acts={pick}>{problem && <Note tone="tomato">{problem.summary}</Note>}</Page>;
-  const toCup = (remedy: RemedyView) => {
-    const dose = remedy.dose;
-    if (!dose?.ingredientId) return;
-    change({ cups: [...form.cups, { key: newId(), note: '', doses: [{ ingredientId: dose.ingredientId, name: dose.name, massKilograms: dose.massKilograms }] }] });
-  };
   const named = Object.keys(faults).length > 0 || (problem && ['pH', 'brix', 'portion', 'finish', 'cup', ...form.plate.map((_, i) => `plate.${i}`)].some((f) => problem.at(pointerOf(f))));
   return (
     <Page title={`${balance.title}, ${show.text(show.mass(balance.massKilograms, units))}${batchId ? ' on the stove' : ''}`} sub={comes(balance, units)} step="Balance" acts={pick}>
@@ -46,11 +49,11 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
       {balance.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.balance, gridTemplateAreas: areas.balance, gridTemplateRows: { lg: 'auto 1fr' }, columnGap: 4, rowGap: 3 }}>
         <Box sx={{ gridArea: 'beads', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
-          <Beads beads={balance.beads} ticks={ticks(balance)} notes={notes(balance)} />
+          <Beads beads={balance.beads} ticks={ticks(balance, lookedAt)} notes={notes(balance)} />
           <Cups form={form} balance={balance} units={units} faultAt={faultAt} change={change} />
           <Decide form={form} balance={balance} batchId={batchId} units={units} change={change} />
         </Box>
-        <Box sx={{ gridArea: 'helps', minWidth: 0 }}><Remedies balance={later} fault={form.fault} steps={form.steps} units={units} onFault={(fault) => change({ fault })} onSteps={(steps) => change({ steps })} onCup={toCup} /></Box>
+        <Box sx={{ gridArea: 'helps', minWidth: 0 }}><Remedies balance={later} fault={form.fault} steps={form.steps} units={units} onFault={onFault} onSteps={onSteps} onCup={onCup} lookedAt={lookedAt} onLook={setLookedAt} /></Box>
         <Box sx={{ gridArea: 'rest', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 3 }}>
           <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, columnGap: 4, rowGap: 3 }}>
             <SaltLedger form={form} balance={later} goods={goods} units={units} faultAt={faultAt} change={change} />

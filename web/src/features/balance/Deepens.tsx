@@ -1,4 +1,5 @@
 import { Box, Typography } from '@mui/material';
+import { memo } from 'react';
 import type { BalanceView, DoseView } from '../../api/client';
 import type { Units } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
@@ -6,7 +7,7 @@ import { ShowWorking } from '../../ui/ShowWorking';
 import { doseText } from './effects';
 
 /** What deepens a sauce, side by side so that a comparison is fair. */
-export function Deepens({ balance, units }: { balance: BalanceView; units: Units }) {
+export const Deepens = memo(function Deepens({ balance, units }: { balance: BalanceView; units: Units }) {
   const working = balance.workings.find((w) => w.figure === 'savoury');
   const cell = { fontSize: sizes.note };
   return (
@@ -27,6 +28,6 @@ export function Deepens({ balance, units }: { balance: BalanceView; units: Units
       </Box>
     </Box>
   );
-}
+});
 
 const savour = (dose: DoseView, units: Units) => (dose.reaches ? <><b>{doseText(dose.massKilograms, units)}</b>, salt {(dose.after.saltFraction * 100).toFixed(2)} %</> : 'more than is sensible');

@@ -1,4 +1,5 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button, ButtonBase, Typography } from '@mui/material';
+import { memo } from 'react';
 import type { BalanceView, Fault, RemedyView } from '../../api/client';
 import { useFaults } from '../../api/balance';
 import { show, type Units } from '../../quantities';
@@ -10,10 +11,10 @@ import { doseText, effects, timeWords } from './effects';
 
 const STRENGTH = [{ value: '1', text: 'a little' }, { value: '2', text: 'clearly' }, { value: '3', text: 'very' }] as const;
 
-interface Props { balance: BalanceView; fault: Fault; steps: number; units: Units; onFault: (fault: Fault) => void; onSteps: (steps: number) => void; onCup: (remedy: RemedyView) => void }
+interface Props { balance: BalanceView; fault: Fault; steps: number; units: Units; onFault: (fault: Fault) => void; onSteps: (steps: number) => void; onCup: (remedy: RemedyView) => void; lookedAt: string | undefined; onLook: (title: string | undefined) => void }
 
 /** From what is wrong to what helps, in order: each with its dose and what it costs elsewhere. */
-export function Remedies({ balance, fault, steps, units, onFault, onSteps, onCup }: Props) {
+export const Remedies = memo(function Remedies({ balance, fault, steps, units, onFault, onSteps, onCup, lookedAt, onLook }: Props) {
   const faults = useFaults().data ?? [];
   const dosed = balance.remedies.some((r) => r.dose);
   return (
@@ -21,20 +22,22 @@ export function Remedies({ balance, fault, steps, units, onFault, onSteps, onCup
       <Typography variant="h2">What is wrong?</Typography>
       <Pick label="Fault" hidden value={fault} options={faults.map((f) => [f.fault, f.words] as const)} onPick={onFault} />
       {dosed && <Box sx={{ mt: 1 }}><Choices label="How much" options={STRENGTH} chosen={String(steps) as '1'} onChoose={(s) => onSteps(Number(s))} /></Box>}
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note, mt: 1 }}>{dosed ? 'What each would really do here: all to the same effect.' : 'In this order.'}</Typography>
+      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note, mt: 1 }}>{dosed ? 'What each would really do here: all to the same effect. Press one to see it on every string.' : 'In this order.'}</Typography>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {balance.remedies.map((r) => <Way key={r.title} remedy={r} balance={balance} units={units} onCup={onCup} />)}
+        {balance.remedies.map((r) => <Way key={r.title} remedy={r} balance={balance} units={units} onCup={onCup} looked={lookedAt === r.title} onLook={onLook} />)}
       </Box>
       <Box sx={{ mt: 1.5 }}><Note><b>Acidity is for taste here.</b> It does not make a sauce safe to keep warm or to keep at all.</Note></Box>
     </Box>
   );
-}
+});
 
-function Way({ remedy: r, balance, units, onCup }: { remedy: RemedyView; balance: BalanceView; units: Units; onCup: (remedy: RemedyView) => void }) {
+function Way({ remedy: r, balance, units, onCup, looked, onLook }: { remedy: RemedyView; balance: BalanceView; units: Units; onCup: Props['onCup']; looked: boolean; onLook: Props['onLook'] }) {
   const stop = r.act === 'STOP';
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 1, py: 0.9, borderBottom: 1, borderColor: 'divider' }}>
-      <Typography sx={{ fontWeight: 700, color: stop ? 'error.main' : 'text.primary' }}>{r.act === 'IN_VAIN' ? `In vain: ${lower(r.title)}` : stop ? `Stop: ${lower(r.title)}` : r.title}</Typography>
+      {r.dose ? (
+        <ButtonBase aria-pressed={looked} onClick={() => onLook(looked ? undefined : r.title)} sx={{ font: 'inherit', fontWeight: 700, justifyContent: 'flex-start', textAlign: 'left', textDecoration: looked ? 'underline' : 'underline dotted', textDecorationColor: 'inherit', textUnderlineOffset: 3, minHeight: 24 }}>{r.title}</ButtonBase>
+      ) : <Typography sx={{ fontWeight: 700, color: stop ? 'error.main' : 'text.primary' }}>{r.act === 'IN_VAIN' ? `In vain: ${lower(r.title)}` : stop ? `Stop: ${lower(r.title)}` : r.title}</Typography>}
       <Typography component="span" sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.step, lineHeight: 1.1, textAlign: 'right' }}>{figure(r, units)}</Typography>
       <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
         {r.time && <>{timeWords(balance, r)}<br /></>}

@@ -45,13 +45,16 @@ it('says what each remedy does, what is in vain and where to stop, and puts a do
   const act = (title: string, kind: 'IN_VAIN' | 'STOP'): RemedyView => ({ title, tells: 'so', atTheEnd: false, act: kind });
   const onCup = vi.fn();
   const onFault = vi.fn();
-  show(<Remedies balance={balance({ remedies: [butter, act('A potato', 'IN_VAIN'), act('It tastes burnt', 'STOP')] })} fault="SHARP" steps={1} units="METRIC" onFault={onFault} onSteps={vi.fn()} onCup={onCup} />);
+  const onLook = vi.fn();
+  show(<Remedies balance={balance({ remedies: [butter, act('A potato', 'IN_VAIN'), act('It tastes burnt', 'STOP')] })} fault="SHARP" steps={1} units="METRIC" onFault={onFault} onSteps={vi.fn()} onCup={onCup} lookedAt={undefined} onLook={onLook} />);
   expect(screen.getByText('In vain: a potato')).toBeInTheDocument();
   expect(screen.getByText('Stop: it tastes burnt')).toBeInTheDocument();
   expect(screen.getByText('not enough by itself:')).toBeInTheDocument();
   expect(screen.getByText(/this kitchen leaves it out/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Try Butter, off the heat in a cup' }));
   expect(onCup).toHaveBeenCalledWith(butter);
+  await userEvent.click(screen.getByRole('button', { name: 'Butter, off the heat' }));
+  expect(onLook).toHaveBeenCalledWith('Butter, off the heat');
   await screen.findByText('it tastes flat');
   await userEvent.selectOptions(screen.getByLabelText('Fault'), 'FLAT');
   expect(onFault).toHaveBeenCalledWith('FLAT');

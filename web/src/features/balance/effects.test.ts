@@ -26,6 +26,8 @@ it('marks a dose on the two strings that it moves most, and only if it is enough
   const soda = dose({ sourFraction: 0.004, saltFraction: 0.0097, savoury: 1.6 }, { name: 'Baking soda' });
   expect(ticks(balance([remedy(soda)])).map((t) => [t.bead, t.name])).toEqual([['ACID', 'soda'], ['SALT', 'soda']]);
   expect(ticks(balance([remedy({ ...soda, reaches: false })]))).toEqual([]);
+  expect(ticks(balance([remedy(soda), remedy(dose({}))]), 'Baking soda').map((t) => t.bead)).toHaveLength(5);
+  expect(ticks(balance([remedy(soda)]), 'Time alone')).toEqual([]);
 });
 
 it.each([

@@ -17,7 +17,7 @@ export function effects(from: BeadsView, dose: DoseView, solids?: number): strin
     { by: change(from.savoury, to.savoury), words: `savoury ${from.savoury.toFixed(1)} → ${to.savoury.toFixed(1)}`, told: moved(from.savoury, to.savoury, 0.08) },
   ];
   const told = all.filter((e) => e.told).sort((a, b) => b.by - a.by).slice(0, 3).map((e) => e.words);
-  if (solids !== undefined && moved(solids, dose.solidsFraction, 0.02)) told.push(`${dose.solidsFraction < solids ? 'thinner' : 'thicker'}: solids ${percent(solids, 1)} → ${percent(dose.solidsFraction, 1)} %`);
+  if (solids !== undefined && dose.solidsFraction < 0.98 * solids) told.push(`thinner: solids ${percent(solids, 1)} → ${percent(dose.solidsFraction, 1)} %`);
   if (dose.moreSodiumKilograms > 5e-5) told.push(`+ ${show.significant(dose.moreSodiumKilograms * 1000, 2)} g sodium`);
   if (dose.longerSeconds !== undefined && dose.longerSeconds >= 60) told.push(`${show.text(show.span(dose.longerSeconds))} longer`);
   if (dose.allergens.length > 0) told.push(`brings ${dose.allergens.join(', ')}`);
@@ -45,11 +45,12 @@ export function shortName(name: string): string {
 const STRINGS = 2;
 const MOVES = 0.05;
 
-/** Ticks of the doses on the strings that each moves most. */
-export function ticks(balance: BalanceView): BeadTick[] {
+/** Ticks of the doses on the strings that each moves most; of the one that is looked at, on all. */
+export function ticks(balance: BalanceView, lookedAt?: string): BeadTick[] {
   const from = balance.after;
-  return balance.remedies.flatMap(({ dose }) => {
-    if (!dose?.reaches) return [];
+  return balance.remedies.flatMap(({ dose, title }) => {
+    const all = title === lookedAt;
+    if (!dose || (lookedAt !== undefined && !all) || (!dose.reaches && !all)) return [];
     const on = (bead: BeadTick['bead'], was: number, is: number): BeadTick & { by: number } => ({ bead, name: shortName(dose.name), value: is, by: change(was, is) });
     return [
       on('SALT', from.saltFraction * 100, dose.after.saltFraction * 100),
@@ -57,7 +58,7 @@ export function ticks(balance: BalanceView): BeadTick[] {
       on('SWEET', from.sugarsFraction * 100, dose.after.sugarsFraction * 100),
       on('SAVOURY', from.savoury, dose.after.savoury),
       on('FAT', from.fatFraction * 100, dose.after.fatFraction * 100),
-    ].filter((t) => t.by > MOVES).sort((a, b) => b.by - a.by).slice(0, STRINGS);
+    ].filter((t) => all || t.by > MOVES).sort((a, b) => b.by - a.by).slice(0, all ? undefined : STRINGS);
   });
 }
 

@@ -24,9 +24,9 @@ const MOST_TASTERS = 200;
 export function useBalanceForm(pot: string) {
   const kept = `urnstew.balance.${pot}`;
   const [form, setForm] = useState<BalanceForm>(() => ({ ...FIRST, ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as Partial<BalanceForm>) }));
-  const change = useCallback((to: Partial<BalanceForm>) =>
+  const change = useCallback((to: Partial<BalanceForm> | ((from: BalanceForm) => Partial<BalanceForm>)) =>
     setForm((from) => {
-      const next = { ...from, ...to };
+      const next = { ...from, ...(typeof to === 'function' ? to(from) : to) };
       localStorage.setItem(kept, JSON.stringify(next));
       return next;
     }), [kept]);

@@ -4,6 +4,7 @@ import type { AnalysisView, Working } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import type { Shown } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
+import { Beads } from '../../ui/Beads';
 import { Declaration } from '../../ui/Declaration';
 import { ShowWorking } from '../../ui/ShowWorking';
 
@@ -20,8 +21,8 @@ export function Comes({ analysis: a, target, units, currency }: Props) {
       <Row name="Water boiled off" shown={show.mass(a.goneMassKilograms, units)} working={working('made')} />
       {target !== undefined && <Row name="Solids of the sauce" shown={show.percent(a.solidsFraction)} note={`${show.percent(a.startSolidsFraction).value} when all is in, ${show.percent(target).value} before the finish`} working={working('made')} />}
       <Row name="Salt" shown={show.percent(a.saltFraction)} note={salt} working={working('salt')} />
-      <Row name="Fat" shown={show.percent(a.fatFraction)} />
       {a.cost !== undefined && <Row name="Cost" shown={show.money(a.cost, currency)} note={`${show.text(show.money(a.cost / a.madeMassKilograms, currency))} a kg, by the cheapest packs`} />}
+      {a.beads.length > 0 && <Box sx={{ py: 1 }}><Typography variant="caption" sx={{ color: 'text.secondary' }}>before the finish, and on the table</Typography><Beads beads={a.beads} compact /></Box>}
       <Box sx={{ pt: 1 }}><Declaration of={a.declaration} avoided={a.avoided} /></Box>
     </Box>
   );

@@ -1,12 +1,9 @@
-import { Box, Button, Typography } from '@mui/material';
-import { useMemo, useState } from 'react';
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { balanceOf, useBalance } from '../../api/balance';
-import type { School } from '../../api/client';
 import { useFormula } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
 import { columns } from '../../theme/tokens';
-import { Beads } from '../../ui/Beads';
 import { Note } from '../../ui/Note';
 import { list } from '../../ui/list';
 import { Page } from '../../ui/Page';
@@ -37,6 +34,7 @@ export function FormulaPage() {
       <Button component="a" href={`/api/formulas/${id}/file`} download variant="outlined">Send as file</Button>
       <Button component={Link} to={`/formulas/${id}/edit`} variant="outlined">{formula.own ? 'Change' : 'Make it ours'}</Button>
       <Button variant="outlined" onClick={() => setLeavingOut(true)}>Make it without…</Button>
+      {sauce && <Button component={Link} to={`/balance?pot=${id}`} variant="outlined">Balance it</Button>}
       {sauce && <Button variant="contained" onClick={plan}>Plan a batch</Button>}
     </>
   );
@@ -51,23 +49,10 @@ export function FormulaPage() {
         </Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2.5, minWidth: 0 }}>
           <Comes analysis={formula.analysis} target={formula.targetSolidsFraction} units={units} currency={currency} />
-          {sauce && <Balance id={id} schools={schools} />}
           <Schools formula={formula} onChoose={choose} units={units} currency={currency} />
         </Box>
       </Box>
       {leavingOut && <WithoutSheet formula={formula} units={units} onClose={() => setLeavingOut(false)} />}
     </Page>
-  );
-}
-
-/** The five beads of the formula at its own size, and the way to mend them. */
-function Balance({ id, schools }: { id: string; schools: School[] }) {
-  const { balance } = useBalance(useMemo(() => balanceOf({ formulaId: id, schools }), [id, schools]), 0);
-  if (!balance) return null;
-  return (
-    <Box component="section" aria-label="Its balance">
-      <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between' }}><Typography variant="h2">In balance?</Typography><Button size="small" component={Link} to={`/balance?pot=${id}`}>Balance it</Button></Box>
-      <Beads beads={balance.beads} compact />
-    </Box>
   );
 }

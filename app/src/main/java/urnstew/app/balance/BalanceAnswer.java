@@ -3,14 +3,12 @@ package urnstew.app.balance;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.balance.BalanceRequest.Amount;
 import urnstew.app.balance.BalanceRequest.CupsSheet;
-import urnstew.app.balance.BalanceView.BeadView;
 import urnstew.app.balance.BalanceView.BeadsView;
 import urnstew.app.balance.BalanceView.CupDoseView;
 import urnstew.app.balance.BalanceView.DoseView;
@@ -22,6 +20,7 @@ import urnstew.app.balance.BalanceView.SaltView;
 import urnstew.app.balance.BalanceView.SkimView;
 import urnstew.app.balance.BalanceView.SourceView;
 import urnstew.app.balance.BalanceView.TimeView;
+import urnstew.app.formula.BeadView;
 import urnstew.core.balance.BalanceCautions;
 import urnstew.core.balance.BalanceWorkings;
 import urnstew.core.balance.Band;
@@ -86,7 +85,7 @@ final class BalanceAnswer {
         view(is),
         view(Beads.of(course.reduced(now))),
         view(after),
-        Arrays.stream(Bead.values()).map(bead -> string(bead, is, after)).toList(),
+        BeadView.of(is, after, rescue.family()),
         view(ledger, salt, after),
         rescue.from(request.fault(), steps).stream().map(this::view).toList(),
         SavourySource.of(now, course, pantry, FAIR_SALT, FAIR_SAVOUR * after.savoury()).stream()
@@ -96,11 +95,6 @@ final class BalanceAnswer {
         cups(request.cups()),
         BalanceCautions.of(now, course, ledger, after),
         BalanceWorkings.of(end, after, ledger));
-  }
-
-  private BeadView string(Bead bead, Beads now, Beads after) {
-    Band band = Band.of(rescue.family(), bead);
-    return new BeadView(bead, bead.on(now), bead.on(after), band.low(), band.high());
   }
 
   private static BeadsView view(Beads beads) {

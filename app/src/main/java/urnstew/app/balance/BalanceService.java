@@ -25,7 +25,6 @@ import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.balance.Rescue;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchParts;
-import urnstew.core.batch.Forecast;
 import urnstew.core.batch.Forecaster;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Ribbon;
@@ -152,15 +151,14 @@ public class BalanceService {
 
   private Pot live(UUID id) {
     BatchHistory history = batches.history(id);
-    Forecast forecast = Forecaster.forecast(history);
-    BatchParts parts = new BatchParts(history, forecast.lines(), forecast.prediction());
+    BatchParts parts = Forecaster.parts(history);
     double seconds = Math.max(0, history.simmerSeconds(clock.instant()));
     ResolvedFormula formula = history.snapshot().inputs().formula();
     return new Pot(
         formula.formula().name(),
         formula,
         parts.at(seconds),
-        parts.course(seconds, List.of(), forecast.kilogramsPerHour()),
+        parts.course(seconds, List.of()),
         history.snapshot().inputs().need().serving());
   }
 

@@ -2,7 +2,7 @@ package urnstew.app.balance;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import urnstew.core.balance.Bead;
+import urnstew.app.formula.BeadView;
 import urnstew.core.balance.CupDose;
 import urnstew.core.balance.Remedy.Kind;
 import urnstew.core.explain.Caution;
@@ -60,9 +60,6 @@ public record BalanceView(
       boolean pHHolds,
       double sugarToAcid,
       double sharpness) {}
-
-  /** One string, in its own unit, with the band that the style likes. */
-  public record BeadView(Bead bead, double now, double after, double low, double high) {}
 
   /** One source of salt. */
   public record SaltView(String name, double saltKilograms, double rangeKilograms) {}

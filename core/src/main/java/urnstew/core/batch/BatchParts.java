@@ -15,7 +15,7 @@ import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.correction.Belief.Quantity;
-import urnstew.core.correction.Prediction;
+import urnstew.core.correction.Likeliest;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.StageRole;
 import urnstew.core.pantry.IngredientKind;
@@ -31,7 +31,8 @@ public final class BatchParts {
   private static final double AT_THE_END = Double.POSITIVE_INFINITY;
 
   private final BatchHistory history;
-  private final Prediction prediction;
+  private final Likeliest pot;
+  private final double kilogramsPerHour;
   private final List<Step> steps;
 
   /**
@@ -63,11 +64,13 @@ public final class BatchParts {
    * Reads the history once.
    *
    * @param lines of the formula, as poured
-   * @param prediction of the pot
+   * @param pot its fall
+   * @param kilogramsPerHour water leaving it
    */
-  public BatchParts(BatchHistory history, List<BatchLine> lines, Prediction prediction) {
+  BatchParts(BatchHistory history, List<BatchLine> lines, Likeliest pot, double kilogramsPerHour) {
     this.history = history;
-    this.prediction = prediction;
+    this.kilogramsPerHour = kilogramsPerHour;
+    this.pot = pot;
     this.steps =
         Stream.of(
                 lines.stream().flatMap(this::poured),
@@ -98,10 +101,9 @@ public final class BatchParts {
    * What is still to happen after a moment.
    *
    * @param onThePlate what meets the sauce there
-   * @param kilogramsPerHour water leaving the pot
    */
-  public Course course(double seconds, List<Part> onThePlate, double kilogramsPerHour) {
-    MassFraction target = history.target().thickness(prediction.belief().body());
+  public Course course(double seconds, List<Part> onThePlate) {
+    MassFraction target = history.target().thickness(pot.belief().body());
     List<Part> later =
         steps.stream()
             .filter(step -> step.seconds() > seconds)
@@ -116,7 +118,7 @@ public final class BatchParts {
   }
 
   private InPot ofTheTables(double seconds) {
-    return new InPot(parts(seconds), prediction.likely().at(seconds).contents(), Solutes.NOTHING);
+    return new InPot(parts(seconds), pot.fall().at(seconds).contents(), Solutes.NOTHING);
   }
 
   private List<Part> parts(double until) {
@@ -160,7 +162,7 @@ public final class BatchParts {
   private Mass asFound(Portion portion, Mass due) {
     boolean seasoning = portion.ingredient().kind() == IngredientKind.SEASONING;
     boolean later = portion.role() == StageRole.FINISH;
-    return seasoning || later ? due : due.times(prediction.belief().factor(Quantity.MASS));
+    return seasoning || later ? due : due.times(pot.belief().factor(Quantity.MASS));
   }
 
   private Step added(Added added) {
@@ -168,7 +170,7 @@ public final class BatchParts {
   }
 
   private Step ladled(BatchEvent event, Mass mass) {
-    double before = prediction.likely().massAt(seconds(event) - 1).kilograms();
+    double before = pot.fall().massAt(seconds(event) - 1).kilograms();
     double stays = Math.max(0, 1 - mass.kilograms() / before);
     return new Step(seconds(event), Optional.empty(), stays, false);
   }

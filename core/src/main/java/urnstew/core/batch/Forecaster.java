@@ -8,9 +8,11 @@ import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor;
 import urnstew.core.correction.Advisor.Advice;
 import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.Likeliest;
 import urnstew.core.correction.PotWorking;
 import urnstew.core.correction.Prediction;
 import urnstew.core.correction.Predictor;
+import urnstew.core.correction.Prior;
 import urnstew.core.correction.Reading;
 import urnstew.core.correction.Target;
 import urnstew.core.explain.Confidence;
@@ -36,27 +38,54 @@ public final class Forecaster {
 
   private Forecaster() {}
 
+  /**
+   * What was done to a pot and read of it.
+   *
+   * @param lines of the formula, as poured
+   * @param program what was done to the pot and still will be
+   * @param readings of it
+   */
+  private record Known(BatchLines lines, Program program, List<Reading> readings) {
+    static Known of(BatchHistory history) {
+      PlanInputs inputs = history.snapshot().inputs();
+      BatchSize size =
+          Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
+      BatchLines lines = new BatchLines(history, size.batch());
+      ProgramOfBatch batch = new ProgramOfBatch(history);
+      return new Known(lines, batch.program(lines), batch.readings());
+    }
+  }
+
+  /** The pot by what went in, without the band and the advice that take a forecast its time. */
+  public static BatchParts parts(BatchHistory history) {
+    Known pot = Known.of(history);
+    Prior prior = history.snapshot().inputs().prior();
+    Likeliest likeliest =
+        Predictor.likeliest(pot.program(), history.target(), prior, pot.readings());
+    double moment = moment(likeliest.fall(), pot.readings());
+    return new BatchParts(
+        history, pot.lines().all(), likeliest, likeliest.fall().kilogramsPerHourAt(moment));
+  }
+
   /** The forecast that follows from everything recorded so far. */
   public static Forecast forecast(BatchHistory history) {
     PlanInputs inputs = history.snapshot().inputs();
-    BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
-    BatchLines lines = new BatchLines(history, size.batch());
-    ProgramOfBatch batch = new ProgramOfBatch(history);
-    Program program = batch.program(lines);
-    List<Reading> readings = batch.readings();
+    Known pot = Known.of(history);
+    BatchLines lines = pot.lines();
+    List<Reading> readings = pot.readings();
     Target target = history.target();
-    Prediction prediction = Predictor.predict(program, target, inputs.prior(), readings);
+    Prediction prediction = Predictor.predict(pot.program(), target, inputs.prior(), readings);
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
     PotContents end = end(prediction.likely(), lines.asPoured());
     double salt =
-        new BatchParts(history, lines.all(), prediction).end(end).saltKilograms()
+        new BatchParts(history, lines.all(), prediction.likeliest(), rate).end(end).saltKilograms()
             / end.total().kilograms();
     double portions = portions(inputs.need(), end);
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
     Optional<Advice> advice =
-        Advisor.next(program, target, inputs.prior(), readings, history.snapshot().instruments());
+        Advisor.next(
+            pot.program(), target, inputs.prior(), readings, history.snapshot().instruments());
     return new Forecast(
         history.simmerStartedAt(),
         prediction,

@@ -17,4 +17,9 @@ public record Prediction(
   public Prediction {
     oddReadings = List.copyOf(oddReadings);
   }
+
+  /** The same without its band. */
+  public Likeliest likeliest() {
+    return new Likeliest(likely, belief);
+  }
 }

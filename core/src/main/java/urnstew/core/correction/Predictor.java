@@ -46,6 +46,14 @@ public final class Predictor {
     return new Predictor(program, target, prior, readings).prediction();
   }
 
+  /** The most probable fall alone: without the band it takes a fraction of the time. */
+  public static Likeliest likeliest(
+      Program program, Target target, Prior prior, List<Reading> readings) {
+    Predictor predictor = new Predictor(program, target, prior, readings);
+    Belief belief = predictor.correction.valleys().get(0).belief();
+    return new Likeliest(predictor.falls.under(belief), belief);
+  }
+
   Falls falls() {
     return falls;
   }

@@ -18,6 +18,7 @@ import urnstew.units.Require;
  * @param lead how long before it must be begun
  * @param minutesPerKilogram hands, min/kg
  * @param tool where it is done
+ * @param saltStays salt that it takes up and keeps
  */
 public record Handling(
     String word,
@@ -27,7 +28,8 @@ public record Handling(
     boolean staysWhole,
     Duration lead,
     double minutesPerKilogram,
-    String tool) {
+    String tool,
+    MassFraction saltStays) {
   public Handling {
     goesFor = Set.copyOf(goesFor);
     Require.within("kept", kept, 0.01, 1, "share");
@@ -46,7 +48,8 @@ public record Handling(
   public Ingredient leaves(Ingredient before) {
     Ingredient rest =
         lostSolids.map(share -> before.with(left(before.perKilogram(), share))).orElse(before);
-    return staysWhole ? rest.shutIn() : rest;
+    Ingredient salted = saltStays.value() > 0 ? rest.saltedBy(saltStays) : rest;
+    return staysWhole ? salted.shutIn() : salted;
   }
 
   private Composition left(Composition all, MassFraction share) {

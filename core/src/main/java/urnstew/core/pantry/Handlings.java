@@ -71,7 +71,8 @@ public final class Handlings {
         row.get("stays_whole").equals("yes"),
         Duration.ofMinutes(number(row, "lead_minutes").orElse(0.0).longValue()),
         number(row, "minutes_per_kg").orElse(0.0),
-        row.get("tool"));
+        row.get("tool"),
+        MassFraction.ofPercent(number(row, "salt_percent").orElse(0.0)));
   }
 
   private static Optional<Double> number(CSVRecord row, String column) {

@@ -85,6 +85,23 @@ public record Ingredient(
         provenance);
   }
 
+  /** The same with more salt in it. */
+  Ingredient saltedBy(MassFraction more) {
+    return new Ingredient(
+        id,
+        name,
+        kind,
+        perKilogram,
+        new MassFraction(salt.value() + more.value()),
+        taste,
+        measuring,
+        thickener,
+        pieces,
+        buying,
+        labelling,
+        provenance);
+  }
+
   /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
   Ingredient shutIn() {
     return new Ingredient(

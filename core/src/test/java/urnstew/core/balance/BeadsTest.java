@@ -37,6 +37,14 @@ class BeadsTest {
     assertEquals(glutamate * (1 + 1218 * nucleotides), stock.savoury(), 1e-3);
   }
 
+  /** g07, g08: Ninomiya 1998; Yamaguchi and Ninomiya 2000, mg in 100 g. */
+  @ParameterizedTest
+  @CsvSource({"tomato-fresh, 140, 250", "tomato-plum, 140, 250", "hard-cheese, 1200, 1680"})
+  void freeGlutamateOfTomatoAndCheese(String id, double low, double high) {
+    double milligrams = 1e5 * Samples.ingredient(id).taste().glutamateKilograms();
+    assertTrue(milligrams >= low && milligrams <= high, id + " " + milligrams);
+  }
+
   /** f34: AOAC 942.15 style. */
   @Test
   void aTitrationAsCitricAcid() {

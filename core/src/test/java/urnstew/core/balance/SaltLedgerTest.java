@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.formula.Family;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -105,6 +106,17 @@ class SaltLedgerTest {
         CupDose.of(
             Samples.ingredient("flake-salt-light"), Mass.ofGrams(12), new Mass(1), new Mass(1));
     assertTrue(ofFlakes.count() > 1.8 * ofFine.count());
+  }
+
+  /** g20: 10 to 12 g a litre, common practice; and vegetables salted to draw their water. */
+  @Test
+  void strongPastaWaterAndSaltedVegetablesBringSalt() {
+    double strong = 100 * Samples.ingredient("pasta-water-strong").salt().value();
+    assertTrue(strong >= 1.0 && strong <= 1.2, "percent " + strong);
+    ResolvedFormula slices = Samples.formula("fried-slices");
+    double salt = InPot.beforeTheFinish(slices).saltKilograms();
+    double own = Samples.ingredient("aubergine").salt().value() * slices.mass().kilograms();
+    assertTrue(salt > own + 0.005, "salted slices keep some: " + salt);
   }
 
   @Test

@@ -44,8 +44,7 @@ class BatchPartsTest {
   }
 
   private static BatchParts parts(BatchHistory history) {
-    Forecast forecast = Forecaster.forecast(history);
-    return new BatchParts(history, forecast.lines(), forecast.prediction());
+    return Forecaster.parts(history);
   }
 
   private static InPot at(BatchHistory history, int minutes) {
@@ -57,7 +56,7 @@ class BatchPartsTest {
     BatchParts parts = parts(fresh);
     double seconds = fresh.simmerSeconds(minute(60));
     InPot now = parts.at(seconds);
-    Course course = parts.course(seconds, List.of(), 0.5);
+    Course course = parts.course(seconds, List.of());
     double heldBack =
         course.finish().stream()
             .filter(part -> part.ingredient().id().equals("table-salt"))
