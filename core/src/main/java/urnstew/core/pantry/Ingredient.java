@@ -53,68 +53,43 @@ public record Ingredient(
 
   /** The same with another composition of one kilogram. */
   public Ingredient with(Composition other) {
-    return new Ingredient(
-        id,
-        name,
-        kind,
-        other,
-        salt,
-        taste,
-        measuring,
-        thickener,
-        pieces,
-        buying,
-        labelling,
-        provenance);
+    return with(other, salt, thickener, pieces, buying);
   }
 
   /** The same, bought otherwise. */
   public Ingredient with(Buying other) {
-    return new Ingredient(
-        id,
-        name,
-        kind,
-        perKilogram,
-        salt,
-        taste,
-        measuring,
-        thickener,
-        pieces,
-        other,
-        labelling,
-        provenance);
+    return with(perKilogram, salt, thickener, pieces, other);
   }
 
   /** The same with more salt in it. */
   Ingredient saltedBy(MassFraction more) {
-    return new Ingredient(
-        id,
-        name,
-        kind,
-        perKilogram,
-        new MassFraction(salt.value() + more.value()),
-        taste,
-        measuring,
-        thickener,
-        pieces,
-        buying,
-        labelling,
-        provenance);
+    MassFraction all = new MassFraction(salt.value() + more.value());
+    return with(perKilogram, all, thickener, pieces, buying);
   }
 
   /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
   Ingredient shutIn() {
+    Optional<PieceYield> nothing = Optional.of(new PieceYield(0, 0, SLOWEST_SECONDS));
+    return with(perKilogram, salt, Thickener.NONE, nothing, buying);
+  }
+
+  private Ingredient with(
+      Composition composition,
+      MassFraction itsSalt,
+      Thickener thickens,
+      Optional<PieceYield> gives,
+      Buying bought) {
     return new Ingredient(
         id,
         name,
         kind,
-        perKilogram,
-        salt,
+        composition,
+        itsSalt,
         taste,
         measuring,
-        Thickener.NONE,
-        Optional.of(new PieceYield(0, 0, SLOWEST_SECONDS)),
-        buying,
+        thickens,
+        gives,
+        bought,
         labelling,
         provenance);
   }

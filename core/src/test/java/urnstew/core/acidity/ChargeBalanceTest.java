@@ -112,6 +112,25 @@ class ChargeBalanceTest {
     assertThrows(IllegalArgumentException.class, () -> ChargeBalance.solve(dry, Gas.SHUT_IN));
   }
 
+  /** Against a second writing of the same chemistry, on random mixtures within its range. */
+  @Test
+  void aSecondWritingAgrees() {
+    SplittableRandom random = new SplittableRandom(29);
+    for (int i = 0; i < 60; i++) {
+      double salt = 0.2 * random.nextDouble();
+      SpeciesByHand other =
+          new SpeciesByHand(
+              0.08 * random.nextDouble(),
+              0.05 * random.nextDouble(),
+              0.05 * random.nextDouble(),
+              salt + 0.15 * random.nextDouble(),
+              salt);
+      Equilibrium here = ChargeBalance.solve(other.asSolutes(), Gas.SHUT_IN);
+      assertTrue(here.holds());
+      assertEquals(other.pH(), here.pH(), 1e-6, other.asSolutes().toString());
+    }
+  }
+
   /** A root for a hundred thousand mixtures; charge closes; base raises and acid lowers the pH. */
   @Test
   void everyMixtureHasOneRootAndFollowsAcidAndBase() {

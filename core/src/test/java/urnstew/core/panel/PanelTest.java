@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -77,6 +78,33 @@ class PanelTest {
     String two = new Ranking(3, Collections.nCopies(2, List.of(2, 0, 1))).inWords();
     assertTrue(two.contains("prove nothing, even when all agree"), two);
     assertEquals("Nobody has tasted yet.", new Ranking(3, List.of()).inWords());
+  }
+
+  /** Every outcome counted one by one: four tasters, three cups, and three tasters, four cups. */
+  @ParameterizedTest
+  @CsvSource({"3, 4", "4, 3"})
+  void chancesByCountingEveryOutcome(int cups, int tasters) {
+    List<int[]> orders = Permutations.of(cups);
+    int all = (int) Math.pow(orders.size(), tasters);
+    long[] squares = new long[all];
+    for (int outcome = 0; outcome < all; outcome++) {
+      long[] sums = new long[cups];
+      for (int taster = 0, code = outcome; taster < tasters; taster++, code /= orders.size()) {
+        int[] ranks = orders.get(code % orders.size());
+        for (int cup = 0; cup < cups; cup++) {
+          sums[cup] += ranks[cup];
+        }
+      }
+      squares[outcome] = Arrays.stream(sums).map(sum -> sum * sum).sum();
+    }
+    SplittableRandom random = new SplittableRandom(3);
+    for (int i = 0; i < 20; i++) {
+      List<List<Integer>> asked = ServingPlan.of(cups, tasters, random).orders();
+      Ranking ranking = new Ranking(cups, asked);
+      long apart = ranking.rankSums().stream().mapToLong(sum -> (long) sum * sum).sum();
+      double chance = Arrays.stream(squares).filter(one -> one >= apart).count() / (double) all;
+      assertEquals(chance, ranking.chance(), 1e-12);
+    }
   }
 
   @Test
