@@ -33,7 +33,8 @@ export function SaltLedger({ form, balance, goods, units, faultAt, change }: Pro
       <Sum name="as it is" share={l.nowFraction} />
       <Sum name="when it is reduced" share={l.reducedFraction} />
       <Sum name="on the table" share={l.likelyFraction} note={`${(l.lowFraction * 100).toFixed(2)} to ${(l.highFraction * 100).toFixed(2)} % as goods vary`} strong />
-      <Typography sx={{ mt: 1 }}>
+      <Box sx={{ maxWidth: sizes.cupField, mt: 1 }}><TextLine label="Sauce on each plate" text={form.portion} placeholder="as planned" onText={(portion) => change({ portion })} fault={faultAt('portion')} /></Box>
+      <Typography sx={{ mt: 0.5 }}>
         Sodium of a portion <b>{Math.round(l.sodiumKilograms * 1e6)} mg</b>, {Math.round(l.sodiumLowKilograms * 1e6)} to {Math.round(l.sodiumHighKilograms * 1e6)} mg.
         {l.lessSaltFraction > 0.01 && <> Its savour would bear about {Math.round(l.lessSaltFraction * 100)} % less salt: a rule of thumb.</>}
       </Typography>

@@ -30,6 +30,8 @@ it('tells where the salt comes from, what still comes, and the two doses by the 
   expect([...salts.querySelectorAll('option')].map((o) => o.textContent)).toEqual(['Table salt', 'Flake salt, light']);
   await userEvent.selectOptions(salts, 'flake-salt-light');
   expect(change).toHaveBeenCalledWith({ saltId: 'flake-salt-light' });
+  await userEvent.type(screen.getByLabelText('Sauce on each plate'), '9');
+  expect(change).toHaveBeenCalledWith({ portion: '9' });
 });
 
 it('says that no more salt is wanted, and takes what meets the sauce on the plate', async () => {

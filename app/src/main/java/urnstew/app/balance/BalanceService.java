@@ -6,8 +6,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.balance.BalanceRequest.Amount;
@@ -28,6 +28,7 @@ import urnstew.core.batch.BatchParts;
 import urnstew.core.batch.Forecaster;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Ribbon;
+import urnstew.core.formula.School;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
@@ -86,29 +87,7 @@ public class BalanceService {
   }
 
   private Pot pot(BalanceRequest request) {
-    List<Object> meant =
-        Stream.<@Nullable Object>of(request.formulaId(), request.plan(), request.batchId())
-            .<Object>mapMulti(
-                (one, kept) -> {
-                  if (one != null) {
-                    kept.accept(one);
-                  }
-                })
-            .toList();
-    if (meant.size() != 1) {
-      throw new InvalidInput(
-          "formulaId",
-          "not-one",
-          "It must be clear which pot is meant.",
-          "one of a formula, a plan and a batch",
-          "Choose a pot, or open it from a plan or a formula.");
-    }
-    Pot pot =
-        meant.get(0) instanceof UUID batch
-            ? live(batch)
-            : measured(
-                meant.get(0) instanceof PlanRequest plan ? planned(plan) : onTheShelf(request),
-                request.measured());
+    Pot pot = meant(request);
     Double portion = request.portionKilograms();
     return portion == null
         ? pot
@@ -120,9 +99,31 @@ public class BalanceService {
             new Mass(Require.within("portionKilograms", portion, 0.01, 2, "kg")));
   }
 
-  private Pot onTheShelf(BalanceRequest request) {
-    String id = String.valueOf(request.formulaId());
-    ResolvedFormula formula = shelf.resolved(id, request.schools());
+  private Pot meant(BalanceRequest request) {
+    String formulaId = request.formulaId();
+    PlanRequest plan = request.plan();
+    UUID batchId = request.batchId();
+    if (Stream.of(formulaId != null, plan != null, batchId != null).filter(is -> is).count() == 1) {
+      if (batchId != null) {
+        return live(batchId);
+      }
+      if (plan != null) {
+        return measured(planned(plan), request.measured());
+      }
+      if (formulaId != null) {
+        return measured(onTheShelf(formulaId, request.schools()), request.measured());
+      }
+    }
+    throw new InvalidInput(
+        "formulaId",
+        "not-one",
+        "It must be clear which pot is meant.",
+        "one of a formula, a plan and a batch",
+        "Choose a pot, or open it from a plan or a formula.");
+  }
+
+  private Pot onTheShelf(String id, List<School> schools) {
+    ResolvedFormula formula = shelf.resolved(id, schools);
     return new Pot(
         formula.formula().name(),
         formula,
@@ -176,7 +177,7 @@ public class BalanceService {
                 sheet.sharper()));
   }
 
-  private static MeasuredTaste named(java.util.function.Supplier<MeasuredTaste> taste) {
+  private static MeasuredTaste named(Supplier<MeasuredTaste> taste) {
     try {
       return taste.get();
     } catch (InvalidInput fault) {
