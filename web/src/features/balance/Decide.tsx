@@ -11,6 +11,7 @@ import { Note } from '../../ui/Note';
 import { cupName } from './Cups';
 import { doseText } from './effects';
 import type { BalanceForm } from './form';
+import { useOnce } from './useOnce';
 
 interface Props { form: BalanceForm; balance: BalanceView; batchId: string | undefined; units: Units; change: (to: Partial<BalanceForm>) => void }
 
@@ -19,6 +20,7 @@ export function Decide({ form, balance, batchId, units, change }: Props) {
   const { send } = useOutbox();
   const navigate = useNavigate();
   const [fault, setFault] = useState<string>();
+  const { busy, once } = useOnce();
   const chosen = form.cups.findIndex((c) => c.key === form.chosen);
   const cup = parseQuantity(form.cup, 'MASS', 'g');
   const tooSmall = balance.cups.flat().some((d) => d.tooSmall);
@@ -48,8 +50,8 @@ export function Decide({ form, balance, batchId, units, change }: Props) {
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       {several && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-          {batchId && <Button variant="contained" disabled={tooSmall || chosen < 0} onClick={() => void keep()}>Keep this trial</Button>}
-          {form.cups.length <= 4 && <Button variant="outlined" onClick={() => void ask()}>Ask the table, blind</Button>}
+          {batchId && <Button variant="contained" disabled={busy || tooSmall || chosen < 0} onClick={() => once(keep)}>Keep this trial</Button>}
+          {form.cups.length <= 4 && <Button variant="outlined" disabled={busy} onClick={() => once(ask)}>Ask the table, blind</Button>}
           <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{batchId ? (chosen < 0 ? 'Taste, then choose a cup.' : 'The cups leave the pot; the chosen dose is then ready to weigh.') : 'A trial is kept with a batch that is on the stove.'}</Typography>
         </Box>
       )}
@@ -75,6 +77,7 @@ function Asked({ batchId }: { batchId: string }) {
 function Ready({ doses, batchId, units, onIn }: { doses: BalanceForm['ready']; batchId: string; units: Units; onIn: (ingredientId: string) => void }) {
   const { send } = useOutbox();
   const [fault, setFault] = useState<string>();
+  const { busy, once } = useOnce();
   const putIn = async (d: BalanceForm['ready'][number]) => {
     const sent = await send('/additions', { id: newId(), ingredientId: d.ingredientId, massKilograms: d.massKilograms, temperatureCelsius: 20, enteredText: '' }, batchId);
     if (sent.kind === 'refused') setFault(sent.error.summary);
@@ -86,7 +89,7 @@ function Ready({ doses, batchId, units, onIn }: { doses: BalanceForm['ready']; b
       {doses.map((d) => (
         <Box key={d.ingredientId} sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
           <Typography sx={{ flex: 1, fontSize: sizes.lead }}><b>{doseText(d.massKilograms, units)}</b> {d.name.toLowerCase()}</Typography>
-          <Button variant="contained" onClick={() => void putIn(d)} aria-label={`${d.name} is in the pot`}>It is in</Button>
+          <Button variant="contained" disabled={busy} onClick={() => once(() => putIn(d))} aria-label={`${d.name} is in the pot`}>It is in</Button>
           <Button onClick={() => onIn(d.ingredientId)} aria-label={`Leave out ${d.name}`}>Leave it</Button>
         </Box>
       ))}

@@ -6,6 +6,7 @@ import { columns } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
 import { TextLine } from '../../ui/fields';
+import { useOnce } from './useOnce';
 import { parsePH, type BalanceForm, type Faults } from './form';
 
 const SHARPER = [{ value: '-2', text: 'much milder' }, { value: '-1', text: 'milder' }, { value: '0', text: 'as usual' }, { value: '1', text: 'sharper' }, { value: '2', text: 'much sharper' }] as const;
@@ -16,6 +17,7 @@ interface Props { form: BalanceForm; batchId: string | undefined; brix: number |
 export function Measured({ form, batchId, brix, faults, faultAt, change }: Props) {
   const { send } = useOutbox();
   const [refused, setRefused] = useState<string>();
+  const { busy, once } = useOnce();
   const pH = form.pH.trim() === '' ? undefined : parsePH(form.pH);
   const ready = !faults['pH'] && !faults['brix'];
   const keep = async () => {
@@ -31,7 +33,7 @@ export function Measured({ form, batchId, brix, faults, faultAt, change }: Props
         <TextLine label="The tomatoes as they went in, °Brix" text={form.brix} onText={(to) => change({ brix: to })} fault={faultAt('brix')} note="a drop of juice on the refractometer" placeholder="5.2" />
       </Box>
       <Choices label="These tomatoes taste" options={SHARPER} chosen={String(form.sharper) as '0'} onChoose={(to) => change({ sharper: Number(to) })} />
-      {batchId && <Button variant="outlined" sx={{ mt: 1 }} disabled={!ready} onClick={() => void keep()}>Keep it with the pot</Button>}
+      {batchId && <Button variant="outlined" sx={{ mt: 1 }} disabled={busy || !ready} onClick={() => once(keep)}>Keep it with the pot</Button>}
       {refused && <Note tone="tomato">{refused}</Note>}
     </Box>
   );

@@ -107,3 +107,15 @@ it('puts the weighed dose into the pot, and keeps it ready when that is refused'
   await waitFor(() => expect(change).toHaveBeenCalledWith({ ready: [] }));
   expect(asked.at(-1)).toMatchObject({ path: '/api/batches/b1/additions', body: { ingredientId: 'butter', massKilograms: 0.125 } });
 });
+
+it('doses once however often it is pressed while the answer is awaited', async () => {
+  const fetch = vi.fn((to: string | Request) => (to instanceof Request ? Promise.resolve(new Response('[]', { headers: { 'content-type': 'application/json' } })) : new Promise<Response>(() => undefined)));
+  vi.stubGlobal('fetch', fetch);
+  show(<Decide form={{ ...form, ready: [{ ingredientId: 'butter', name: 'Butter', massKilograms: 0.125 }] }} balance={balance()} batchId="b1" units="METRIC" change={vi.fn()} />);
+  const button = screen.getByRole('button', { name: 'Butter is in the pot' });
+  await userEvent.click(button);
+  expect(button).toBeDisabled();
+  button.click();
+  expect(fetch.mock.calls.filter(([to]) => String(to).endsWith('/additions'))).toHaveLength(1);
+  expect(JSON.parse(localStorage.getItem('urnstew.outbox') ?? '[]')).toHaveLength(1);
+});

@@ -37,11 +37,6 @@ public final class Equilibrium {
     return forms.chargeAt(pH);
   }
 
-  /** Strong base for one more pH, mol/kg of water. */
-  public double bufferCapacity() {
-    return forms.bufferingAt(pH);
-  }
-
   /** Strong base that brings it to another pH, mol/kg of water; negative: strong acid. */
   public double baseTo(double otherPH) {
     return forms.chargeAt(pH) - forms.chargeAt(otherPH);

@@ -28,11 +28,6 @@ public record Solutes(
     acidMoles = Map.copyOf(acidMoles);
   }
 
-  /** Water with one acid. */
-  public static Solutes of(double waterKilograms, Acid acid, double moles) {
-    return new Solutes(waterKilograms, Map.of(acid, moles), 0, 0);
-  }
-
   /** Moles of an acid, in whatever form. */
   public double moles(Acid acid) {
     return acidMoles.getOrDefault(acid, 0.0);

@@ -29,8 +29,4 @@ public record Band(double low, double high) {
   public double middle() {
     return (low + high) / 2;
   }
-
-  public boolean holds(double value) {
-    return value >= low && value <= high;
-  }
 }

@@ -57,7 +57,7 @@ public record Beads(
     MassFraction sour = share(rest.heldBy(SOUR) * water * CITRIC_PER_BASE, all);
     return new Beads(
         share(pot.saltKilograms(), all),
-        share(rest.titratable() * water * CITRIC_PER_BASE, all),
+        titrated(rest.titratable() * water, all),
         sour,
         share(pot.taste().sugarsKilograms(), all),
         Savouriness.of(pot),

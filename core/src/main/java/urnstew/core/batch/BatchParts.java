@@ -42,10 +42,12 @@ public final class BatchParts {
    * @param in what goes in, where something does
    * @param stays share of all before that stays in
    * @param piecesOut whether pieces leave
+   * @param finish whether it belongs to the finish, which the fall does not know of
    */
-  private record Step(double seconds, Optional<Part> in, double stays, boolean piecesOut) {
-    static Step in(double seconds, Part part) {
-      return new Step(seconds, Optional.of(part), 1, false);
+  private record Step(
+      double seconds, Optional<Part> in, double stays, boolean piecesOut, boolean finish) {
+    static Step in(double seconds, Part part, boolean finish) {
+      return new Step(seconds, Optional.of(part), 1, false, finish);
     }
 
     List<Part> apply(List<Part> before) {
@@ -118,7 +120,14 @@ public final class BatchParts {
   }
 
   private InPot ofTheTables(double seconds) {
-    return new InPot(parts(seconds), pot.fall().at(seconds).contents(), Solutes.NOTHING);
+    PotContents finish =
+        steps.stream()
+            .filter(step -> step.finish() && step.seconds() <= seconds)
+            .flatMap(step -> step.in().stream())
+            .map(part -> part.ingredient().contents(part.mass()))
+            .reduce(PotContents.NOTHING, PotContents::plus);
+    PotContents all = pot.fall().at(seconds).contents().plus(finish);
+    return new InPot(parts(seconds), all, Solutes.NOTHING);
   }
 
   private List<Part> parts(double until) {
@@ -146,8 +155,9 @@ public final class BatchParts {
     double at = line.pouredAt().map(when -> history.simmerSeconds(when)).orElse(planned(portion));
     double first = portion.firstDose().value();
     return line.poured().isPresent() || at == AT_THE_END || first >= 1
-        ? Stream.of(Step.in(at, all))
-        : Stream.of(Step.in(at, all.times(first)), Step.in(AT_THE_END, all.times(1 - first)));
+        ? Stream.of(Step.in(at, all, portion.role() == StageRole.FINISH))
+        : Stream.of(
+            Step.in(at, all.times(first), false), Step.in(AT_THE_END, all.times(1 - first), false));
   }
 
   private static double planned(Portion portion) {
@@ -166,17 +176,17 @@ public final class BatchParts {
   }
 
   private Step added(Added added) {
-    return Step.in(seconds(added), Part.of(added.ingredient(), added.mass()));
+    return Step.in(seconds(added), Part.of(added.ingredient(), added.mass()), false);
   }
 
   private Step ladled(BatchEvent event, Mass mass) {
     double before = pot.fall().massAt(seconds(event) - 1).kilograms();
     double stays = Math.max(0, 1 - mass.kilograms() / before);
-    return new Step(seconds(event), Optional.empty(), stays, false);
+    return new Step(seconds(event), Optional.empty(), stays, false, false);
   }
 
   private Step piecesOut(PiecesTakenOut out) {
-    return new Step(seconds(out), Optional.empty(), 1, true);
+    return new Step(seconds(out), Optional.empty(), 1, true, false);
   }
 
   private double seconds(BatchEvent event) {

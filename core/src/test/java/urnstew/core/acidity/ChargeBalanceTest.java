@@ -26,8 +26,7 @@ class ChargeBalanceTest {
     // At 1e-5 mol/kg water itself interferes, so the charge is asked at the pKa, not the root
     // found.
     double moles = 1e-9;
-    Forms forms =
-        new Forms(Molalities.of(Solutes.of(1, acid, moles), Gas.SHUT_IN), Activity.at(0), 0);
+    Forms forms = new Forms(Molalities.of(of(1, acid, moles), Gas.SHUT_IN), Activity.at(0), 0);
     double h = Math.pow(10, -pKa);
     double water = h - Math.pow(10, -13.995) / h;
     double given = acid.highestCharge() - (forms.chargeAt(pKa) - water) / moles;
@@ -45,7 +44,7 @@ class ChargeBalanceTest {
     "CARBONIC, 1.36e-5, 5.6, 0.05", // pure water under air
   })
   void pureAcids(Acid acid, double moles, double pH, double within) {
-    assertEquals(pH, pH(Solutes.of(1, acid, moles)), within);
+    assertEquals(pH, pH(of(1, acid, moles)), within);
   }
 
   /** McIlvaine, J. Biol. Chem. 49 (1921) 183: f10 to f23. Modern scale: table + 0.04. */
@@ -86,7 +85,7 @@ class ChargeBalanceTest {
   /** Three of soda take all protons of citric acid: f31, stoichiometry. */
   @Test
   void anOpenPotOfSodaIsAStrongBaseAndAShutOneIsNot() {
-    Solutes acid = Solutes.of(1, Acid.CITRIC, 0.02);
+    Solutes acid = of(1, Acid.CITRIC, 0.02);
     Solutes soda = acid.with(Acid.CARBONIC, 0.03).withBase(0.03);
     double asBase = ChargeBalance.solve(acid.withBase(0.03), Gas.OPEN_TO_AIR).pH();
     assertEquals(asBase, ChargeBalance.solve(soda, Gas.OPEN_TO_AIR).pH(), 1e-9);
@@ -97,9 +96,9 @@ class ChargeBalanceTest {
 
   @Test
   void aTitrationTakesTheProtonsThatAreLeft() {
-    Equilibrium citric = ChargeBalance.solve(Solutes.of(1, Acid.CITRIC, 0.02), Gas.SHUT_IN);
+    Equilibrium citric = ChargeBalance.solve(of(1, Acid.CITRIC, 0.02), Gas.SHUT_IN);
     assertEquals(3 * 0.02, citric.titratable(), 0.0015, "all but the last of the third");
-    Solutes half = Solutes.of(1, Acid.CITRIC, 0.02).withBase(0.03);
+    Solutes half = of(1, Acid.CITRIC, 0.02).withBase(0.03);
     double rest = ChargeBalance.solve(half, Gas.SHUT_IN).titratable();
     assertEquals(citric.titratable() - 0.03, rest, 5e-4);
   }
@@ -108,7 +107,7 @@ class ChargeBalanceTest {
   void brineIsPastTheModelAndSaysSo() {
     assertFalse(ChargeBalance.solve(new Solutes(1, Map.of(), 1.2, 1.2), Gas.SHUT_IN).holds());
     assertTrue(ChargeBalance.solve(new Solutes(1, Map.of(), 0.7, 0.7), Gas.SHUT_IN).holds());
-    Solutes dry = Solutes.of(0, Acid.CITRIC, 1);
+    Solutes dry = of(0, Acid.CITRIC, 1);
     assertThrows(IllegalArgumentException.class, () -> ChargeBalance.solve(dry, Gas.SHUT_IN));
   }
 
@@ -164,6 +163,11 @@ class ChargeBalanceTest {
     double base = 0.2 * random.nextDouble();
     return new Solutes(
         0.1 + random.nextDouble(), acids, salt + base, salt + 0.05 * random.nextDouble());
+  }
+
+  /** Water with one acid. */
+  private static Solutes of(double waterKilograms, Acid acid, double moles) {
+    return new Solutes(waterKilograms, Map.of(acid, moles), 0, 0);
   }
 
   private static double pH(Solutes of) {

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import urnstew.core.Samples;
 import urnstew.core.acidity.ChargeBalance;
+import urnstew.core.acidity.Equilibrium;
 import urnstew.core.acidity.Gas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.pantry.Ingredient;
@@ -96,7 +97,8 @@ class BeadsTest {
   @Test
   void meatBuffers() {
     InPot meat = InPot.kilogramOf(Samples.ingredient("beef-mince"));
-    double perKilogramWater = ChargeBalance.solve(meat.solutes(), Gas.OPEN_TO_AIR).bufferCapacity();
+    Equilibrium rest = ChargeBalance.solve(meat.solutes(), Gas.OPEN_TO_AIR);
+    double perKilogramWater = rest.baseTo(rest.pH() + 0.1) / 0.1;
     double takesPart = AcidTraits.of(Samples.ingredient("beef-mince")).takesPart();
     double perKilogramMeat =
         1000 / takesPart * perKilogramWater * meat.contents().everything().waterKilograms();

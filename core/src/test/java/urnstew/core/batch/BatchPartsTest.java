@@ -20,6 +20,7 @@ import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.Tasted;
+import urnstew.core.formula.StageRole;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.reduction.Lid;
 import urnstew.units.Mass;
@@ -91,6 +92,28 @@ class BatchPartsTest {
             LATER);
     double more = at(salted, 60).saltKilograms() - at(ladled, 60).saltKilograms();
     assertEquals(0.010 * Samples.ingredient("table-salt").salt().value(), more, 1e-9);
+  }
+
+  /** The fall ends before the finish; a line of it that is poured is in the pot all the same. */
+  @Test
+  void aFinishThatIsPouredIsInThePotAndNoLongerToCome() {
+    var lines = Forecaster.forecast(fresh).lines();
+    int finish = lines.size() - 1;
+    assertEquals(StageRole.FINISH, lines.get(finish).portion().role());
+    Mass mass = lines.get(finish).due();
+    BatchHistory poured =
+        fresh.with(new BatchEvent.Poured(new UUID(1, 1), minute(50), finish, mass), LATER);
+    double seconds = fresh.simmerSeconds(minute(60));
+    InPot before = parts(fresh).at(seconds);
+    InPot after = parts(poured).at(seconds);
+    double more = after.mass().kilograms() - before.mass().kilograms();
+    assertEquals(mass.kilograms(), more, 1e-9);
+    Course toCome = parts(poured).course(seconds, List.of());
+    assertEquals(
+        parts(fresh).course(seconds, List.of()).after(before).mass().kilograms(),
+        toCome.after(after).mass().kilograms(),
+        0.02 * before.mass().kilograms());
+    assertTrue(toCome.finish().size() < parts(fresh).course(seconds, List.of()).finish().size());
   }
 
   @Test
