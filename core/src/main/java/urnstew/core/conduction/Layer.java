@@ -12,7 +12,13 @@ final class Layer {
   private static final int TERMS = 24;
   private static final double EDGE = 1e-9;
 
-  private record Mode(double z, double coefficient) {}
+  private static final double NEGLIGIBLE = 1e-12;
+
+  private record Mode(double z, double coefficient) {
+    double left(double fourier) {
+      return Math.exp(-z * z * fourier);
+    }
+  }
 
   private final double depth;
   private final double diffusivity;
@@ -49,19 +55,23 @@ final class Layer {
   /** Largest share left anywhere, looked for at so many places. */
   double hottest(double seconds, int places) {
     double fourier = diffusivity * seconds / (depth * depth);
+    double[] left = modes.stream().mapToDouble(mode -> mode.left(fourier)).toArray();
     double most = 0;
     for (int i = 0; i <= places; i++) {
-      most = Math.max(most, at(i / (double) places, fourier));
+      most = Math.max(most, at(i / (double) places, left));
     }
     return most;
   }
 
-  private double at(double place, double fourier) {
+  /** Modes fade the faster the higher they are; the first that is gone ends the sum. */
+  private double at(double place, double[] left) {
     double sum = 0;
-    for (Mode mode : modes) {
-      double zx = mode.z() * place;
-      double shape = Math.cos(zx) + lower / mode.z() * Math.sin(zx);
-      sum += mode.coefficient() * shape * Math.exp(-mode.z() * mode.z() * fourier);
+    for (int n = 0; n < left.length && left[n] > NEGLIGIBLE; n++) {
+      double z = modes.get(n).z();
+      sum +=
+          (Math.cos(z * place) + lower / z * Math.sin(z * place))
+              * left[n]
+              * modes.get(n).coefficient();
     }
     return sum;
   }

@@ -1,0 +1,89 @@
+package urnstew.core.conduction;
+
+/**
+ * Volumes in a row that pass heat to their neighbours and, at places, to the outside: dT/dt = A·T +
+ * b with A tridiagonal.
+ */
+final class GridLine {
+  private static final double GAMMA = 1 - Math.sqrt(0.5);
+
+  private final double[] down;
+  private final double[] up;
+  private final double[] lost;
+  private final double[] gained;
+  private final double[] pivot;
+  private final double[] first;
+  private final double[] rate;
+  private double preparedFor;
+
+  GridLine(int size) {
+    down = new double[size];
+    up = new double[size];
+    lost = new double[size];
+    gained = new double[size];
+    pivot = new double[size];
+    first = new double[size];
+    rate = new double[size];
+  }
+
+  int size() {
+    return pivot.length;
+  }
+
+  /**
+   * A volume and the next: what the first and what the second takes up of their difference, 1/s.
+   */
+  void joins(int index, double firstTakes, double nextTakes) {
+    up[index] = firstTakes;
+    down[index + 1] = nextTakes;
+    preparedFor = 0;
+  }
+
+  /** What a volume loses to surroundings at this temperature, 1/s. */
+  void loses(int index, double share, double celsius) {
+    lost[index] = share;
+    gained[index] = share * celsius;
+    preparedFor = 0;
+  }
+
+  /** One step of a line that lies so in a field. */
+  void advance(double[] field, int offset, int stride, double seconds) {
+    double implicit = GAMMA * seconds;
+    if (preparedFor != seconds) {
+      prepare(implicit);
+      preparedFor = seconds;
+    }
+    int size = pivot.length;
+    for (int i = 0; i < size; i++) {
+      first[i] = field[offset + i * stride] + implicit * gained[i];
+    }
+    solve(implicit);
+    for (int i = 0; i < size; i++) {
+      double was = field[offset + i * stride];
+      rate[i] = (first[i] - was) / implicit;
+      first[i] = was + (1 - GAMMA) * seconds * rate[i] + implicit * gained[i];
+    }
+    solve(implicit);
+    for (int i = 0; i < size; i++) {
+      field[offset + i * stride] = first[i];
+    }
+  }
+
+  private void prepare(double implicit) {
+    for (int i = 0; i < pivot.length; i++) {
+      double own = 1 + implicit * (down[i] + up[i] + lost[i]);
+      pivot[i] = i == 0 ? own : own - implicit * down[i] * implicit * up[i - 1] / pivot[i - 1];
+    }
+  }
+
+  private void solve(double implicit) {
+    int last = pivot.length - 1;
+    for (int i = 1; i <= last; i++) {
+      first[i] += implicit * down[i] / pivot[i - 1] * first[i - 1];
+    }
+    first[last] /= pivot[last];
+    for (int i = last - 1; i >= 0; i--) {
+      first[i] = (first[i] + implicit * up[i] * first[i + 1]) / pivot[i];
+    }
+  }
+}

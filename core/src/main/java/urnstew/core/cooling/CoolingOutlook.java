@@ -1,0 +1,44 @@
+package urnstew.core.cooling;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is known of one cooling at a moment.
+ *
+ * @param verdict of all marks together
+ * @param duty what it asks for now
+ * @param clockFrom earliest moment at which the clock can have started or will start; empty if it
+ *     never will within two days
+ * @param clockRuns whether that is past
+ * @param marks of the rule, in their order
+ * @param likely course of its warmest place from the start
+ * @param slow the slow side, from the last reading on
+ * @param speed how much faster than assumed the readings say it cools; 1 without readings
+ */
+public record CoolingOutlook(
+    CoolingVerdict verdict,
+    Duty duty,
+    Optional<Instant> clockFrom,
+    boolean clockRuns,
+    List<MarkOutlook> marks,
+    CoolingCourse likely,
+    CoolingCourse slow,
+    double speed) {
+  public CoolingOutlook {
+    marks = List.copyOf(marks);
+  }
+
+  /** The mark that comes next; empty when all are past. */
+  public Optional<MarkOutlook> next() {
+    return marks.stream()
+        .filter(
+            mark ->
+                switch (mark.state()) {
+                  case IN_TIME, IN_DOUBT, TOO_LATE, TO_READ -> true;
+                  case SHOWN, RECKONED, MISSED -> false;
+                })
+        .findFirst();
+  }
+}

@@ -1,0 +1,197 @@
+package urnstew.core.cooling;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import urnstew.core.rules.CoolingMark;
+import urnstew.core.rules.Limit;
+import urnstew.core.rules.RuleSet;
+
+/**
+ * Watches a cooling by the rule.
+ *
+ * <p>The clock starts at the earliest moment at which the warmest place can have fallen to the
+ * rule's temperature: not before the last reading above it, nor before the fast side of what is
+ * known. A mark is shown by a reading that, with the thermometer's error added, lies at or below it
+ * in time. Before that, it is in time if the slow side makes it. Readings mend the likely course to
+ * both sides; the slow side they can only slow further, or start again from what was read, all of
+ * it as warm as the warmest place.
+ */
+public final class CoolingWatch {
+  private final CoolingHistory history;
+  private final RuleSet rules;
+  private final Instant now;
+  private final CoolingBounds bounds;
+
+  private CoolingWatch(CoolingHistory history, RuleSet rules, Instant now) {
+    this.history = history;
+    this.rules = rules;
+    this.now = now;
+    this.bounds = CoolingBounds.of(history, rules.of(Limit.COOL_LAST).value());
+  }
+
+  /** How it stands at a moment. */
+  public static CoolingOutlook at(Instant now, CoolingHistory history, RuleSet rules) {
+    return new CoolingWatch(history.sinceReheated(), rules, now).outlook(history.reheated());
+  }
+
+  private CoolingOutlook outlook(boolean reheated) {
+    OptionalDouble clock = clockSeconds();
+    List<MarkOutlook> marks = new ArrayList<>();
+    if (clock.isPresent()) {
+      for (CoolingMark mark : rules.coolingMarks()) {
+        marks.add(outlook(mark, history.after(clock.getAsDouble())));
+      }
+    }
+    CoolingVerdict verdict = verdict(marks);
+    Optional<Instant> from =
+        clock.isPresent() ? Optional.of(history.after(clock.getAsDouble())) : Optional.empty();
+    return new CoolingOutlook(
+        verdict,
+        duty(verdict, marks, from, reheated),
+        from,
+        from.filter(start -> !start.isAfter(now)).isPresent(),
+        marks,
+        bounds.likely(),
+        bounds.slow(),
+        bounds.speed());
+  }
+
+  /** The earliest that the clock can have started, s from the start. */
+  private OptionalDouble clockSeconds() {
+    double from = rules.of(Limit.COOL_FROM).value();
+    OptionalDouble earliest = bounds.fast().secondsTo(from);
+    double lastHot =
+        history.readings().stream()
+            .filter(reading -> reading.celsius() - reading.error() >= from)
+            .mapToDouble(reading -> history.seconds(reading.at()))
+            .max()
+            .orElse(0);
+    if (!bounds.fastHolds()) {
+      return OptionalDouble.of(lastHot);
+    }
+    return earliest.isPresent()
+        ? OptionalDouble.of(Math.max(earliest.getAsDouble(), lastHot))
+        : OptionalDouble.empty();
+  }
+
+  private MarkOutlook outlook(CoolingMark mark, Instant clock) {
+    Instant deadline = clock.plus(mark.within());
+    Optional<Instant> shown =
+        history.readings().stream()
+            .filter(reading -> reading.celsius() + reading.error() <= mark.celsius())
+            .map(CoolingEvent.Read::at)
+            .filter(at -> !at.isAfter(deadline))
+            .findFirst();
+    return new MarkOutlook(
+        mark,
+        deadline,
+        shown.isPresent() ? MarkOutlook.State.SHOWN : unread(mark, deadline),
+        shown,
+        instant(bounds.likely().secondsTo(mark.celsius())),
+        instant(bounds.slow().secondsTo(mark.celsius())));
+  }
+
+  private Optional<Instant> instant(OptionalDouble seconds) {
+    return seconds.isPresent()
+        ? Optional.of(history.after(seconds.getAsDouble()))
+        : Optional.empty();
+  }
+
+  private MarkOutlook.State unread(CoolingMark mark, Instant deadline) {
+    boolean tooWarmThen =
+        history.readings().stream()
+            .anyMatch(
+                reading ->
+                    !reading.at().isBefore(deadline)
+                        && reading.celsius() - reading.error() > mark.celsius());
+    if (tooWarmThen) {
+      return MarkOutlook.State.MISSED;
+    }
+    if (now.isAfter(deadline)) {
+      return past(mark, deadline);
+    }
+    if (inTime(bounds.slow(), bounds.slowAlone(), mark, deadline)) {
+      return MarkOutlook.State.IN_TIME;
+    }
+    return inTime(bounds.likely(), bounds.likely(), mark, deadline)
+        ? MarkOutlook.State.IN_DOUBT
+        : MarkOutlook.State.TOO_LATE;
+  }
+
+  private MarkOutlook.State past(CoolingMark mark, Instant deadline) {
+    if (!inTime(bounds.slow(), bounds.slowAlone(), mark, deadline)) {
+      return MarkOutlook.State.MISSED;
+    }
+    boolean readSince =
+        history.readings().stream()
+            .anyMatch(
+                reading ->
+                    reading.at().isAfter(deadline)
+                        && reading.celsius() + reading.error() <= mark.celsius());
+    return readSince ? MarkOutlook.State.RECKONED : MarkOutlook.State.TO_READ;
+  }
+
+  /** Before the deadline, or within the time from its own start of the clock. */
+  private boolean inTime(
+      CoolingCourse course, CoolingCourse whole, CoolingMark mark, Instant deadline) {
+    OptionalDouble reached = course.secondsTo(mark.celsius());
+    if (reached.isPresent() && reached.getAsDouble() <= history.seconds(deadline)) {
+      return true;
+    }
+    OptionalDouble takes = whole.secondsBetween(rules.of(Limit.COOL_FROM).value(), mark.celsius());
+    return takes.isPresent() && takes.getAsDouble() <= mark.within().toSeconds();
+  }
+
+  private CoolingVerdict verdict(List<MarkOutlook> marks) {
+    List<MarkOutlook.State> states = marks.stream().map(MarkOutlook::state).toList();
+    if (states.contains(MarkOutlook.State.MISSED)) {
+      return CoolingVerdict.MISSED;
+    }
+    if (!states.isEmpty() && states.stream().allMatch(MarkOutlook.State.SHOWN::equals)) {
+      return CoolingVerdict.PASSED;
+    }
+    if (states.isEmpty()
+        || history.standing().endsAtOrAbove(rules.of(Limit.COOL_LAST).value())
+            && unmet(marks.get(marks.size() - 1))) {
+      return CoolingVerdict.NEVER;
+    }
+    if (states.contains(MarkOutlook.State.TOO_LATE)) {
+      return CoolingVerdict.WILL_MISS;
+    }
+    if (states.contains(MarkOutlook.State.IN_DOUBT) || states.contains(MarkOutlook.State.TO_READ)) {
+      return CoolingVerdict.MAY_MISS;
+    }
+    return states.contains(MarkOutlook.State.IN_TIME)
+        ? CoolingVerdict.MAKES_IT
+        : CoolingVerdict.RECKONED;
+  }
+
+  private static boolean unmet(MarkOutlook mark) {
+    return mark.state() != MarkOutlook.State.SHOWN && mark.state() != MarkOutlook.State.RECKONED;
+  }
+
+  private Duty duty(
+      CoolingVerdict verdict, List<MarkOutlook> marks, Optional<Instant> clock, boolean reheated) {
+    boolean toRead = marks.stream().anyMatch(mark -> mark.state() == MarkOutlook.State.TO_READ);
+    return switch (verdict) {
+      case MISSED -> Duty.DISCARD;
+      case PASSED, RECKONED -> Duty.PUT_AWAY;
+      case MAKES_IT -> Duty.GO_ON;
+      case MAY_MISS, WILL_MISS, NEVER ->
+          toRead
+              ? Duty.READ_NOW
+              : mayReheat(clock, reheated) ? Duty.COOL_FASTER_OR_REHEAT : Duty.COOL_FASTER;
+    };
+  }
+
+  /** Only before the first mark's time is over, once, and where the rule set allows it. */
+  private boolean mayReheat(Optional<Instant> clock, boolean reheated) {
+    Duration first = rules.coolingMarks().get(0).within();
+    boolean early = clock.map(start -> !now.isAfter(start.plus(first))).orElse(true);
+    return early && !reheated && rules.allows(Limit.COOL_AGAIN);
+  }
+}
