@@ -31,7 +31,9 @@ import urnstew.core.panel.Ranking;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
 
-/** One pH, the beads of a ragù, all remedies for a sharp one, and a table of 24 reckoned exactly. */
+/**
+ * One pH, the beads of a ragù, all remedies for a sharp one, and a table of 24 reckoned exactly.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -66,8 +68,12 @@ public class BalanceBenchmark {
       new Ranking(
           4,
           List.of(
-                  List.of(0, 1, 2, 3), List.of(1, 0, 2, 3), List.of(0, 2, 1, 3),
-                  List.of(3, 1, 2, 0), List.of(0, 1, 3, 2), List.of(2, 0, 1, 3))
+                  List.of(0, 1, 2, 3),
+                  List.of(1, 0, 2, 3),
+                  List.of(0, 2, 1, 3),
+                  List.of(3, 1, 2, 0),
+                  List.of(0, 1, 3, 2),
+                  List.of(2, 0, 1, 3))
               .stream()
               .flatMap(order -> Stream.generate(() -> order).limit(4))
               .toList());
