@@ -18,7 +18,7 @@ public final class ConductionGrid {
   private static final int LAYERS = 24;
   private static final int RINGS = 16;
   private static final double FIRST_STEP_SECONDS = 1;
-  private static final double LARGEST_STEP_SECONDS = 300;
+  private static final double LARGEST_STEP_SECONDS = 600;
   private static final double GROWTH = 1.15;
 
   private final Cooling matter;

@@ -71,6 +71,21 @@ public record CoolingForecast(
         likely.secondsTo(from).orElse(0));
   }
 
+  /** Whether a setup makes it on the slow side, without the rest of its forecast. */
+  static boolean surely(CoolingSauce sauce, Temperature start, CoolingSetup setup, RuleSet rules) {
+    double from = rules.of(Limit.COOL_FROM).value();
+    List<CoolingRun.Step> steps = List.of(new CoolingRun.Step(0, Optional.of(setup)));
+    CoolingCourse slow =
+        new CoolingRun(sauce, Side.SLOW, 1)
+            .upTo(steps, start.celsius(), 2.0 * rules.time(Limit.COOL_LAST_TIME).toSeconds());
+    return rules.coolingMarks().stream()
+        .map(
+            mark ->
+                new MarkTime(
+                    mark, OptionalDouble.empty(), slow.secondsBetween(from, mark.celsius())))
+        .allMatch(MarkTime::surelyInTime);
+  }
+
   private static CoolingVerdict verdict(List<MarkTime> marks, boolean endsTooWarm) {
     if (endsTooWarm || marks.get(marks.size() - 1).likely().isEmpty()) {
       return CoolingVerdict.NEVER;

@@ -20,6 +20,7 @@ import urnstew.units.Temperature;
  */
 public final class CoolingWays {
   private static final int MOST_PANS = 8;
+  private static final double TOO_DEEP_METERS = 0.1;
   private static final Duration OFTEN = Duration.ofMinutes(10);
 
   private final CoolingSauce sauce;
@@ -59,10 +60,19 @@ public final class CoolingWays {
   private Optional<CoolingForecast> fewest(CoolingPan pan, ColdSpot spot, List<ColdSpot> spots) {
     return Stream.iterate(1, count -> count <= MOST_PANS, count -> count + 1)
         .map(count -> setup(pan, count, spot, spots))
-        .filter(setup -> setup.holds(sauce))
+        .filter(setup -> setup.holds(sauce) && !hopeless(setup))
+        .filter(setup -> CoolingForecast.surely(sauce, start, setup, rules))
         .map(setup -> CoolingForecast.of(sauce, start, setup, rules))
         .filter(way -> way.verdict() == CoolingVerdict.MAKES_IT)
         .findFirst();
+  }
+
+  /**
+   * Unstirred, ten centimetres from all sides are too slow in any bath: row l05 says so of five.
+   */
+  private boolean hopeless(CoolingSetup setup) {
+    return setup.depth(sauce).meters() > TOO_DEEP_METERS
+        && setup.radiusMeters(setup.depth(sauce)) > TOO_DEEP_METERS / 2;
   }
 
   private CoolingSetup setup(CoolingPan pan, int count, ColdSpot spot, List<ColdSpot> spots) {
