@@ -1,10 +1,10 @@
 package urnstew.app.batch;
 
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import urnstew.app.plan.PlanView;
+import urnstew.app.platform.ByKind;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Measurement;
@@ -18,19 +18,15 @@ class BatchJson {
   private final JsonMapper json;
 
   BatchJson(JsonMapper json) {
-    JsonMapper.Builder named = json.rebuild();
-    for (Class<?> kinds :
-        new Class<?>[] {
-          BatchEvent.class, Measurement.class, Target.class, VesselShape.class, Heating.class
-        }) {
-      named.addMixIn(kinds, ByName.class);
-      named.registerSubtypes(kinds.getPermittedSubclasses());
-    }
-    this.json = named.build();
+    this.json =
+        ByKind.named(
+            json,
+            BatchEvent.class,
+            Measurement.class,
+            Target.class,
+            VesselShape.class,
+            Heating.class);
   }
-
-  @JsonTypeInfo(use = JsonTypeInfo.Id.SIMPLE_NAME, property = "kind")
-  private interface ByName {}
 
   /** The plan when the burner was lit: amounts and hours, and the forecast before any reading. */
   record Planned(PlanView plan, ForecastView forecast) {}

@@ -2,7 +2,6 @@ package urnstew.app.batch;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -10,12 +9,10 @@ import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
-import urnstew.app.plan.KitchenTime;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
-import urnstew.app.platform.StoveTime;
 import urnstew.app.print.Printed;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Finished;
@@ -119,7 +116,8 @@ public class BatchService {
     }
     Instant received = clock.instant();
     BatchHistory before = history(row);
-    BatchEvent event = maker.event(write, moment(write, received), before);
+    BatchEvent event =
+        maker.event(write, write.stamp().happened(received, kitchens.settings().zoneId()), before);
     BatchHistory history = meant(before, event, received);
     batches.append(
         EventRow.of(batchId, row.nextSequence(), event, json.write(event), write, received, actor));
@@ -158,12 +156,5 @@ public class BatchService {
             default -> fault.parameter();
           });
     }
-  }
-
-  private Instant moment(Writes.Timed write, Instant received) {
-    Writes.Stamp stamp = write.stamp();
-    LocalTime hour = stamp.happenedLocalTime();
-    Instant typed = new StoveTime(stamp.typedAt(), stamp.sentAt()).typedByServerClock(received);
-    return hour == null ? typed : KitchenTime.gone(hour, kitchens.settings().zoneId(), typed);
   }
 }

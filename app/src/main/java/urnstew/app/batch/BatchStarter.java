@@ -5,19 +5,16 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.batch.BatchService.Recorded;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
-import urnstew.app.plan.KitchenTime;
 import urnstew.app.plan.PlanService;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Receipts;
-import urnstew.app.platform.StoveTime;
 import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
@@ -64,12 +61,7 @@ public class BatchStarter {
   private Recorded started(StartBatch write, Actor actor) {
     KitchenSettings kitchen = kitchens.settings();
     Instant received = clock.instant();
-    Writes.Stamp stamp = write.stamp();
-    Instant typed = new StoveTime(stamp.typedAt(), stamp.sentAt()).typedByServerClock(received);
-    Instant lit =
-        Optional.ofNullable(stamp.happenedLocalTime())
-            .map(hour -> KitchenTime.gone(hour, kitchen.zoneId(), typed))
-            .orElse(typed);
+    Instant lit = write.stamp().happened(received, kitchen.zoneId());
     PlanInputs inputs = plans.inputs(write.plan());
     Plan plan = PlanService.plan(inputs);
     BatchSnapshot snapshot =

@@ -6,11 +6,14 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.plan.HeatingChoice;
+import urnstew.app.plan.KitchenTime;
 import urnstew.app.plan.PlanRequest;
+import urnstew.app.platform.StoveTime;
 import urnstew.core.reduction.Lid;
 
 /** What is written at the stove. Every write says when it was typed and when it was sent. */
@@ -37,7 +40,14 @@ public interface Writes {
   record Stamp(
       @NotNull Instant typedAt,
       @NotNull Instant sentAt,
-      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime) {}
+      @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime) {
+
+    /** When it happened, by the server's clock. */
+    public Instant happened(Instant received, ZoneId zone) {
+      Instant typed = new StoveTime(typedAt, sentAt).typedByServerClock(received);
+      return happenedLocalTime == null ? typed : KitchenTime.gone(happenedLocalTime, zone, typed);
+    }
+  }
 
   /** Light the burner. */
   record StartBatch(

@@ -52,6 +52,7 @@ class DemoKitchen {
   private static final UUID BIG_BURNER = id(0x22);
   private static final UUID GAS_RING = id(0x21);
   private static final UUID STOCKPOT = id(0x12);
+  private static final UUID GASTRO = id(0x15);
 
   private final EquipmentService equipment;
   private final KitchenService kitchens;
@@ -59,6 +60,7 @@ class DemoKitchen {
   private final MealService meals;
   private final BatchStarter starter;
   private final BatchService batches;
+  private final DemoKept kept;
   private final Clock clock;
 
   DemoKitchen(
@@ -68,6 +70,7 @@ class DemoKitchen {
       MealService meals,
       BatchStarter starter,
       BatchService batches,
+      DemoKept kept,
       Clock clock) {
     this.equipment = equipment;
     this.kitchens = kitchens;
@@ -75,6 +78,7 @@ class DemoKitchen {
     this.meals = meals;
     this.starter = starter;
     this.batches = batches;
+    this.kept = kept;
     this.clock = clock;
   }
 
@@ -83,7 +87,9 @@ class DemoKitchen {
     equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1));
     equipment.add(pot(STOCKPOT, "Stockpot", 32, 32, 28, 4.4));
     equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
-    equipment.add(tray());
+    equipment.add(tray(id(0x14), "Roasting tray", 0.5, 0.3, 0.06));
+    equipment.add(tray(GASTRO, "Gastro tin", 0.51, 0.31, 0.1));
+    kept.places();
     equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
     equipment.add(
@@ -94,6 +100,7 @@ class DemoKitchen {
     tonight();
     yesterdaysBatch();
     batchesOnTheStove();
+    kept.begin(GASTRO, STOCKPOT, RONDEAU);
   }
 
   /** Sizes in whole centimetres, as they would be read off a tape. */
@@ -115,17 +122,17 @@ class DemoKitchen {
         250.0);
   }
 
-  private static VesselEdit tray() {
+  private static VesselEdit tray(UUID id, String name, double length, double width, double deep) {
     return new VesselEdit(
-        id(0x14),
-        "Roasting tray",
+        id,
+        name,
         ShapeKind.RECTANGULAR,
-        0.5,
-        "50 cm",
-        0.3,
-        "30 cm",
-        0.06,
-        "6 cm",
+        length,
+        Math.round(100 * length) + " cm",
+        width,
+        Math.round(100 * width) + " cm",
+        deep,
+        Math.round(100 * deep) + " cm",
         2.2,
         "2.2 kg",
         Metal.STAINLESS_STEEL,
@@ -271,7 +278,7 @@ class DemoKitchen {
     return at.atZone(ZoneId.of(kitchens.settings().zone())).toLocalTime();
   }
 
-  private static UUID id(int last) {
+  static UUID id(int last) {
     return new UUID(0x0d3f1c5200004000L, 0x8000000000000000L | last);
   }
 }

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.kitchen.KitchenView.ColdPlaceView;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.OvenView;
@@ -84,6 +85,26 @@ class EquipmentController {
       @RequestParam boolean retired,
       @RequestHeader("If-Match") int version) {
     return equipment.retireOven(id, version, retired);
+  }
+
+  @PostMapping("/cold-places")
+  @ResponseStatus(HttpStatus.CREATED)
+  ColdPlaceView addColdPlace(@Valid @RequestBody ColdPlaceEdit place) {
+    return equipment.add(place);
+  }
+
+  @PutMapping("/cold-places")
+  ColdPlaceView changeColdPlace(
+      @Valid @RequestBody ColdPlaceEdit place, @RequestHeader("If-Match") int version) {
+    return equipment.change(place, version);
+  }
+
+  @PutMapping("/cold-places/{id}/retired")
+  ColdPlaceView retireColdPlace(
+      @PathVariable UUID id,
+      @RequestParam boolean retired,
+      @RequestHeader("If-Match") int version) {
+    return equipment.retireColdPlace(id, version, retired);
   }
 
   @PostMapping("/measures")

@@ -6,6 +6,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.kitchen.KitchenView.ColdPlaceView;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.OvenView;
@@ -17,7 +18,7 @@ import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
 import urnstew.units.InvalidInput;
 
-/** Vessels, burners, ovens and measures. */
+/** Vessels, burners, ovens, cold places and measures. */
 @Service
 public class EquipmentService {
   private final KitchenMapper kitchens;
@@ -119,6 +120,37 @@ public class EquipmentService {
     return changed(kitchens.retireOven(id, version, retired), () -> oven(id));
   }
 
+  /** A cold place, retired or not. */
+  @Transactional(readOnly = true)
+  public ColdPlaceView coldPlace(UUID id) {
+    return kitchens.coldPlace(id).orElseThrow(() -> new NotThere("cold place", id));
+  }
+
+  /** All cold places in use. */
+  @Transactional(readOnly = true)
+  public List<ColdPlaceView> coldPlaces() {
+    return kitchens.coldPlaces();
+  }
+
+  /** Adds a cold place, once. */
+  @Transactional
+  public ColdPlaceView add(ColdPlaceEdit place) {
+    return receipts.once(
+        place.id(), "cold-place", place.checked(), ColdPlaceView.class, () -> added(place));
+  }
+
+  /** Changes the version of a cold place that the cook saw. */
+  @Transactional
+  public ColdPlaceView change(ColdPlaceEdit to, int version) {
+    return changed(kitchens.changeColdPlace(to.checked(), version), () -> coldPlace(to.id()));
+  }
+
+  /** Takes a cold place out of the lists, or back into them. */
+  @Transactional
+  public ColdPlaceView retireColdPlace(UUID id, int version, boolean retired) {
+    return changed(kitchens.retireColdPlace(id, version, retired), () -> coldPlace(id));
+  }
+
   /** Adds a measure, once. */
   @Transactional
   public MeasureView add(MeasureEdit measure) {
@@ -172,6 +204,11 @@ public class EquipmentService {
     requireFree(measure);
     kitchens.addMeasure(measure);
     return measure(measure.id());
+  }
+
+  private ColdPlaceView added(ColdPlaceEdit place) {
+    kitchens.addColdPlace(place);
+    return coldPlace(place.id());
   }
 
   private OvenView added(OvenEdit oven) {

@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.kitchen.KitchenView.ColdPlaceView;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.OvenView;
@@ -187,4 +188,30 @@ interface KitchenMapper {
       where id = #{id} and version = #{version}
       """)
   int retireHeatSource(UUID id, int version, boolean retired);
+
+  @Select("select * from cold_place where not retired order by celsius desc, name")
+  List<ColdPlaceView> coldPlaces();
+
+  @Select("select * from cold_place where id = #{id}")
+  Optional<ColdPlaceView> coldPlace(UUID id);
+
+  @Insert(
+      "insert into cold_place (id, name, kind, celsius, version) values (#{id}, #{name}, #{kind},"
+          + " #{celsius}, 1)")
+  void addColdPlace(ColdPlaceEdit place);
+
+  @Update(
+      """
+      update cold_place set name = #{to.name}, kind = #{to.kind}, celsius = #{to.celsius},
+        version = version + 1
+      where id = #{to.id} and version = #{version} and not retired
+      """)
+  int changeColdPlace(ColdPlaceEdit to, int version);
+
+  @Update(
+      """
+      update cold_place set retired = #{retired}, version = version + 1
+      where id = #{id} and version = #{version}
+      """)
+  int retireColdPlace(UUID id, int version, boolean retired);
 }

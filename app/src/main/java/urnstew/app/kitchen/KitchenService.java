@@ -41,6 +41,7 @@ public class KitchenService {
         kitchens.heatSources(),
         kitchens.ovens(),
         kitchens.measures(),
+        kitchens.coldPlaces(),
         clock.instant(),
         KitchenWorkings.of(altitude));
   }

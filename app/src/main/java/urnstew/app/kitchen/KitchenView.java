@@ -26,6 +26,7 @@ public record KitchenView(
     List<HeatSourceView> heatSources,
     List<OvenView> ovens,
     List<MeasureView> measures,
+    List<ColdPlaceView> coldPlaces,
     Instant now,
     List<Working> workings) {
 
@@ -65,6 +66,10 @@ public record KitchenView(
       String massText,
       boolean retired,
       int version) {}
+
+  /** A refrigerator, chiller or freezer as it is stored. */
+  public record ColdPlaceView(
+      UUID id, String name, ColdKind kind, double celsius, boolean retired, int version) {}
 
   /** A vessel as it is stored. */
   public record VesselView(

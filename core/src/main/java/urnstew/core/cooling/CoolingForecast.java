@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import urnstew.core.explain.Working;
 import urnstew.core.rules.CoolingMark;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
@@ -96,5 +97,10 @@ public record CoolingForecast(
     return marks.stream().allMatch(MarkTime::likelyInTime)
         ? CoolingVerdict.MAY_MISS
         : CoolingVerdict.WILL_MISS;
+  }
+
+  /** How the hours came about. */
+  public Working working(CoolingSauce sauce) {
+    return CoolingWorking.of(sauce, setup, 1);
   }
 }

@@ -31,6 +31,11 @@ public record CoolingHistory(
     return events.stream().anyMatch(CoolingEvent.Reheated.class::isInstance);
   }
 
+  /** When the cooling that counts began: after the last reheating. */
+  public Instant begun() {
+    return sinceReheated().startedAt();
+  }
+
   /** From the last reheating on; what was before it counts no more. */
   CoolingHistory sinceReheated() {
     Optional<CoolingEvent.Reheated> last =

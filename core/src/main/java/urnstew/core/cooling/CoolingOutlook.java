@@ -3,6 +3,7 @@ package urnstew.core.cooling;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import urnstew.core.explain.Working;
 
 /**
  * What is known of one cooling at a moment.
@@ -40,5 +41,10 @@ public record CoolingOutlook(
                   case SHOWN, RECKONED, MISSED -> false;
                 })
         .findFirst();
+  }
+
+  /** How the hours came about. */
+  public Working working(CoolingSauce sauce, CoolingSetup setup) {
+    return CoolingWorking.of(sauce, setup, speed);
   }
 }

@@ -1,0 +1,77 @@
+package urnstew.app.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import urnstew.app.batch.Writes.Stamp;
+import urnstew.app.keeping.KeepingService;
+import urnstew.app.keeping.KeepingWrites.ReadTemperature;
+import urnstew.app.keeping.KeepingWrites.Setup;
+import urnstew.app.keeping.KeepingWrites.StartCooling;
+import urnstew.app.keeping.KeepingWrites.StartHold;
+import urnstew.app.keeping.KeepingWrites.What;
+import urnstew.app.kitchen.ColdKind;
+import urnstew.app.kitchen.ColdPlaceEdit;
+import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.platform.Actor;
+import urnstew.core.cooling.ColdPlace;
+import urnstew.core.reduction.Lid;
+
+/** What 'Hollow Lantern' holds hot and cools just now: made up, as all of it. */
+@Component
+class DemoKept {
+  private static final Actor DEMO = new Actor("demo data");
+  private static final UUID WALK_IN = DemoKitchen.id(0xb1);
+
+  private final EquipmentService equipment;
+  private final KeepingService keepings;
+  private final Clock clock;
+
+  DemoKept(EquipmentService equipment, KeepingService keepings, Clock clock) {
+    this.equipment = equipment;
+    this.keepings = keepings;
+    this.clock = clock;
+  }
+
+  void places() {
+    equipment.add(new ColdPlaceEdit(WALK_IN, "Walk-in", ColdKind.FAN_REFRIGERATOR, 3));
+    equipment.add(new ColdPlaceEdit(DemoKitchen.id(0xb2), "Chest freezer", ColdKind.FREEZER, -20));
+  }
+
+  /** A ragù held for the late table, a base in ice, and a broth that somebody left in its pot. */
+  void begin(UUID tin, UUID tallPot, UUID holdingPot) {
+    UUID ragu = DemoKitchen.id(0xc1);
+    keepings.hold(
+        new StartHold(
+            ragu, what("ridge-ragu", 4.2, "4.2 kg"), holdingPot, 68, Lid.AJAR, stamp(95)));
+    read(0xc2, ragu, 74, 80);
+    read(0xc3, ragu, 68, 25);
+    UUID base = DemoKitchen.id(0xc4);
+    Setup ice = new Setup(tin, 2, ColdPlace.ICE_BATH, null, false, null, WALK_IN, 18.0);
+    keepings.cool(new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, stamp(52)));
+    read(0xc5, base, 52, 12);
+    UUID broth = DemoKitchen.id(0xc6);
+    Setup pot = new Setup(tallPot, 1, ColdPlace.FAN_REFRIGERATOR, WALK_IN, false, null, null, null);
+    keepings.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, stamp(40)));
+    read(0xc7, broth, 78, 8);
+  }
+
+  private static What what(String formula, double kilograms, String text) {
+    return new What(null, formula, kilograms, text);
+  }
+
+  private void read(int id, UUID keeping, double celsius, int minutesAgo) {
+    keepings.record(
+        keeping,
+        new ReadTemperature(
+            DemoKitchen.id(id), celsius, Math.round(celsius) + " °C", stamp(minutesAgo)),
+        DEMO);
+  }
+
+  private Stamp stamp(int minutesAgo) {
+    Instant now = clock.instant();
+    return new Stamp(now.minus(Duration.ofMinutes(minutesAgo)), now, null);
+  }
+}

@@ -1,0 +1,111 @@
+package urnstew.app.keeping;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.keeping.KeepingService.Kept;
+import urnstew.app.keeping.KeepingView.CoolingPreview;
+import urnstew.app.keeping.KeepingView.WayView;
+import urnstew.app.platform.Actor;
+
+@RestController
+@RequestMapping(path = "/api/keepings", produces = MediaType.APPLICATION_JSON_VALUE)
+class KeepingController {
+  private final KeepingService keepings;
+
+  KeepingController(KeepingService keepings) {
+    this.keepings = keepings;
+  }
+
+  @GetMapping
+  List<KeepingView> openKeepings() {
+    return keepings.open();
+  }
+
+  @GetMapping(params = "batchId")
+  List<KeepingView> keepingsOfBatch(@RequestParam UUID batchId) {
+    return keepings.ofBatch(batchId);
+  }
+
+  @GetMapping("/{id}")
+  KeepingView keeping(@PathVariable UUID id) {
+    return keepings.view(id);
+  }
+
+  @GetMapping("/{id}/ways")
+  List<WayView> waysToCool(@PathVariable UUID id) {
+    return keepings.ways(id);
+  }
+
+  @PostMapping("/cooling-preview")
+  CoolingPreview previewCooling(@Valid @RequestBody KeepingWrites.PreviewCooling write) {
+    return keepings.preview(write);
+  }
+
+  @PostMapping("/coolings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept startCooling(@Valid @RequestBody KeepingWrites.StartCooling write) {
+    return keepings.cool(write);
+  }
+
+  @PostMapping("/holds")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept startHold(@Valid @RequestBody KeepingWrites.StartHold write) {
+    return keepings.hold(write);
+  }
+
+  @PostMapping("/{id}/readings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept readTemperature(
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.ReadTemperature write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/placings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept placeOtherwise(
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.PlaceOtherwise write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/stirrings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept stir(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Stir write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/reheatings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept reheat(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Reheat write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/top-ups")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept topUp(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.TopUp write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/strike-outs")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept strikeOutOfKeeping(
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.StrikeOut write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+
+  @PostMapping("/{id}/closings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept closeKeeping(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Close write) {
+    return keepings.record(id, write, Actor.KITCHEN);
+  }
+}

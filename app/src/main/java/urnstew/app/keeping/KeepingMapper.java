@@ -1,0 +1,97 @@
+package urnstew.app.keeping;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface KeepingMapper {
+  /** Kinds of keeping. */
+  enum Kind {
+    HOLD,
+    COOLING
+  }
+
+  /** Something kept. */
+  record KeepingRow(
+      UUID id,
+      Kind kind,
+      String name,
+      @Nullable UUID batchId,
+      String formulaId,
+      double massKilograms,
+      Instant startedAt,
+      String start,
+      int nextSequence,
+      @Nullable Instant closedAt,
+      KeepingWrites.@Nullable Closed closedAs,
+      String reason) {}
+
+  /** An entry about it. */
+  record EntryRow(
+      UUID keepingId,
+      int sequence,
+      UUID id,
+      Instant happenedAt,
+      Instant typedAt,
+      Instant receivedAt,
+      String actor,
+      String enteredText,
+      String payload) {}
+
+  @Insert(
+      """
+      insert into keeping (id, kind, name, batch_id, formula_id, mass_kilograms, started_at, start,
+        next_sequence)
+      values (#{id}, #{kind}, #{name}, #{batchId}, #{formulaId}, #{massKilograms}, #{startedAt},
+        #{start}::jsonb, 1)
+      """)
+  void begin(KeepingRow keeping);
+
+  @Select("select * from keeping where id = #{id}")
+  Optional<KeepingRow> find(UUID id);
+
+  /** Locks the row: whoever writes next waits. */
+  @Select("select * from keeping where id = #{id} for update")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Optional<KeepingRow> lock(UUID id);
+
+  @Select("select * from keeping where closed_at is null order by started_at, id limit 100")
+  List<KeepingRow> open();
+
+  @Select(
+      """
+      select * from keeping where batch_id = #{batchId} order by started_at, id limit 100
+      """)
+  List<KeepingRow> ofBatch(UUID batchId);
+
+  @Update("update keeping set next_sequence = next_sequence + 1 where id = #{id}")
+  void written(UUID id);
+
+  @Update(
+      """
+      update keeping set closed_at = #{at}, closed_as = #{as}, reason = #{reason}
+      where id = #{id}
+      """)
+  void close(UUID id, Instant at, KeepingWrites.Closed as, String reason);
+
+  @Insert(
+      """
+      insert into keeping_event (keeping_id, sequence, id, happened_at, typed_at, received_at, actor,
+        entered_text, payload)
+      values (#{keepingId}, #{sequence}, #{id}, #{happenedAt}, #{typedAt}, #{receivedAt}, #{actor},
+        #{enteredText}, #{payload}::jsonb)
+      """)
+  void append(EntryRow entry);
+
+  @Select("select * from keeping_event where keeping_id = #{id} order by sequence")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<EntryRow> entries(UUID id);
+}

@@ -1,0 +1,31 @@
+package urnstew.app.keeping;
+
+import java.util.Optional;
+import urnstew.core.cooling.CoolingSauce;
+import urnstew.core.cooling.CoolingSetup;
+import urnstew.core.holding.HoldWindow;
+import urnstew.core.holding.HotHold;
+import urnstew.core.holding.Loosening;
+import urnstew.core.rules.RuleSet;
+import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
+
+/** How something began to be kept, frozen with the rule set of that moment. */
+sealed interface KeepingStart {
+  /** The rule set by which it is judged. */
+  RuleSet rules();
+
+  /** It leaves the heat. */
+  record ToCool(CoolingSauce sauce, Temperature start, CoolingSetup setup, RuleSet rules)
+      implements KeepingStart {}
+
+  /** It is kept hot, and as thick as it was. */
+  record ToHold(
+      HotHold hold,
+      String vessel,
+      MassFraction wanted,
+      HoldWindow window,
+      Optional<Loosening> sets,
+      RuleSet rules)
+      implements KeepingStart {}
+}

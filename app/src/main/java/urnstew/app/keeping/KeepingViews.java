@@ -1,0 +1,213 @@
+package urnstew.app.keeping;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import urnstew.app.keeping.KeepingMapper.EntryRow;
+import urnstew.app.keeping.KeepingMapper.KeepingRow;
+import urnstew.app.keeping.KeepingStart.ToCool;
+import urnstew.app.keeping.KeepingStart.ToHold;
+import urnstew.app.keeping.KeepingView.EntryView;
+import urnstew.app.keeping.KeepingWrites.Closed;
+import urnstew.app.platform.Clash;
+import urnstew.core.cooling.CoolingEvent;
+import urnstew.core.cooling.CoolingHistory;
+import urnstew.core.cooling.CoolingOutlook;
+import urnstew.core.cooling.CoolingWatch;
+import urnstew.core.cooling.Duty;
+import urnstew.core.holding.HoldOutlook;
+import urnstew.core.holding.HoldReading;
+import urnstew.core.holding.HoldWatch;
+import urnstew.units.Temperature;
+
+/** Reads rows of what is kept into what the core and the screens know. */
+@Component
+class KeepingViews {
+  private final KeepingMapper mapper;
+  private final KeepingJson json;
+  private final Clock clock;
+
+  KeepingViews(KeepingMapper mapper, KeepingJson json, Clock clock) {
+    this.mapper = mapper;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** An entry with what it says. */
+  private record Entry(EntryRow row, KeepingEvent event, boolean struckOut) {}
+
+  KeepingView of(KeepingRow row) {
+    KeepingStart start = json.start(row.start());
+    List<Entry> entries = entries(row);
+    Instant now = Optional.ofNullable(row.closedAt()).orElseGet(clock::instant);
+    return new KeepingView(
+        row.id(),
+        row.name(),
+        row.batchId(),
+        row.formulaId(),
+        row.massKilograms(),
+        row.startedAt(),
+        row.closedAt(),
+        row.closedAs(),
+        row.reason(),
+        start.rules().name(),
+        entries.stream().map(entry -> view(entry, start)).toList(),
+        start instanceof ToCool cool
+            ? CoolingViews.of(history(row, cool, entries), cool.rules(), now)
+            : null,
+        start instanceof ToHold hold
+            ? HoldViews.of(hold, row.startedAt(), readings(entries), added(entries), now)
+            : null);
+  }
+
+  /** How warm it was when it was last looked at. */
+  Temperature lastRead(KeepingRow row, ToCool start) {
+    return readings(entries(row)).stream()
+        .max(Comparator.comparing(HoldReading::at))
+        .map(read -> Temperature.ofCelsius(read.celsius() + read.error()))
+        .orElse(start.start());
+  }
+
+  /** What is not safe is not put away or served. */
+  void mayClose(KeepingRow row, Closed as) {
+    if (as == Closed.DISCARDED) {
+      return;
+    }
+    KeepingStart start = json.start(row.start());
+    boolean discard =
+        start instanceof ToCool cool
+            ? outlook(row, cool).duty() == Duty.DISCARD
+            : holds(row, (ToHold) start) == HoldOutlook.State.DISCARD;
+    if (discard) {
+      throw new Clash(
+          "By " + start.rules().name() + " this is not safe any more.",
+          "Throw it away, with the reason. If a reading was wrong, strike it out first.");
+    }
+  }
+
+  /** Reheating mends a cooling once, in time, and where the rule set allows it. */
+  void mayReheat(KeepingRow row, ToCool start) {
+    CoolingOutlook outlook = outlook(row, start);
+    if (outlook.duty() != Duty.COOL_FASTER_OR_REHEAT) {
+      throw new Clash(
+          "Reheating does not mend this cooling any more.",
+          "It does so once, before the first mark's time is over, where the rule set allows it.");
+    }
+  }
+
+  private CoolingOutlook outlook(KeepingRow row, ToCool start) {
+    return CoolingWatch.at(clock.instant(), history(row, start, entries(row)), start.rules());
+  }
+
+  private HoldOutlook.State holds(KeepingRow row, ToHold start) {
+    return HoldWatch.at(clock.instant(), row.startedAt(), readings(entries(row)), start.rules())
+        .state();
+  }
+
+  private List<Entry> entries(KeepingRow row) {
+    List<EntryRow> rows = mapper.entries(row.id());
+    List<KeepingEvent> events = rows.stream().map(each -> json.event(each.payload())).toList();
+    Set<UUID> struck = new HashSet<>();
+    for (KeepingEvent event : events) {
+      if (event instanceof KeepingEvent.StruckOut out) {
+        struck.add(out.eventId());
+      }
+    }
+    List<Entry> all = new ArrayList<>();
+    for (int i = 0; i < rows.size(); i++) {
+      all.add(new Entry(rows.get(i), events.get(i), struck.contains(rows.get(i).id())));
+    }
+    return all;
+  }
+
+  private static CoolingHistory history(KeepingRow row, ToCool start, List<Entry> entries) {
+    return new CoolingHistory(
+        start.sauce(),
+        row.startedAt(),
+        start.start(),
+        start.setup(),
+        entries.stream()
+            .filter(entry -> !entry.struckOut())
+            .flatMap(entry -> event(entry).stream())
+            .toList());
+  }
+
+  private static Optional<CoolingEvent> event(Entry entry) {
+    Instant at = entry.row().happenedAt();
+    if (entry.event() instanceof KeepingEvent.Read read) {
+      return Optional.of(new CoolingEvent.Read(at, read.celsius(), read.error()));
+    }
+    if (entry.event() instanceof KeepingEvent.Placed placed) {
+      return Optional.of(new CoolingEvent.Placed(at, placed.setup()));
+    }
+    if (entry.event() instanceof KeepingEvent.Stirred) {
+      return Optional.of(new CoolingEvent.Stirred(at));
+    }
+    if (entry.event() instanceof KeepingEvent.Reheated again) {
+      return Optional.of(
+          new CoolingEvent.Reheated(at, Temperature.ofCelsius(again.celsius()), again.setup()));
+    }
+    return Optional.empty();
+  }
+
+  private static List<HoldReading> readings(List<Entry> entries) {
+    List<HoldReading> readings = new ArrayList<>();
+    for (Entry entry : entries) {
+      if (!entry.struckOut() && entry.event() instanceof KeepingEvent.Read read) {
+        readings.add(new HoldReading(entry.row().happenedAt(), read.celsius(), read.error()));
+      }
+    }
+    return readings;
+  }
+
+  private static double added(List<Entry> entries) {
+    double kilograms = 0;
+    for (Entry entry : entries) {
+      if (!entry.struckOut() && entry.event() instanceof KeepingEvent.ToppedUp water) {
+        kilograms += water.kilograms();
+      }
+    }
+    return kilograms;
+  }
+
+  private static EntryView view(Entry entry, KeepingStart start) {
+    KeepingEvent event = entry.event();
+    return new EntryView(
+        entry.row().id(),
+        entry.row().happenedAt(),
+        event.getClass().getSimpleName(),
+        entry.row().enteredText(),
+        celsius(event),
+        event instanceof KeepingEvent.ToppedUp water ? water.kilograms() : null,
+        setup(event, start),
+        event instanceof KeepingEvent.StruckOut out ? out.reason() : "",
+        entry.struckOut());
+  }
+
+  private static @Nullable Double celsius(KeepingEvent event) {
+    if (event instanceof KeepingEvent.Read read) {
+      return read.celsius();
+    }
+    return event instanceof KeepingEvent.Reheated again ? again.celsius() : null;
+  }
+
+  private static KeepingView.@Nullable SetupView setup(KeepingEvent event, KeepingStart start) {
+    if (!(start instanceof ToCool cool)) {
+      return null;
+    }
+    if (event instanceof KeepingEvent.Placed placed) {
+      return CoolingViews.setup(placed.setup(), cool.sauce(), cool.start());
+    }
+    return event instanceof KeepingEvent.Reheated again
+        ? CoolingViews.setup(again.setup(), cool.sauce(), cool.start())
+        : null;
+  }
+}

@@ -1,0 +1,125 @@
+package urnstew.app.keeping;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.batch.Writes.Stamp;
+import urnstew.core.cooling.ColdPlace;
+import urnstew.core.reduction.Lid;
+
+/** What is written about something kept. */
+public interface KeepingWrites {
+  /** What every entry brings. */
+  interface Timed {
+    UUID id();
+
+    Stamp stamp();
+
+    /** What was typed for the value, if there is one. */
+    default String enteredText() {
+      return "";
+    }
+  }
+
+  /** What is kept: a finished batch, or so much of a formula from elsewhere. */
+  record What(
+      @Nullable UUID batchId,
+      @Nullable String formulaId,
+      double massKilograms,
+      @NotNull @Size(max = 80) String massText) {}
+
+  /**
+   * How it stands to cool.
+   *
+   * @param place ice, water, bench, or the kind of the cold place
+   * @param coldPlaceId which of this kitchen's; empty for ice, water and bench
+   * @param thenPlaceId cold place into which it goes, ice and all, below the temperature
+   */
+  @Schema(name = "CoolingSetupChoice")
+  record Setup(
+      @NotNull UUID vesselId,
+      int count,
+      @NotNull ColdPlace place,
+      @Nullable UUID coldPlaceId,
+      boolean covered,
+      @Nullable Integer stirredEveryMinutes,
+      @Nullable UUID thenPlaceId,
+      @Nullable Double thenBelowCelsius) {}
+
+  /** Cooling, before it begins or as it begins. */
+  record StartCooling(
+      @NotNull UUID id,
+      @NotNull @Valid What what,
+      double startCelsius,
+      @NotNull @Valid Setup setup,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** The same, not begun. */
+  record PreviewCooling(
+      @NotNull @Valid What what, double startCelsius, @NotNull @Valid Setup setup) {}
+
+  /** Held hot. */
+  record StartHold(
+      @NotNull UUID id,
+      @NotNull @Valid What what,
+      @NotNull UUID vesselId,
+      double heldCelsius,
+      @NotNull Lid lid,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** A thermometer in its warmest place when it cools, in its coldest when it is held. */
+  record ReadTemperature(
+      @NotNull UUID id,
+      double celsius,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** It stands otherwise. */
+  record PlaceOtherwise(@NotNull UUID id, @NotNull @Valid Setup setup, @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** Stirred through. */
+  record Stir(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
+
+  /** Reheated all through; it cools again as the setup says. */
+  record Reheat(
+      @NotNull UUID id, double celsius, @NotNull @Valid Setup setup, @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** Water put in. */
+  record TopUp(
+      @NotNull UUID id,
+      double waterKilograms,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** An entry was wrong. */
+  record StrikeOut(
+      @NotNull UUID id,
+      @NotNull UUID eventId,
+      @NotNull @Size(max = 500) String reason,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** It is over. */
+  record Close(
+      @NotNull UUID id,
+      @NotNull Closed as,
+      @NotNull @Size(max = 500) String reason,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /** How it ended. */
+  enum Closed {
+    PUT_AWAY,
+    SERVED,
+    DISCARDED
+  }
+}

@@ -1,0 +1,70 @@
+package urnstew.app.keeping;
+
+import static urnstew.app.platform.Fields.agree;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchService;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.sauce.PotContents;
+import urnstew.units.InvalidInput;
+import urnstew.units.MassFraction;
+import urnstew.units.Require;
+
+/** Finds what is to be kept, with its composition. */
+@Component
+class KeptSauces {
+  private static final double MOST_KILOGRAMS = 2000;
+
+  private final BatchService batches;
+  private final FormulaShelf shelf;
+  private final KitchenService kitchens;
+
+  KeptSauces(BatchService batches, FormulaShelf shelf, KitchenService kitchens) {
+    this.batches = batches;
+    this.shelf = shelf;
+    this.kitchens = kitchens;
+  }
+
+  /** So much finished sauce. */
+  record Kept(String name, @Nullable UUID batchId, ResolvedFormula formula, PotContents contents) {}
+
+  Kept of(KeepingWrites.What what) {
+    double kilograms =
+        Require.within("what.massKilograms", what.massKilograms(), 0.05, MOST_KILOGRAMS, "kg");
+    agree("what.massKilograms", what.massText(), kitchens.massText("kg"), kilograms);
+    UUID batch = what.batchId();
+    if (batch != null) {
+      PlanInputs inputs = batches.history(batch).snapshot().inputs();
+      return kept(inputs.formula(), batch, inputs.target().thickness(1), kilograms);
+    }
+    String formula = what.formulaId();
+    if (formula == null) {
+      throw new InvalidInput(
+          "what.formulaId",
+          "missing",
+          "Nothing was said of what it is.",
+          "a batch or a formula",
+          "Choose the batch it is from, or the formula it is most like.");
+    }
+    ResolvedFormula resolved = shelf.resolved(formula, List.of());
+    return kept(resolved, null, resolved.formula().target().orElse(null), kilograms);
+  }
+
+  private static Kept kept(
+      ResolvedFormula formula,
+      @Nullable UUID batch,
+      @Nullable MassFraction target,
+      double kilograms) {
+    PotContents cooked = formula.beforeTheFinish().cooked();
+    PotContents done = target == null ? cooked : cooked.reducedTo(target);
+    PotContents all = done.plus(formula.atTheFinish());
+    return new Kept(
+        formula.formula().name(), batch, formula, all.times(kilograms / all.total().kilograms()));
+  }
+}
