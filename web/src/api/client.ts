@@ -64,6 +64,21 @@ export type TasterView = Schemas['TasterView'];
 export type Lid = PlanRequest['lid'];
 export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish' | 'Taste' | 'TryCups'>;
 
+export type KeepingView = Schemas['KeepingView'];
+export type CoolingView = Schemas['CoolingView'];
+export type HoldView = Schemas['HoldView'];
+export type MarkView = Schemas['MarkView'];
+export type CoursePoint = Schemas['CoursePoint'];
+export type WayView = Schemas['WayView'];
+export type CoolingPreview = Schemas['CoolingPreview'];
+export type CoolingForecastView = Schemas['CoolingForecastView'];
+export type CoolingSetupChoice = Schemas['CoolingSetupChoice'];
+export type SetupView = Schemas['SetupView'];
+export type ColdPlaceView = Schemas['ColdPlaceView'];
+export type RuleSetView = Schemas['RuleSetView'];
+export type LimitView = Schemas['LimitView'];
+export type KeepingWrites = Pick<Schemas, 'StartCooling' | 'StartHold' | 'ReadTemperature' | 'PlaceOtherwise' | 'Stir' | 'Reheat' | 'TopUp' | 'Close' | 'StrikeOutOfKeeping'>;
+
 // The fetch of the moment of the call, so that tests can stand in for the network.
 export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });
 

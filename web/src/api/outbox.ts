@@ -1,10 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useSyncExternalStore } from 'react';
-import { newId, type Problem, type Writes } from './client';
+import { newId, type KeepingWrites, type Problem, type Writes } from './client';
 import { isProblem, ProblemError } from './problem';
 
 /** What is typed; when it was typed and sent is added here. */
-type Typed<K extends keyof Writes> = Omit<Writes[K], 'stamp'> & { happenedLocalTime?: string };
+type Unstamped<T> = Omit<T, 'stamp'> & { happenedLocalTime?: string };
+type Typed<K extends keyof Writes> = Unstamped<Writes[K]>;
+type TypedOfKept<K extends keyof KeepingWrites> = Unstamped<KeepingWrites[K]>;
 export interface Bodies {
   '/api/batches': Typed<'StartBatch'>;
   '/simmer-starts': Typed<'SimmerStart'>;
@@ -21,6 +23,18 @@ export interface Bodies {
   '/strike-outs': Typed<'StrikeOut'>;
   '/restorations': Typed<'Restore'>;
   '/finishes': Typed<'Finish'>;
+}
+/** What is written of something held or cooling. */
+export interface KeptBodies {
+  '/coolings': TypedOfKept<'StartCooling'>;
+  '/holds': TypedOfKept<'StartHold'>;
+  '/readings': TypedOfKept<'ReadTemperature'>;
+  '/placings': TypedOfKept<'PlaceOtherwise'>;
+  '/stirrings': TypedOfKept<'Stir'>;
+  '/reheatings': TypedOfKept<'Reheat'>;
+  '/top-ups': TypedOfKept<'TopUp'>;
+  '/strike-outs': TypedOfKept<'StrikeOutOfKeeping'>;
+  '/closings': TypedOfKept<'Close'>;
 }
 type Kind = keyof Bodies;
 /** Writes of one batch. */
@@ -75,28 +89,33 @@ const nextWaiting = (): Entry | undefined => entries().find((e) => !e.problem);
 let delivering: Promise<void> | undefined;
 const drain = (): Promise<void> => (delivering ??= deliverAll().finally(() => { delivering = undefined; }));
 
+/** Keeps a write on the device until the server has answered, and says what became of it. */
+async function kept(path: string, body: object, refresh: () => Promise<void>): Promise<Sent> {
+  const entry: Entry = { key: newId(), path, typedAt: new Date().toISOString(), body: { ...body } };
+  keep([...entries(), entry]);
+  await drain();
+  // Not waited for: with the network away it would hold the cook up.
+  void refresh();
+  const left = entries().find((e) => e.key === entry.key);
+  if (!left) return { kind: 'recorded' };
+  if (!left.problem) return { kind: 'queued' };
+  // Whoever typed it still sees it and can mend it.
+  leaveOut(entry.key);
+  return { kind: 'refused', error: new ProblemError(left.problem) };
+}
+
 /**
  * Writes at the stove: kept on the device until the server has answered, sent again with the same
  * identity, so that each arrives once.
  */
 export function useOutbox() {
   const queries = useQueryClient();
-  const refresh = useCallback(() => queries.invalidateQueries({ queryKey: ['batches'] }), [queries]);
-  const send = useCallback(async <K extends Kind>(kind: K, body: Bodies[K], batchId?: string): Promise<Sent> => {
-    const path = batchId ? `/api/batches/${batchId}${kind}` : kind;
-    const entry: Entry = { key: newId(), path, typedAt: new Date().toISOString(), body: { ...body } };
-    keep([...entries(), entry]);
-    await drain();
-    // Not waited for: with the network away it would hold the cook up.
-    void refresh();
-    const left = entries().find((e) => e.key === entry.key);
-    if (!left) return { kind: 'recorded' };
-    if (!left.problem) return { kind: 'queued' };
-    // Whoever typed it still sees it and can mend it.
-    leaveOut(entry.key);
-    return { kind: 'refused', error: new ProblemError(left.problem) };
-  }, [refresh]);
-  return { send, refresh };
+  const refresh = useCallback(async () => {
+    await Promise.all([queries.invalidateQueries({ queryKey: ['batches'] }), queries.invalidateQueries({ queryKey: ['keepings'] })]);
+  }, [queries]);
+  const send = useCallback(<K extends Kind>(kind: K, body: Bodies[K], batchId?: string) => kept(batchId ? `/api/batches/${batchId}${kind}` : kind, body, refresh), [refresh]);
+  const sendKept = useCallback(<K extends keyof KeptBodies>(kind: K, body: KeptBodies[K], keepingId?: string) => kept(`/api/keepings${keepingId ? `/${keepingId}` : ''}${kind}`, body, refresh), [refresh]);
+  return { send, sendKept, refresh };
 }
 
 /** What waits for the server, and what it refused after the screen on which it was typed was left. */

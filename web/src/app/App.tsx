@@ -18,6 +18,9 @@ const HandOverPage = lazy(async () => ({ default: (await import('../features/bat
 const BalancePage = lazy(() => import('../features/balance'));
 const PanelPage = lazy(() => import('../features/panel'));
 const TastePage = lazy(async () => ({ default: (await import('../features/panel')).TastePage }));
+const KeepPage = lazy(() => import('../features/keep'));
+const CoolPage = lazy(async () => ({ default: (await import('../features/keep')).CoolPage }));
+const RulesPage = lazy(async () => ({ default: (await import('../features/kitchen')).RulesPage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
 const KitchenPage = lazy(() => import('../features/kitchen'));
 
@@ -49,6 +52,9 @@ export function App() {
                 <Route path="/balance" element={<BalancePage />} />
                 <Route path="/panels/:id" element={<PanelPage />} />
                 <Route path="/logbook/:id?" element={<LogbookPage />} />
+                <Route path="/keep" element={<KeepPage />} />
+                <Route path="/keep/cool" element={<CoolPage />} />
+                <Route path="/kitchen/rules" element={<RulesPage />} />
                 <Route path="/kitchen" element={<KitchenPage />} />
                 <Route path="*" element={<Navigate to="/plan" replace />} />
               </Route>

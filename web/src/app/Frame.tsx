@@ -13,9 +13,10 @@ const PLACES = [
   { path: '/plan', name: 'Plan', key: '2' },
   { path: '/pots', name: 'Pots', key: '3' },
   { path: '/balance', name: 'Balance', key: '4' },
-  { path: '/logbook', name: 'Logbook', key: '5' },
-  { path: '/pantry', name: 'Pantry', key: '6' },
-  { path: '/kitchen', name: 'Kitchen', key: '7' },
+  { path: '/keep', name: 'Keep', key: '5' },
+  { path: '/logbook', name: 'Logbook', key: '6' },
+  { path: '/pantry', name: 'Pantry', key: '7' },
+  { path: '/kitchen', name: 'Kitchen', key: '8' },
 ];
 
 /** The rail of places beside the sheet; on a phone the places are at the thumb. */

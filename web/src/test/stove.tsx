@@ -16,7 +16,7 @@ export const batch = {
   ],
 } as unknown as BatchView;
 
-export const kitchen = { settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 }, vessels: [], heatSources: [], ovens: [], measures: [], workings: [] } as unknown as KitchenView;
+export const kitchen = { settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 }, vessels: [], heatSources: [], ovens: [], measures: [], coldPlaces: [], workings: [] } as unknown as KitchenView;
 
 /** Stands in for the network: what was asked, answered in turn, then always with 201. */
 export function standIn(...answers: (Response | Error)[]) {

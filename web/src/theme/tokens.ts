@@ -15,7 +15,7 @@ export const faces = {
 };
 /** The last column of a line in the editor: when it goes in, whose way it is, and the way out. */
 export const lastOfLine = (ways: boolean): number => (ways ? 206 : 112);
-export const sizes = { bar: '5.5rem', cupField: 150, phone: 520, taste: 84, rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
+export const sizes = { act: 40, bar: '5.5rem', cupField: 150, phone: 520, taste: 84, rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', railFigure: '1.5rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
 /** Where the parts of a screen stand. */
 export const areas = {
   plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },
@@ -48,4 +48,10 @@ export const columns = {
   deepens: { xs: 'minmax(0, 1fr) auto', sm: 'minmax(120px, 1.2fr) 1fr 1fr' },
   halves: { xs: '1fr', md: '1fr 1fr' },
   plate: 'minmax(0, 1fr) 92px auto',
+  panAndCount: '1fr 92px',
+  whatAndMass: { xs: '1fr', sm: '1fr 150px' },
+  rail: { xs: '1fr', md: '178px minmax(0, 1fr) 186px' },
+  cool: { xs: '1fr', md: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
+  keep: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },
+  rule: { xs: 'minmax(0, 1fr) auto', md: 'minmax(0, 1.4fr) 96px minmax(0, 1.2fr) auto' },
 };

@@ -2,8 +2,8 @@ import { Box, Typography } from '@mui/material';
 import { memo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 
-export type JourneyStep = 'Formula' | 'Size' | 'Pot' | 'Balance' | 'Log';
-const PATHS: Record<JourneyStep, string> = { Formula: '/formulas', Size: '/plan', Pot: '/pots', Balance: '/balance', Log: '/logbook' };
+export type JourneyStep = 'Formula' | 'Size' | 'Pot' | 'Balance' | 'Keep' | 'Log';
+const PATHS: Record<JourneyStep, string> = { Formula: '/formulas', Size: '/plan', Pot: '/pots', Balance: '/balance', Keep: '/keep', Log: '/logbook' };
 
 /** Title, the line of the journey, and what the page is for. */
 export function Page({ title, sub, step, acts, children }: { title: string; sub: string; step?: JourneyStep; acts?: ReactNode; children: ReactNode }) {

@@ -5,7 +5,7 @@ import { usePantry } from '../../api/pantry';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../ui/Sheet';
 import { useEntry } from './useEntry';
 
 const WHAT = [{ value: 'line', text: 'of the formula' }, { value: 'other', text: 'something else' }, { value: 'out', text: 'ladled out' }, { value: 'pieces', text: 'pieces taken out' }] as const;

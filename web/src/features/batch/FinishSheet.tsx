@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import type { BatchView, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseQuantity, show } from '../../quantities';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../ui/Sheet';
 import { useEntry } from './useEntry';
 
 /** Off the heat: what came out, and what to remember. */

@@ -3,7 +3,7 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { Choices } from '../../ui/Choices';
 import { HeatFields } from '../../ui/HeatFields';
 import { LIDS, WAYS, heatingOf, type HeatForm } from '../../ui/heat';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../ui/Sheet';
 import { useEntry } from './useEntry';
 
 const OFF = { value: 'OFF' as const, text: 'off' };

@@ -3,7 +3,7 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../ui/Sheet';
 import { useEntry } from './useEntry';
 import { READINGS, type ReadingKind } from './readings';
 

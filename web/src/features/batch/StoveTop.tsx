@@ -5,7 +5,8 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
 import { Urn } from '../../ui/Urn';
-import { dueAt, useAlarm, useAwake, useTicking } from './alarm';
+import { useTicking } from '../../ui/useTicking';
+import { dueAt, useAlarm, useAwake } from './alarm';
 import { along } from './useBatches';
 
 interface Props { batches: BatchView[]; kitchen: KitchenView; shown: string | undefined; heardAt: number }

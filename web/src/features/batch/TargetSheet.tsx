@@ -3,7 +3,7 @@ import type { BatchView } from '../../api/client';
 import { QuantityField, parseQuantity } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../ui/Sheet';
 import { useEntry } from './useEntry';
 
 const BY = [{ value: 'plate', text: 'by the plate' }, { value: 'solids', text: 'by its solids' }] as const;

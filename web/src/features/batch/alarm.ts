@@ -4,7 +4,6 @@ import type { BatchView } from '../../api/client';
 const KEPT_ON = 'urnstew.alarm';
 const KEPT_RUNG = 'urnstew.rung';
 const REMEMBERED = 200;
-const TICK_MS = 1_000;
 const listeners = new Set<() => void>();
 
 /** Something that is due at a pot. */
@@ -67,16 +66,6 @@ export function useAlarm(due: Due[]) {
     if (sound?.state === 'running') ring(sound);
   }, [due, on]);
   return { on, turn };
-}
-
-/** The server's clock as last heard, ticking. */
-export function useTicking(serverNow: string | undefined, heardAt: number): number {
-  const [tick, setTick] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setTick(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return serverNow ? new Date(serverNow).getTime() + Math.max(0, tick - heardAt) : tick;
 }
 
 /** Keeps the screen awake where the browser allows it; says whether it does. */

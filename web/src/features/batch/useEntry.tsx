@@ -1,35 +1,8 @@
-import { useState } from 'react';
-import { newId } from '../../api/client';
 import { useOutbox, type Bodies, type BatchWrite } from '../../api/outbox';
-import type { ProblemError } from '../../api/problem';
-import { Note } from '../../ui/Note';
-import { When, happened, whenFault } from './When';
+import { useWritten } from '../../ui/useWritten';
 
-const HOUR = '/stamp/happenedLocalTime';
-
-/**
- * One entry at the stove: its identity, its hour, and why it was refused. A refused entry was not
- * written, so its identity stays free for the mended one.
- */
+/** One entry about a batch. */
 export function useEntry(batchId: string, onWritten: () => void) {
   const { send } = useOutbox();
-  const [id] = useState(newId);
-  const [when, setWhen] = useState('');
-  const [refused, setRefused] = useState<ProblemError>();
-  /** A setter that takes the refusal away: what was wrong is being mended. */
-  const edit = <T,>(set: (to: T) => void) => (to: T) => { setRefused(undefined); set(to); };
-  const write = async <K extends BatchWrite>(path: K, body: Omit<Bodies[K], 'id' | 'happenedLocalTime'>) => {
-    const sent = await send(path, { ...body, id, ...happened(when) } as Bodies[K], batchId);
-    if (sent.kind === 'refused') setRefused(sent.error);
-    else onWritten();
-  };
-  return {
-    edit,
-    write,
-    refused,
-    hourUnderstood: !whenFault(when),
-    hour: <When text={when} onText={edit(setWhen)} fault={refused?.at(HOUR)} />,
-    /** What was refused, where no field of the sheet says it. */
-    elsewhere: (atField: string | undefined) => refused && !atField && !refused.at(HOUR) && <Note tone="tomato">{refused.summary}</Note>,
-  };
+  return useWritten<Pick<Bodies, BatchWrite>>((path, body) => send(path as BatchWrite, body as never, batchId), onWritten);
 }

@@ -1,9 +1,10 @@
 import { Box, Button, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
-import type { HeatSourceView, KitchenView, MeasureView, OvenView, VesselView, Working } from '../../api/client';
+import type { ColdPlaceView, HeatSourceView, KitchenView, MeasureView, OvenView, VesselView, Working } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { OvenBox } from '../../ui/OvenBox';
+import { COLD_KINDS } from './ColdPlaceForm';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { drawnWidthOf, pixelsPerMeter, shareOfWidest, widestOf } from '../../ui/scale';
 import { Urn } from '../../ui/Urn';
@@ -76,6 +77,24 @@ export function Burners({ kitchen, onEdit, onTime }: { kitchen: KitchenView; onE
             <Typography sx={{ color: 'text.secondary', gridRow: { xs: 2, sm: 'auto' }, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label, {h.measuredPowerWatts ? `${(h.measuredPowerWatts / 1000).toFixed(2)} kW into the pot, as timed` : `about ${(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot`}</Typography>
             <Button onClick={() => onTime(h)} aria-label={`Time ${h.name} to the boil`} disabled={kitchen.vessels.length === 0}>Time it</Button>
             <Button onClick={() => onEdit(h)} aria-label={`Change ${h.name}`}>Change</Button>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+export function ColdPlaces({ kitchen, onEdit }: { kitchen: KitchenView; onEdit: (place?: ColdPlaceView) => void }) {
+  return (
+    <Box component="section" aria-label="Cold places">
+      <Heading title="Cold places" act="Add a cold place" onAct={() => onEdit()} working={undefined} />
+      {kitchen.coldPlaces.length === 0 && <Typography>None yet. With their temperatures it is known whether a pan cools in time.</Typography>}
+      <Box component="ul" sx={asRow}>
+        {kitchen.coldPlaces.map((p) => (
+          <Box component="li" key={p.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
+            <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{p.name}</Typography>
+            <Typography sx={{ color: 'text.secondary', flex: 1 }}>{COLD_KINDS[p.kind]}, {show.text(show.temperature(p.celsius, kitchen.settings.units, 0))}</Typography>
+            <Button onClick={() => onEdit(p)} aria-label={`Change ${p.name}`}>Change</Button>
           </Box>
         ))}
       </Box>

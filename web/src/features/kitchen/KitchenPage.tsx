@@ -1,20 +1,22 @@
-import { Box } from '@mui/material';
+import { Box, Typography } from '@mui/material';
 import { useState } from 'react';
-import type { HeatSourceView, MeasureView, OvenView, VesselView } from '../../api/client';
+import { Link } from 'react-router';
+import type { ColdPlaceView, HeatSourceView, MeasureView, OvenView, VesselView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { usePantry } from '../../api/pantry';
 import { columns } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { BurnerForm } from './BurnerForm';
-import { Burners, Measures, Ovens, Vessels } from './Equipment';
+import { ColdPlaceForm } from './ColdPlaceForm';
+import { Burners, ColdPlaces, Measures, Ovens, Vessels } from './Equipment';
 import { MeasureForm } from './MeasureForm';
 import { OvenForm } from './OvenForm';
 import { SettingsForm } from './SettingsForm';
 import { TimingSheet } from './TimingSheet';
 import { VesselForm } from './VesselForm';
 
-type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined } | { what: 'oven'; of: OvenView | undefined } | { what: 'measure'; of: MeasureView | undefined } | { what: 'timing'; of: HeatSourceView };
+type Editing = { what: 'vessel'; of: VesselView | undefined } | { what: 'burner'; of: HeatSourceView | undefined } | { what: 'oven'; of: OvenView | undefined } | { what: 'measure'; of: MeasureView | undefined } | { what: 'cold'; of: ColdPlaceView | undefined } | { what: 'timing'; of: HeatSourceView };
 
 /** What this kitchen has got. */
 export function KitchenPage() {
@@ -31,12 +33,17 @@ export function KitchenPage() {
           <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
           <Ovens kitchen={kitchen} onEdit={(of) => setEditing({ what: 'oven', of })} />
           <Burners kitchen={kitchen} onEdit={(of) => setEditing({ what: 'burner', of })} onTime={(of) => setEditing({ what: 'timing', of })} />
+          <ColdPlaces kitchen={kitchen} onEdit={(of) => setEditing({ what: 'cold', of })} />
           <Measures kitchen={kitchen} onEdit={(of) => setEditing({ what: 'measure', of })} />
         </Box>
-        <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
+        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
+          <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
+          <Typography><Link to="/kitchen/rules">Limits in force, and their sections</Link></Typography>
+        </Box>
       </Box>
       {editing?.what === 'vessel' && <VesselForm vessel={editing.of} units={units} onClose={close} />}
       {editing?.what === 'oven' && <OvenForm oven={editing.of} units={units} onClose={close} />}
+      {editing?.what === 'cold' && <ColdPlaceForm place={editing.of} units={units} onClose={close} />}
       {editing?.what === 'timing' && <TimingSheet burner={editing.of} kitchen={kitchen} onClose={close} />}
       {editing?.what === 'measure' && <MeasureForm measure={editing.of} goods={goods} units={units} onClose={close} />}
       {editing?.what === 'burner' && <BurnerForm burner={editing.of} onClose={close} />}

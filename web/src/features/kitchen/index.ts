@@ -1,1 +1,2 @@
 export { KitchenPage as default } from './KitchenPage';
+export { RulesPage } from './RulesPage';

@@ -151,7 +151,8 @@ class KeepingIT {
     ok(
         app.post(
             cooling + "/readings",
-            "{\"id\":\"%s\",\"celsius\":70,\"enteredText\":\"70 °C\",%s}".formatted(wrong, stamp(1))));
+            "{\"id\":\"%s\",\"celsius\":50,\"enteredText\":\"50 °C\",%s}"
+                .formatted(wrong, stamp(1))));
     assertEquals("MISSED", ok(app.get(cooling)).at("/cooling/verdict").asString());
     ok(
         write(

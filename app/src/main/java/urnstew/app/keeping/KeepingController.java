@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.keeping.KeepingService.Kept;
@@ -32,8 +31,8 @@ class KeepingController {
     return keepings.open();
   }
 
-  @GetMapping(params = "batchId")
-  List<KeepingView> keepingsOfBatch(@RequestParam UUID batchId) {
+  @GetMapping("/of-batch/{batchId}")
+  List<KeepingView> keepingsOfBatch(@PathVariable UUID batchId) {
     return keepings.ofBatch(batchId);
   }
 

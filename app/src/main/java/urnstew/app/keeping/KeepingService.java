@@ -301,7 +301,7 @@ public class KeepingService {
   private KeepingEvent event(KeepingRow row, KeepingWrites.Timed write) {
     if (write instanceof KeepingWrites.ReadTemperature w) {
       double celsius = Require.within("celsius", w.celsius(), -30, 120, "°C");
-      agree("celsius", w.enteredText(), QuantityKind.TEMPERATURE, "°C", celsius);
+      agree("celsius", w.enteredText(), QuantityKind.TEMPERATURE, "c", celsius);
       return new KeepingEvent.Read(celsius, kitchens.settings().probeErrorKelvins());
     }
     if (write instanceof KeepingWrites.StrikeOut w) {

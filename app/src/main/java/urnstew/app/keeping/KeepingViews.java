@@ -58,6 +58,7 @@ class KeepingViews {
         row.closedAt(),
         row.closedAs(),
         row.reason(),
+        clock.instant(),
         start.rules().name(),
         entries.stream().map(entry -> view(entry, start)).toList(),
         start instanceof ToCool cool

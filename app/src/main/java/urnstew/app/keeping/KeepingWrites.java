@@ -101,6 +101,7 @@ public interface KeepingWrites {
       implements Timed {}
 
   /** An entry was wrong. */
+  @Schema(name = "StrikeOutOfKeeping")
   record StrikeOut(
       @NotNull UUID id,
       @NotNull UUID eventId,

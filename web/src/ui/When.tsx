@@ -1,4 +1,4 @@
-import { QuantityField, parseHour } from '../../quantities';
+import { QuantityField, parseHour } from '../quantities';
 
 /** When it happened: empty means now. */
 export function When({ text, onText, fault }: { text: string; onText: (text: string) => void; fault?: string | undefined }) {

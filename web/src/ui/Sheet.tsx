@@ -1,7 +1,7 @@
 import { Box, Button, Dialog, DialogContent, DialogTitle, useMediaQuery } from '@mui/material';
 import { useTheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
-import { sizes } from '../../theme/tokens';
+import { sizes } from '../theme/tokens';
 
 interface Props { title: string; act: string; ready: boolean; onAct: () => void; onClose: () => void; children: ReactNode }
 

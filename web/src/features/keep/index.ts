@@ -1,0 +1,2 @@
+export { KeepPage as default } from './KeepPage';
+export { CoolPage } from './CoolPage';
