@@ -58,12 +58,14 @@ public class CoolingBenchmark {
       new CoolingPan(
           "pot",
           new RoundShape(new Length(0.28), new Length(0.28), new Length(0.3)),
-          Metal.STAINLESS_STEEL);
+          Metal.STAINLESS_STEEL,
+          1);
   private final CoolingPan tin =
       new CoolingPan(
           "tin",
           new RectangularShape(new Length(0.5), new Length(0.3), new Length(0.1)),
-          Metal.STAINLESS_STEEL);
+          Metal.STAINLESS_STEEL,
+          8);
   private final List<ColdSpot> spots =
       List.of(
           spot(ColdPlace.STILL_REFRIGERATOR),

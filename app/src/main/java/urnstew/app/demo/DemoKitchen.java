@@ -151,7 +151,7 @@ class DemoKitchen {
 
   private void store(
       int number, String what, double kg, String text, @Nullable LocalDate opened, String where) {
-    stock.store(new StockItem(id(number), what, kg, text, opened, null, where, 0));
+    stock.store(new StockItem(id(number), what, kg, text, opened, null, where, null, 0));
   }
 
   /** Thirty-four before the night watch; two eat without milk, and one base makes two dishes. */

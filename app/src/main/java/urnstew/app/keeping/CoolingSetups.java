@@ -20,7 +20,6 @@ import urnstew.core.cooling.CoolingPan;
 import urnstew.core.cooling.CoolingSauce;
 import urnstew.core.cooling.CoolingSetup;
 import urnstew.core.cooling.CoolingWays;
-import urnstew.core.kitchen.Vessel;
 import urnstew.core.rules.RuleSet;
 import urnstew.units.InvalidInput;
 import urnstew.units.Temperature;
@@ -44,7 +43,7 @@ class CoolingSetups {
   CoolingSetup of(KeepingWrites.Setup choice, String field) {
     ColdSpot spot = spot(choice.place(), choice.coldPlaceId(), field);
     return new CoolingSetup(
-        pan(equipment.vessel(choice.vesselId()).vessel()),
+        CoolingPan.of(equipment.vessel(choice.vesselId()).vessel()),
         choice.count(),
         spot,
         choice.covered(),
@@ -62,10 +61,6 @@ class CoolingSetups {
     return Optional.of(
         new CoolingSetup.Onward(
             Temperature.ofCelsius(below), spot.place().bath() ? spot.under(air.warmest()) : air));
-  }
-
-  private static CoolingPan pan(Vessel vessel) {
-    return new CoolingPan(vessel.name(), vessel.shape(), vessel.metal());
   }
 
   private ColdSpot spot(ColdPlace place, @Nullable UUID coldPlaceId, String field) {
@@ -103,7 +98,7 @@ class CoolingSetups {
   /** The least work that cools it in time, with what this kitchen has. */
   List<Way> ways(CoolingSauce sauce, Temperature start, RuleSet rules) {
     Map<CoolingPan, UUID> pans = new LinkedHashMap<>();
-    equipment.vessels().forEach(vessel -> pans.putIfAbsent(pan(vessel), vessel.id()));
+    equipment.vessels().forEach(vessel -> pans.putIfAbsent(CoolingPan.of(vessel), vessel.id()));
     Map<ColdSpot, ColdPlaceView> places = new LinkedHashMap<>();
     equipment.coldPlaces().stream()
         .filter(place -> place.kind() != ColdKind.FREEZER)

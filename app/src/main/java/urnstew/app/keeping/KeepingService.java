@@ -6,6 +6,7 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -38,6 +39,7 @@ import urnstew.core.holding.HotHold;
 import urnstew.core.holding.Loosening;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
+import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
 import urnstew.units.Temperature;
@@ -242,6 +244,70 @@ public class KeepingService {
           "within three days",
           "Look at the hour again.");
     }
+  }
+
+  /**
+   * Finished sauce on its way into tubs.
+   *
+   * @param contents all of it
+   */
+  public record Finished(
+      String name,
+      String formulaId,
+      @Nullable UUID batchId,
+      LocalDate madeOn,
+      Composition contents,
+      String allergens) {}
+
+  /** What a cooling leaves, or what is said to be there without one. */
+  @Transactional(readOnly = true)
+  public Finished finished(@Nullable UUID keepingId, KeepingWrites.@Nullable What what) {
+    if (keepingId != null) {
+      KeepingRow row = row(keepingId);
+      String allergens = sauces.allergens(row.formulaId());
+      if (json.start(row.start()) instanceof ToCool start) {
+        return new Finished(
+            row.name(),
+            row.formulaId(),
+            row.batchId(),
+            day(row.startedAt()),
+            start.sauce().contents(),
+            allergens);
+      }
+      throw new Clash("What is held hot is not put away.", "Cool it first.");
+    }
+    if (what == null) {
+      throw new InvalidInput(
+          "what",
+          "missing",
+          "Nothing was said of what it is.",
+          "a cooling, a batch or a formula",
+          "Choose what is put away.");
+    }
+    KeptSauces.Kept kept = sauces.of(what);
+    String formula = kept.formula().formula().id();
+    return new Finished(
+        kept.name(),
+        formula,
+        kept.batchId(),
+        day(clock.instant()),
+        kept.contents().everything(),
+        sauces.allergens(formula));
+  }
+
+  private LocalDate day(Instant at) {
+    return LocalDate.ofInstant(at, kitchens.settings().zoneId());
+  }
+
+  /** Closes a cooling whose sauce goes into tubs; only one that is over. */
+  @Transactional
+  public void putAway(UUID id, Instant at) {
+    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
+    if (row.closedAt() != null) {
+      throw new Clash("This is put away already.", "Look for its lot.");
+    }
+    views.mustBeCold(row);
+    mapper.close(id, at, Closed.PUT_AWAY, "");
   }
 
   /** Writes what happened, once. */

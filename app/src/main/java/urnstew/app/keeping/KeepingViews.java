@@ -94,6 +94,17 @@ class KeepingViews {
     }
   }
 
+  /** Into tubs goes what was cold in time. */
+  void mustBeCold(KeepingRow row) {
+    if (json.start(row.start()) instanceof ToCool cool
+        && outlook(row, cool).duty() == Duty.PUT_AWAY) {
+      return;
+    }
+    throw new Clash(
+        "This cooling is not over: not every mark was read in time.",
+        "Read it when it is cold, or look at what it asks for.");
+  }
+
   /** Reheating mends a cooling once, in time, and where the rule set allows it. */
   void mayReheat(KeepingRow row, ToCool start) {
     CoolingOutlook outlook = outlook(row, start);

@@ -54,14 +54,16 @@ interface PantryMapper {
 
   @Select(
       """
-      select id, ingredient_id, mass_kilograms, mass_text, opened_on, use_by, note, version
+      select id, ingredient_id, mass_kilograms, mass_text, opened_on, use_by, note, code,
+        version
       from stock where not gone order by use_by nulls last, ingredient_id, id
       """)
   List<StockItem> stock();
 
   @Select(
       """
-      select id, ingredient_id, mass_kilograms, mass_text, opened_on, use_by, note, version
+      select id, ingredient_id, mass_kilograms, mass_text, opened_on, use_by, note, code,
+        version
       from stock where id = #{id}
       """)
   Optional<StockItem> stockItem(UUID id);
@@ -69,9 +71,9 @@ interface PantryMapper {
   @Insert(
       """
       insert into stock (id, ingredient_id, mass_kilograms, mass_text, opened_on, use_by, note,
-        version)
+        code, version)
       values (#{id}, #{ingredientId}, #{massKilograms}, #{massText}, #{openedOn}, #{useBy},
-        #{note}, 1)
+        #{note}, #{code}, 1)
       """)
   void store(StockItem item);
 
@@ -79,7 +81,7 @@ interface PantryMapper {
       """
       update stock set mass_kilograms = #{item.massKilograms}, mass_text = #{item.massText},
         opened_on = #{item.openedOn}, use_by = #{item.useBy}, note = #{item.note},
-        version = version + 1
+        code = #{item.code}, version = version + 1
       where id = #{item.id} and version = #{version} and not gone
       """)
   int changeStock(StockItem item, int version);

@@ -3,6 +3,7 @@ package urnstew.app.pantry;
 import static urnstew.app.platform.Fields.agree;
 
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -21,6 +22,7 @@ import urnstew.units.text.QuantityText;
  * @param openedOn day on which its pack was opened; absent where it is shut
  * @param useBy last day; computed from the opening where it is left out
  * @param note where it stands
+ * @param code on the can, or the number of the shellfish tag; absent where nobody noted it
  * @param version of the row; 0 for a new one
  */
 public record StockItem(
@@ -31,6 +33,7 @@ public record StockItem(
     @Nullable LocalDate openedOn,
     @Nullable LocalDate useBy,
     @NotNull String note,
+    @Nullable @Size(min = 1, max = 60) String code,
     int version) {
 
   StockItem checked(QuantityText masses) {
@@ -40,20 +43,22 @@ public record StockItem(
   }
 
   StockItem usedBy(@Nullable LocalDate day) {
-    return new StockItem(id, ingredientId, massKilograms, massText, openedOn, day, note, version);
+    return new StockItem(
+        id, ingredientId, massKilograms, massText, openedOn, day, note, code, version);
   }
 
   /** The same with less of it. */
   StockItem less(Mass mass) {
     double kilograms = Math.round(mass.kilograms() * 1e6) / 1e6;
     return new StockItem(
-        id, ingredientId, kilograms, inGrams(kilograms), openedOn, useBy, note, version);
+        id, ingredientId, kilograms, inGrams(kilograms), openedOn, useBy, note, code, version);
   }
 
   /** What is left in an opened pack. */
-  static StockItem opened(UUID id, String ingredientId, Mass left, LocalDate day, String note) {
+  static StockItem opened(
+      UUID id, String ingredientId, Mass left, LocalDate day, String note, @Nullable String code) {
     double kilograms = Math.round(left.grams()) / 1000.0;
-    return new StockItem(id, ingredientId, kilograms, inGrams(kilograms), day, null, note, 0);
+    return new StockItem(id, ingredientId, kilograms, inGrams(kilograms), day, null, note, code, 0);
   }
 
   private static String inGrams(double kilograms) {

@@ -115,13 +115,21 @@ public class StockService {
     return opened < LEAST_KILOGRAMS
         ? Optional.empty()
         : Optional.of(
-            leaveOver(UUID.randomUUID(), item.ingredientId(), new Mass(opened), day, item.note()));
+            stored(
+                dated(
+                    StockItem.opened(
+                        UUID.randomUUID(),
+                        item.ingredientId(),
+                        new Mass(opened),
+                        day,
+                        item.note(),
+                        item.code()))));
   }
 
   /** What is left in an opened pack goes on the shelf with its date. */
   @Transactional
   public StockItem leaveOver(UUID id, String ingredientId, Mass left, LocalDate day, String note) {
-    return stored(dated(StockItem.opened(id, ingredientId, left, day, note)));
+    return stored(dated(StockItem.opened(id, ingredientId, left, day, note, null)));
   }
 
   private StockItem stored(StockItem item) {

@@ -19,7 +19,6 @@ import urnstew.units.Temperature;
  * sooner.
  */
 public final class CoolingWays {
-  private static final int MOST_PANS = 8;
   private static final double TOO_DEEP_METERS = 0.1;
   private static final Duration OFTEN = Duration.ofMinutes(10);
 
@@ -58,7 +57,7 @@ public final class CoolingWays {
   }
 
   private Optional<CoolingForecast> fewest(CoolingPan pan, ColdSpot spot, List<ColdSpot> spots) {
-    return Stream.iterate(1, count -> count <= MOST_PANS, count -> count + 1)
+    return Stream.iterate(1, count -> count <= pan.most(), count -> count + 1)
         .map(count -> setup(pan, count, spot, spots))
         .filter(setup -> setup.holds(sauce) && !hopeless(setup))
         .filter(setup -> CoolingForecast.surely(sauce, start, setup, rules))

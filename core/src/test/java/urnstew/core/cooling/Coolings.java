@@ -24,9 +24,10 @@ final class Coolings {
 
   static final CoolingPan TIN =
       new CoolingPan(
-          "gastro tin", new RectangularShape(m(0.5), m(0.3), m(0.1)), Metal.STAINLESS_STEEL);
+          "gastro tin", new RectangularShape(m(0.5), m(0.3), m(0.1)), Metal.STAINLESS_STEEL, 8);
   static final CoolingPan POT =
-      new CoolingPan("tall pot", new RoundShape(m(0.28), m(0.28), m(0.3)), Metal.STAINLESS_STEEL);
+      new CoolingPan(
+          "tall pot", new RoundShape(m(0.28), m(0.28), m(0.3)), Metal.STAINLESS_STEEL, 1);
 
   private Coolings() {}
 

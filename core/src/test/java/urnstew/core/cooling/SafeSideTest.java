@@ -142,7 +142,8 @@ class SafeSideTest {
         new CoolingPan(
             "tin",
             new RectangularShape(new Length(side), new Length(side), new Length(0.3)),
-            Metal.STAINLESS_STEEL);
+            Metal.STAINLESS_STEEL,
+            8);
     return Coolings.in(tin, chance.nextInt(1, 4), places[chance.nextInt(places.length)]);
   }
 

@@ -1,0 +1,118 @@
+package urnstew.app.lots;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import urnstew.app.lots.LotView.TraceStep;
+import urnstew.app.lots.LotView.TraceView;
+import urnstew.app.lots.LotView.TubPreview;
+
+@RestController
+@RequestMapping(path = "/api/lots", produces = MediaType.APPLICATION_JSON_VALUE)
+class LotController {
+  private final LotService lots;
+  private final LotTrace trace;
+  private final LotLabels labels;
+
+  LotController(LotService lots, LotTrace trace, LotLabels labels) {
+    this.lots = lots;
+    this.trace = trace;
+    this.labels = labels;
+  }
+
+  @GetMapping
+  List<LotView> openLots() {
+    return lots.open();
+  }
+
+  @GetMapping("/{id}")
+  LotView lot(@PathVariable UUID id) {
+    return lots.view(id);
+  }
+
+  @GetMapping("/{id}/trace")
+  TraceView traceLot(@PathVariable UUID id) {
+    return trace.ofLot(id);
+  }
+
+  @GetMapping("/recall")
+  List<TraceStep> recall(@RequestParam String code) {
+    return trace.recall(code);
+  }
+
+  @GetMapping(path = "/{id}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] printLabels(@PathVariable UUID id) {
+    String here = ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+    return labels.pdf(lots.view(id), here);
+  }
+
+  @PostMapping("/preview")
+  TubPreview previewTubs(@Valid @RequestBody LotWrites.PutAway write) {
+    return lots.preview(write);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView putAway(@Valid @RequestBody LotWrites.PutAway write) {
+    return lots.putAway(write);
+  }
+
+  @PostMapping("/mergers")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView mergeLots(@Valid @RequestBody LotWrites.Merge write) {
+    return lots.merge(write);
+  }
+
+  @PostMapping("/{id}/moves")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView moveLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Move write) {
+    return lots.move(id, write);
+  }
+
+  @PostMapping("/{id}/uses")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView useLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Use write) {
+    return lots.use(id, write);
+  }
+
+  @PostMapping("/{id}/splits")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView splitLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Split write) {
+    return lots.split(id, write);
+  }
+
+  @PostMapping("/{id}/discards")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView discardLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Discard write) {
+    return lots.discard(id, write);
+  }
+
+  @PutMapping("/{id}/wanted")
+  LotView wantLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.WantedAt wanted) {
+    return lots.want(id, wanted);
+  }
+
+  @GetMapping("/sources/{batchId}")
+  List<TraceStep> batchSources(@PathVariable UUID batchId) {
+    return trace.sources(batchId);
+  }
+
+  @PostMapping("/sources/{batchId}")
+  @ResponseStatus(HttpStatus.CREATED)
+  List<TraceStep> addBatchSource(
+      @PathVariable UUID batchId, @Valid @RequestBody LotWrites.Source write) {
+    return trace.addSource(batchId, write);
+  }
+}

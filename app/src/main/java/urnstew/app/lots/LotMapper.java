@@ -1,0 +1,181 @@
+package urnstew.app.lots;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface LotMapper {
+  /** A lot as it is stored. */
+  record LotRow(
+      UUID id,
+      String code,
+      String name,
+      String formulaId,
+      @Nullable UUID batchId,
+      @Nullable UUID keepingId,
+      LocalDate madeOn,
+      String kind,
+      String allergens,
+      double putKilograms,
+      double massKilograms,
+      double tubLiters,
+      double eachKilograms,
+      UUID placeId,
+      @Nullable LocalDate frozenOn,
+      @Nullable LocalDate thawedOn,
+      @Nullable Instant wantedAt,
+      @Nullable Instant closedAt) {}
+
+  /** What was done with it. */
+  record LotEventRow(
+      UUID lotId,
+      int sequence,
+      UUID id,
+      Kind kind,
+      Instant happenedAt,
+      String actor,
+      @Nullable Double massKilograms,
+      @Nullable UUID batchId,
+      String what) {}
+
+  /** Kinds of what is done. */
+  enum Kind {
+    PUT_AWAY,
+    MOVED,
+    USED,
+    SPLIT,
+    MERGED,
+    DISCARDED
+  }
+
+  /** One lot came out of another. */
+  record LinkRow(UUID fromId, UUID toId, double massKilograms) {}
+
+  /** What went into a batch. */
+  record SourceRow(
+      UUID id,
+      UUID batchId,
+      String ingredientId,
+      @Nullable UUID stockId,
+      String code,
+      Instant writtenAt,
+      String actor) {}
+
+  /** A batch by name, for traces. */
+  record BatchName(UUID id, String name, Instant startedAt) {}
+
+  @Insert(
+      """
+      insert into lot (id, code, name, formula_id, batch_id, keeping_id, made_on, kind, allergens,
+        put_kilograms, mass_kilograms, tub_liters, each_kilograms, place_id, frozen_on, thawed_on)
+      values (#{id}, #{code}, #{name}, #{formulaId}, #{batchId}, #{keepingId}, #{madeOn},
+        #{kind}::jsonb, #{allergens}, #{putKilograms}, #{massKilograms}, #{tubLiters},
+        #{eachKilograms}, #{placeId}, #{frozenOn}, #{thawedOn})
+      """)
+  void put(LotRow lot);
+
+  @Select("select exists (select 1 from lot where code = #{code})")
+  boolean taken(String code);
+
+  @Select("select * from lot where id = #{id}")
+  Optional<LotRow> find(UUID id);
+
+  @Select("select * from lot where id = #{id} for update")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Optional<LotRow> lock(UUID id);
+
+  @Select("select * from lot where closed_at is null order by made_on, id limit 500")
+  List<LotRow> open();
+
+  @Update(
+      """
+      update lot set mass_kilograms = #{left},
+        closed_at = case when #{left} = 0 then cast(#{at} as timestamptz) end
+      where id = #{id}
+      """)
+  void leave(UUID id, double left, Instant at);
+
+  @Update(
+      """
+      update lot set place_id = #{placeId}, frozen_on = #{frozenOn}, thawed_on = #{thawedOn}
+      where id = #{id}
+      """)
+  void move(UUID id, UUID placeId, @Nullable LocalDate frozenOn, @Nullable LocalDate thawedOn);
+
+  @Update("update lot set wanted_at = #{at} where id = #{id}")
+  int want(UUID id, @Nullable Instant at);
+
+  @Insert(
+      """
+      insert into lot_event (lot_id, sequence, id, kind, happened_at, actor, mass_kilograms,
+        batch_id, what)
+      values (#{event.lotId}, (select count(*) + 1 from lot_event where lot_id = #{event.lotId}),
+        #{event.id}, #{event.kind}, #{event.happenedAt}, #{event.actor}, #{event.massKilograms},
+        #{event.batchId}, #{event.what})
+      """)
+  void append(@Param("event") LotEventRow event);
+
+  @Select("select * from lot_event where lot_id = #{id} order by sequence")
+  List<LotEventRow> events(UUID id);
+
+  @Insert(
+      "insert into lot_link (from_id, to_id, mass_kilograms) values (#{fromId}, #{toId},"
+          + " #{massKilograms})")
+  void link(LinkRow link);
+
+  /** The lots from which this one came, to any depth. */
+  @Select(
+      """
+      with recursive up as (
+        select from_id, to_id, mass_kilograms from lot_link where to_id = #{id}
+        union
+        select l.from_id, l.to_id, l.mass_kilograms from lot_link l join up on l.to_id = up.from_id)
+      select * from up
+      """)
+  List<LinkRow> ancestors(UUID id);
+
+  /** The lots that came out of this one, to any depth. */
+  @Select(
+      """
+      with recursive down as (
+        select from_id, to_id, mass_kilograms from lot_link where from_id = #{id}
+        union
+        select l.from_id, l.to_id, l.mass_kilograms from lot_link l join down on l.from_id = down.to_id)
+      select * from down
+      """)
+  List<LinkRow> descendants(UUID id);
+
+  @Select("select * from lot where batch_id = #{batchId} order by made_on, id")
+  List<LotRow> ofBatch(UUID batchId);
+
+  /** Uses of lots in a batch. */
+  @Select(
+      "select * from lot_event where batch_id = #{batchId} and kind = 'USED' order by happened_at")
+  List<LotEventRow> usedIn(UUID batchId);
+
+  @Insert(
+      """
+      insert into batch_source (id, batch_id, ingredient_id, stock_id, code, written_at, actor)
+      values (#{id}, #{batchId}, #{ingredientId}, #{stockId}, #{code}, #{writtenAt}, #{actor})
+      """)
+  void source(SourceRow source);
+
+  @Select("select * from batch_source where batch_id = #{batchId} order by written_at, id")
+  List<SourceRow> sources(UUID batchId);
+
+  @Select("select * from batch_source where lower(code) = lower(#{code}) order by written_at, id")
+  List<SourceRow> sourcesByCode(String code);
+
+  @Select("select id, name, started_at from batch where id = #{id}")
+  Optional<BatchName> batch(UUID id);
+}

@@ -1,0 +1,205 @@
+package urnstew.app.lots;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.lots.LotMapper.BatchName;
+import urnstew.app.lots.LotMapper.Kind;
+import urnstew.app.lots.LotMapper.LinkRow;
+import urnstew.app.lots.LotMapper.LotEventRow;
+import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.app.lots.LotMapper.SourceRow;
+import urnstew.app.lots.LotView.TraceStep;
+import urnstew.app.lots.LotView.TraceView;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
+
+/** From can and tag to dish, and back. */
+@Service
+public class LotTrace {
+  private final LotMapper mapper;
+  private final FormulaShelf shelf;
+  private final Receipts receipts;
+  private final Clock clock;
+
+  LotTrace(LotMapper mapper, FormulaShelf shelf, Receipts receipts, Clock clock) {
+    this.mapper = mapper;
+    this.shelf = shelf;
+    this.receipts = receipts;
+    this.clock = clock;
+  }
+
+  /** Notes what went into a batch, once. */
+  @Transactional
+  public List<TraceStep> addSource(UUID batchId, LotWrites.Source write) {
+    String ingredient = shelf.ingredient(write.ingredientId()).id();
+    batch(batchId);
+    receipts.once(
+        write.id(),
+        "source/" + batchId,
+        write,
+        UUID.class,
+        () -> {
+          mapper.source(
+              new SourceRow(
+                  write.id(),
+                  batchId,
+                  ingredient,
+                  write.stockId(),
+                  write.code().strip(),
+                  clock.instant(),
+                  Actor.KITCHEN.name()));
+          return write.id();
+        });
+    return sources(batchId);
+  }
+
+  /** What went into a batch. */
+  @Transactional(readOnly = true)
+  public List<TraceStep> sources(UUID batchId) {
+    return mapper.sources(batchId).stream().map(this::step).toList();
+  }
+
+  /** Where a lot came from, and where it went. */
+  @Transactional(readOnly = true)
+  public TraceView ofLot(UUID id) {
+    LotRow row = mapper.find(id).orElseThrow(() -> new NotThere("lot", id));
+    Map<UUID, TraceStep> from = new LinkedHashMap<>();
+    List<LotRow> before =
+        mapper.ancestors(id).stream().map(LinkRow::fromId).distinct().map(this::lot).toList();
+    before.forEach(lot -> from.putIfAbsent(lot.id(), step(lot)));
+    Set<UUID> batches = new LinkedHashSet<>();
+    Stream.concat(Stream.of(row), before.stream())
+        .map(LotRow::batchId)
+        .filter(batch -> batch != null)
+        .forEach(batches::add);
+    List<TraceStep> sources = new ArrayList<>();
+    for (UUID batch : batches) {
+      upwards(batch, from, sources);
+    }
+    List<TraceStep> all = new ArrayList<>(from.values());
+    all.addAll(sources);
+    return new TraceView(all, downwards(List.of(row)));
+  }
+
+  /** A batch, what went into it, and the lots that were used in it. */
+  private void upwards(UUID batch, Map<UUID, TraceStep> from, List<TraceStep> sources) {
+    if (from.putIfAbsent(batch, step(batch(batch))) != null) {
+      return;
+    }
+    sources.addAll(sources(batch));
+    for (LotEventRow used : mapper.usedIn(batch)) {
+      LotRow lot = lot(used.lotId());
+      from.putIfAbsent(lot.id(), step(lot));
+      UUID earlier = lot.batchId();
+      if (earlier != null) {
+        upwards(earlier, from, sources);
+      }
+    }
+  }
+
+  /** Every batch, lot and dish that something with this code may be in: a recall list. */
+  @Transactional(readOnly = true)
+  public List<TraceStep> recall(String code) {
+    Map<UUID, TraceStep> found = new LinkedHashMap<>();
+    List<TraceStep> dishes = new ArrayList<>();
+    for (SourceRow source : mapper.sourcesByCode(code.strip())) {
+      found.putIfAbsent(source.id(), step(source));
+      onwards(source.batchId(), found, dishes);
+    }
+    List<TraceStep> all = new ArrayList<>(found.values());
+    all.addAll(dishes);
+    return all;
+  }
+
+  private void onwards(UUID batch, Map<UUID, TraceStep> found, List<TraceStep> dishes) {
+    if (found.putIfAbsent(batch, step(batch(batch))) != null) {
+      return;
+    }
+    List<LotRow> lots = mapper.ofBatch(batch);
+    for (LotRow lot : lots) {
+      found.putIfAbsent(lot.id(), step(lot));
+      for (LotEventRow event : mapper.events(lot.id())) {
+        UUID next = event.batchId();
+        if (event.kind() == Kind.USED && next != null) {
+          onwards(next, found, dishes);
+        } else if (event.kind() == Kind.USED) {
+          dishes.add(dish(event));
+        }
+      }
+    }
+  }
+
+  private List<TraceStep> downwards(List<LotRow> lots) {
+    Map<UUID, TraceStep> found = new LinkedHashMap<>();
+    List<TraceStep> dishes = new ArrayList<>();
+    for (LotRow lot : lots) {
+      List<UUID> all = new ArrayList<>(List.of(lot.id()));
+      mapper.descendants(lot.id()).stream().map(LinkRow::toId).distinct().forEach(all::add);
+      for (UUID each : all) {
+        if (!each.equals(lot.id())) {
+          found.putIfAbsent(each, step(lot(each)));
+        }
+        for (LotEventRow event : mapper.events(each)) {
+          UUID next = event.batchId();
+          if (event.kind() == Kind.USED && next != null) {
+            onwards(next, found, dishes);
+          } else if (event.kind() == Kind.USED) {
+            dishes.add(dish(event));
+          }
+        }
+      }
+    }
+    List<TraceStep> steps = new ArrayList<>(found.values());
+    steps.addAll(dishes);
+    return steps;
+  }
+
+  private LotRow lot(UUID id) {
+    return mapper.find(id).orElseThrow(() -> new NotThere("lot", id));
+  }
+
+  private BatchName batch(UUID id) {
+    return mapper.batch(id).orElseThrow(() -> new NotThere("batch", id));
+  }
+
+  private TraceStep step(BatchName batch) {
+    return new TraceStep(
+        TraceStep.What.BATCH, batch.name(), batch.id(), "", batch.startedAt(), "batch");
+  }
+
+  private static TraceStep step(LotRow lot) {
+    return new TraceStep(
+        TraceStep.What.LOT,
+        lot.name(),
+        lot.id(),
+        lot.code(),
+        null,
+        String.format(Locale.ROOT, "made %s", lot.madeOn()));
+  }
+
+  private TraceStep step(SourceRow source) {
+    return new TraceStep(
+        TraceStep.What.SOURCE,
+        shelf.ingredient(source.ingredientId()).name(),
+        null,
+        source.code(),
+        source.writtenAt(),
+        "into the batch");
+  }
+
+  private static TraceStep dish(LotEventRow event) {
+    return new TraceStep(TraceStep.What.DISH, event.what(), null, "", event.happenedAt(), "served");
+  }
+}

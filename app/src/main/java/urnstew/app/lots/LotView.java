@@ -1,0 +1,81 @@
+package urnstew.app.lots;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.lots.LotMapper.Kind;
+import urnstew.core.explain.Working;
+import urnstew.core.lot.FreezingFitness.Fitness;
+
+/** A lot as the screens see it. */
+public record LotView(
+    UUID id,
+    String code,
+    String name,
+    String formulaId,
+    @Nullable UUID batchId,
+    boolean coolingRecorded,
+    LocalDate madeOn,
+    double massKilograms,
+    double cubicMeters,
+    int tubs,
+    double tubCubicMeters,
+    double eachKilograms,
+    UUID placeId,
+    String placeName,
+    State state,
+    @Nullable LocalDate useBy,
+    int daysLeft,
+    @Nullable LocalDate frozenOn,
+    @Nullable LocalDate bestUntil,
+    @Nullable LocalDate thawedOn,
+    @Nullable Instant wantedAt,
+    @Nullable Instant moveBy,
+    double freezingSeconds,
+    double thawingSeconds,
+    double reheatCelsius,
+    Fitness fitness,
+    List<String> fitnessSays,
+    String allergens,
+    @Nullable Instant closedAt,
+    List<LotEventView> events,
+    List<Working> workings) {
+
+  /** How it is kept. */
+  public enum State {
+    CHILLED,
+    FROZEN,
+    GONE
+  }
+
+  /** What was done with it. */
+  public record LotEventView(Instant at, Kind kind, @Nullable Double massKilograms, String what) {}
+
+  /** How tubs would be filled, before they are. */
+  public record TubPreview(
+      int tubs,
+      double eachCubicMeters,
+      double lastCubicMeters,
+      double freezingSeconds,
+      LocalDate useBy,
+      @Nullable LocalDate bestUntil,
+      Fitness fitness,
+      List<String> fitnessSays) {}
+
+  /** One thing on the way from can to dish. */
+  public record TraceStep(
+      What what, String name, @Nullable UUID id, String code, @Nullable Instant at, String words) {
+    /** What it is. */
+    public enum What {
+      SOURCE,
+      BATCH,
+      LOT,
+      DISH
+    }
+  }
+
+  /** Where it came from and where it went. */
+  public record TraceView(List<TraceStep> from, List<TraceStep> to) {}
+}

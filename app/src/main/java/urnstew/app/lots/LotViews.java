@@ -1,0 +1,175 @@
+package urnstew.app.lots;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.kitchen.ColdKind;
+import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenView.ColdPlaceView;
+import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.app.lots.LotView.LotEventView;
+import urnstew.app.lots.LotView.State;
+import urnstew.app.rules.RuleService;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.lot.FreezingFitness;
+import urnstew.core.lot.Frozen;
+import urnstew.core.lot.LotDates;
+import urnstew.core.lot.TubShape;
+import urnstew.core.lot.UseFirst;
+import urnstew.core.rules.Limit;
+import urnstew.core.rules.RuleSet;
+import urnstew.core.thermo.Composition;
+import urnstew.core.thermo.FoodProperties;
+import urnstew.units.Mass;
+import urnstew.units.Temperature;
+import urnstew.units.Volume;
+
+/** Reads lots into what the core and the screens know. */
+@Component
+class LotViews {
+  private static final Temperature COLD = Temperature.ofCelsius(4);
+
+  private final LotMapper mapper;
+  private final EquipmentService equipment;
+  private final KitchenService kitchens;
+  private final FormulaShelf shelf;
+  private final RuleService rules;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  LotViews(
+      LotMapper mapper,
+      EquipmentService equipment,
+      KitchenService kitchens,
+      FormulaShelf shelf,
+      RuleService rules,
+      JsonMapper json,
+      Clock clock) {
+    this.mapper = mapper;
+    this.equipment = equipment;
+    this.kitchens = kitchens;
+    this.shelf = shelf;
+    this.rules = rules;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  LocalDate today() {
+    return LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
+  }
+
+  Composition kind(LotRow row) {
+    return json.readValue(row.kind(), Composition.class);
+  }
+
+  /** All that is there, what must be used first at the top. */
+  List<LotView> open() {
+    RuleSet by = rules.inForce();
+    LocalDate today = today();
+    Comparator<LotRow> first =
+        Comparator.comparing(row -> available(row, by, today), UseFirst.order());
+    return mapper.open().stream().sorted(first).map(this::of).toList();
+  }
+
+  UseFirst.Available available(LotRow row, RuleSet by, LocalDate today) {
+    LotDates dates = dates(row);
+    return new UseFirst.Available(
+        row.id(), dates.daysLeft(by, today), dates.isFrozen(), new Mass(row.massKilograms()));
+  }
+
+  static LotDates dates(LotRow row) {
+    return new LotDates(
+        row.madeOn(), Optional.ofNullable(row.frozenOn()), Optional.ofNullable(row.thawedOn()));
+  }
+
+  LotView of(LotRow row) {
+    RuleSet by = rules.inForce();
+    LotDates dates = dates(row);
+    ColdPlaceView place = equipment.coldPlace(row.placeId());
+    Composition kind = kind(row);
+    Frozen tub = new Frozen(kind, TubShape.ofVolume(Volume.ofLiters(row.tubLiters())));
+    FreezingFitness fitness = fitness(row.formulaId());
+    Duration thawing = thawing(tub);
+    LocalDate frozenOn = row.frozenOn();
+    Instant wanted = row.wantedAt();
+    boolean freezer = place.kind() == ColdKind.FREEZER;
+    return new LotView(
+        row.id(),
+        row.code(),
+        row.name(),
+        row.formulaId(),
+        row.batchId(),
+        row.keepingId() != null,
+        row.madeOn(),
+        row.massKilograms(),
+        volume(kind, row.massKilograms()),
+        (int) Math.ceil(row.massKilograms() / row.eachKilograms() - 0.02),
+        row.tubLiters() / 1000,
+        row.eachKilograms(),
+        row.placeId(),
+        place.name(),
+        row.closedAt() != null ? State.GONE : dates.isFrozen() ? State.FROZEN : State.CHILLED,
+        dates.useBy(by).orElse(null),
+        dates.daysLeft(by, today()),
+        frozenOn,
+        dates.isFrozen() && frozenOn != null ? frozenOn.plusMonths(fitness.months()) : null,
+        row.thawedOn(),
+        wanted,
+        wanted == null || !dates.isFrozen() ? null : wanted.minus(thawing),
+        freezer ? freezing(tub, place).toSeconds() : 0,
+        thawing.toSeconds(),
+        by.of(Limit.REHEAT).value(),
+        fitness.fitness(),
+        fitness.says(),
+        row.allergens(),
+        row.closedAt(),
+        mapper.events(row.id()).stream()
+            .map(
+                event ->
+                    new LotEventView(
+                        event.happenedAt(), event.kind(), event.massKilograms(), event.what()))
+            .toList(),
+        freezer
+            ? List.of(
+                tub.freezingWorking(COLD, Temperature.ofCelsius(place.celsius()), Frozen.Air.STILL))
+            : List.of());
+  }
+
+  static double volume(Composition kind, double kilograms) {
+    return FoodProperties.volumeCubicMeters(kind, COLD.celsius())
+        * kilograms
+        / kind.total().kilograms();
+  }
+
+  /** Of a formula that may have left the shelf since. */
+  FreezingFitness fitness(String formulaId) {
+    ResolvedFormula formula = shelf.resolved(formulaId, List.of());
+    return FreezingFitness.of(formula);
+  }
+
+  Duration freezing(Frozen tub, ColdPlaceView freezer) {
+    return tub.freezing(COLD, Temperature.ofCelsius(freezer.celsius()), Frozen.Air.STILL);
+  }
+
+  /** In the warmest refrigerator that this kitchen has for it; 4 °C where it has none. */
+  private Duration thawing(Frozen tub) {
+    Optional<ColdPlaceView> refrigerator =
+        equipment.coldPlaces().stream()
+            .filter(place -> place.kind() != ColdKind.FREEZER)
+            .filter(place -> place.kind() != ColdKind.BLAST_CHILLER)
+            .max(Comparator.comparingDouble(ColdPlaceView::celsius));
+    Temperature around =
+        refrigerator.map(place -> Temperature.ofCelsius(place.celsius())).orElse(COLD);
+    boolean moved =
+        refrigerator.filter(place -> place.kind() == ColdKind.FAN_REFRIGERATOR).isPresent();
+    return tub.thawing(around, moved ? Frozen.Air.MOVED : Frozen.Air.STILL);
+  }
+}
