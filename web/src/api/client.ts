@@ -77,6 +77,9 @@ export type SetupView = Schemas['SetupView'];
 export type ColdPlaceView = Schemas['ColdPlaceView'];
 export type RuleSetView = Schemas['RuleSetView'];
 export type LimitView = Schemas['LimitView'];
+export type LotView = Schemas['LotView'];
+export type TraceStep = Schemas['TraceStep'];
+export type LotWrites = Pick<Schemas, 'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'>;
 export type KeepingWrites = Pick<Schemas, 'StartCooling' | 'StartHold' | 'ReadTemperature' | 'PlaceOtherwise' | 'Stir' | 'Reheat' | 'TopUp' | 'Close' | 'StrikeOutOfKeeping'>;
 
 // The fetch of the moment of the call, so that tests can stand in for the network.

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useSyncExternalStore } from 'react';
-import { newId, type KeepingWrites, type Problem, type Writes } from './client';
+import { newId, type KeepingWrites, type LotWrites, type Problem, type Writes } from './client';
 import { isProblem, ProblemError } from './problem';
 
 /** What is typed; when it was typed and sent is added here. */
@@ -35,6 +35,15 @@ export interface KeptBodies {
   '/top-ups': TypedOfKept<'TopUp'>;
   '/strike-outs': TypedOfKept<'StrikeOutOfKeeping'>;
   '/closings': TypedOfKept<'Close'>;
+}
+/** What is written about tubs; the first two begin a lot. */
+export interface LotBodies {
+  '': Unstamped<LotWrites['PutAway']>;
+  '/mergers': Unstamped<LotWrites['Merge']>;
+  '/moves': Unstamped<LotWrites['Move']>;
+  '/uses': Unstamped<LotWrites['Use']>;
+  '/splits': Unstamped<LotWrites['SplitLot']>;
+  '/discards': Unstamped<LotWrites['Discard']>;
 }
 type Kind = keyof Bodies;
 /** Writes of one batch. */
@@ -111,11 +120,12 @@ async function kept(path: string, body: object, refresh: () => Promise<void>): P
 export function useOutbox() {
   const queries = useQueryClient();
   const refresh = useCallback(async () => {
-    await Promise.all([queries.invalidateQueries({ queryKey: ['batches'] }), queries.invalidateQueries({ queryKey: ['keepings'] })]);
+    await Promise.all([queries.invalidateQueries({ queryKey: ['batches'] }), queries.invalidateQueries({ queryKey: ['keepings'] }), queries.invalidateQueries({ queryKey: ['lots'] })]);
   }, [queries]);
   const send = useCallback(<K extends Kind>(kind: K, body: Bodies[K], batchId?: string) => kept(batchId ? `/api/batches/${batchId}${kind}` : kind, body, refresh), [refresh]);
   const sendKept = useCallback(<K extends keyof KeptBodies>(kind: K, body: KeptBodies[K], keepingId?: string) => kept(`/api/keepings${keepingId ? `/${keepingId}` : ''}${kind}`, body, refresh), [refresh]);
-  return { send, sendKept, refresh };
+  const sendLot = useCallback(<K extends keyof LotBodies>(kind: K, body: LotBodies[K], lotId?: string) => kept(`/api/lots${lotId ? `/${lotId}` : ''}${kind}`, body, refresh), [refresh]);
+  return { send, sendKept, sendLot, refresh };
 }
 
 /** What waits for the server, and what it refused after the screen on which it was typed was left. */

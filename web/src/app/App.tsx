@@ -20,6 +20,9 @@ const PanelPage = lazy(() => import('../features/panel'));
 const TastePage = lazy(async () => ({ default: (await import('../features/panel')).TastePage }));
 const KeepPage = lazy(() => import('../features/keep'));
 const CoolPage = lazy(async () => ({ default: (await import('../features/keep')).CoolPage }));
+const LotPage = lazy(async () => ({ default: (await import('../features/keep')).LotPage }));
+const PutAwayPage = lazy(async () => ({ default: (await import('../features/keep')).PutAwayPage }));
+const TracePage = lazy(async () => ({ default: (await import('../features/keep')).TracePage }));
 const RulesPage = lazy(async () => ({ default: (await import('../features/kitchen')).RulesPage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
 const KitchenPage = lazy(() => import('../features/kitchen'));
@@ -54,6 +57,9 @@ export function App() {
                 <Route path="/logbook/:id?" element={<LogbookPage />} />
                 <Route path="/keep" element={<KeepPage />} />
                 <Route path="/keep/cool" element={<CoolPage />} />
+                <Route path="/keep/put-away" element={<PutAwayPage />} />
+                <Route path="/keep/lots/:id" element={<LotPage />} />
+                <Route path="/keep/trace" element={<TracePage />} />
                 <Route path="/kitchen/rules" element={<RulesPage />} />
                 <Route path="/kitchen" element={<KitchenPage />} />
                 <Route path="*" element={<Navigate to="/plan" replace />} />

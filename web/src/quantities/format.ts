@@ -52,6 +52,12 @@ export function spoons(cubicMeters: number): Shown {
   return { value: quarters((cubicMeters / CUP) * 48), unit: 'tsp' };
 }
 
+/** Something poured: millilitres where litres would round it away. */
+export function poured(cubicMeters: number, units: Units): Shown {
+  if (units === 'US') return cubicMeters < CUP * 2 ? { value: quarters(cubicMeters / CUP), unit: 'cup' } : volume(cubicMeters, units);
+  return cubicMeters < 1e-3 ? { value: fixed(Math.round(cubicMeters * 1e5) * 10, 0), unit: 'ml' } : volume(cubicMeters, units);
+}
+
 export function volume(cubicMeters: number, units: Units): Shown {
   return units === 'US' ? { value: fixed(cubicMeters / (CUP * 4), 1), unit: 'qt' } : { value: fixed(cubicMeters * 1000, 1), unit: 'l' };
 }

@@ -3,12 +3,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKeepings, useRuleSets } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
-import { sizes } from '../../theme/tokens';
+import { columns, sizes } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { useTicking } from '../../ui/useTicking';
 import { HoldSheet } from './HoldSheet';
 import { Kept } from './Kept';
+import { UseFirst } from './UseFirst';
 
 /** What is warm and what is cooling, with the limits drawn as edges. */
 export function KeepPage() {
@@ -28,8 +29,11 @@ export function KeepPage() {
     <Page title="What is warm and what is cooling" sub={inForce ? `limits of ${inForce.name} are in force here · your local code and trained staff come first` : 'your local code and trained staff come first'} step="Keep" acts={acts}>
       {error && <Note tone="tomato">{error.message}</Note>}
       {keepings?.length === 0 && <Typography>Nothing is held or cooling. When a pot comes off the heat, cool it from here: whether it makes it is reckoned before you start.</Typography>}
-      <Box component="ul" aria-label="Held and cooling" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider' }}>
-        {kitchen && keepings?.map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} />)}
+      <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
+        <Box component="ul" aria-label="Held and cooling" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
+          {kitchen && keepings?.map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} />)}
+        </Box>
+        {kitchen && <UseFirst kitchen={kitchen} now={now} />}
       </Box>
       <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>No limit here is met by acidity: a sharp sauce is cooled, chilled and dated like any other. <Link to="/kitchen/rules">Limits and their sections</Link></Typography>
       {holding && kitchen && <HoldSheet kitchen={kitchen} onClose={() => setHolding(false)} />}

@@ -1,5 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { CoolingSetupChoice, KeepingView, KitchenView } from '../../api/client';
 import { useWays } from '../../api/keeping';
 import { useOutbox } from '../../api/outbox';
@@ -31,7 +32,8 @@ export function Kept({ keeping, kitchen, now }: { keeping: KeepingView; kitchen:
       {cooling && !lost && <Act words="Cool it otherwise" onAct={() => setOpen({ sheet: 'place', ...(best ? { offered: best.choice } : {}) })} />}
       {duty === 'COOL_FASTER_OR_REHEAT' && <Act words="Reheat and begin again" onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })} />}
       {hold && !lost && <Act words="Top it up" onAct={() => setOpen({ sheet: 'top-up' })} />}
-      <Act words={lost ? 'Throw it away' : 'Done with it'} main={lost || duty === 'PUT_AWAY'} onAct={() => setOpen({ sheet: 'close', first: lost ? 'DISCARDED' : cooling ? 'PUT_AWAY' : 'SERVED' })} />
+      {duty === 'PUT_AWAY' && <Button variant="contained" component={Link} to={`/keep/put-away?cooling=${keeping.id}`} sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}>Into tubs</Button>}
+      <Act words={lost ? 'Throw it away' : 'Done with it'} main={lost} onAct={() => setOpen({ sheet: 'close', first: lost ? 'DISCARDED' : cooling ? 'PUT_AWAY' : 'SERVED' })} />
     </>
   );
   const below = (wanting && ways !== undefined) || hold ? (
@@ -56,7 +58,7 @@ export function Kept({ keeping, kitchen, now }: { keeping: KeepingView; kitchen:
 function Quality({ hold, now, zone, kitchen }: { hold: NonNullable<KeepingView['hold']>; now: number; zone: string; kitchen: KitchenView }) {
   const over = new Date(hold.goodUntil).getTime() < now;
   const later = hold.toOrder.length > 0 ? ` Held as a base, without ${hold.toOrder.join(', ').toLowerCase()}, until ${show.hour(hold.baseUntil, zone)}: those go in to order.` : '';
-  const loosen = hold.loosenKilograms === undefined ? '' : ` It sets: ${show.text(show.volume(hold.loosenKilograms / 1000, kitchen.settings.units))} of ${hold.loosenHow}.`;
+  const loosen = hold.loosenKilograms === undefined ? '' : ` It sets: ${show.text(show.poured(hold.loosenKilograms / 1000, kitchen.settings.units))} of ${hold.loosenHow}.`;
   return <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{over ? 'Past its best since' : 'At its best until'} {show.hour(hold.goodUntil, zone)}: {hold.because}.{later}{loosen}</Typography>;
 }
 
@@ -72,7 +74,7 @@ function Entries({ keeping, kitchen }: { keeping: KeepingView; kitchen: KitchenV
     <Box component="ul" aria-label={`Record of ${keeping.name}`} sx={{ listStyle: 'none', p: 0, m: 0, mt: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
       {keeping.entries.filter((e) => e.what !== 'StruckOut').map((e) => (
         <Box component="li" key={e.id} sx={{ fontSize: sizes.small, color: 'text.secondary', textDecoration: e.struckOut ? 'line-through' : 'none' }}>
-          {show.hour(e.at, zone)} {WHAT[e.what]}{e.celsius === undefined ? '' : ` ${degrees(e.celsius, units)}`}{e.kilograms === undefined ? '' : ` ${show.text(show.volume(e.kilograms / 1000, units))}`}{e.setup ? `: ${standing(e.setup, units)}` : ''}
+          {show.hour(e.at, zone)} {WHAT[e.what]}{e.celsius === undefined ? '' : ` ${degrees(e.celsius, units)}`}{e.kilograms === undefined ? '' : ` ${show.text(show.poured(e.kilograms / 1000, units))}`}{e.setup ? `: ${standing(e.setup, units)}` : ''}
           {e.what === 'Read' && !e.struckOut && <Button onClick={() => strike(e.id)} aria-label={`Strike out ${e.celsius === undefined ? '' : degrees(e.celsius, units)} of ${show.hour(e.at, zone)}`} sx={{ minWidth: 0, py: 0, ml: 0.5, fontSize: 'inherit' }}>strike out</Button>}
         </Box>
       ))}

@@ -61,5 +61,5 @@ function Picture({ keeping, reads, now, zone, units, alarm }: PictureProps) {
 
 /** An act of a rail, large enough for the stove. */
 export function Act({ words, onAct, main = false }: { words: string; onAct: () => void; main?: boolean }) {
-  return <Button variant={main ? 'contained' : 'outlined'} onClick={onAct} sx={{ minHeight: { xs: sizes.target, md: 38 } }}>{words}</Button>;
+  return <Button variant={main ? 'contained' : 'outlined'} onClick={onAct} sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}>{words}</Button>;
 }

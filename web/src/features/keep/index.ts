@@ -1,2 +1,5 @@
 export { KeepPage as default } from './KeepPage';
 export { CoolPage } from './CoolPage';
+export { LotPage } from './LotPage';
+export { PutAwayPage } from './PutAwayPage';
+export { TracePage } from './TracePage';

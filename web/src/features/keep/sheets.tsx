@@ -62,13 +62,13 @@ export function PlaceSheet({ keeping, kitchen, offered, reheat, onClose }: Props
 export function TopUpSheet({ keeping, kitchen, onClose }: Props) {
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useKept(keeping.id, onClose);
   const { units } = kitchen.settings;
-  const [text, setText] = useState(() => show.text(show.volume((keeping.hold?.topUpKilograms ?? 0) / 1000, units)));
+  const [text, setText] = useState(() => show.text(show.poured((keeping.hold?.topUpKilograms ?? 0) / 1000, units)));
   const read = parseQuantity(text, 'VOLUME', 'ml');
   const fault = text && read.outcome !== 'understood' ? read.message : refused?.at('/waterKilograms');
   const save = () => (read.outcome === 'understood' ? write('/top-ups', { waterKilograms: read.value * 1000, enteredText: '' }) : undefined);
   return (
     <Sheet title={`Top ${keeping.name} up`} act="It is in" ready={read.outcome === 'understood' && hourUnderstood} onAct={() => void save()} onClose={onClose}>
-      <QuantityField label="Hot water" text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.volume(read.value, units)) : ''} fault={fault} numeric={false} autoFocus />
+      <QuantityField label="Hot water" text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.poured(read.value, units)) : ''} fault={fault} numeric={false} autoFocus />
       {hour}
       {elsewhere(fault)}
     </Sheet>

@@ -70,6 +70,6 @@ export function ofHold(h: HoldView, lastRead: number | undefined, zone: string, 
 /** The top-up that keeps it as thick as it was. */
 export function topUp(h: HoldView, now: number, zone: string, units: Units): string {
   if (h.topUpKilograms < 0.005 || !h.topUpAt) return '';
-  const water = show.text(show.volume(h.topUpKilograms / 1000, units));
+  const water = show.text(show.poured(h.topUpKilograms / 1000, units));
   return until(h.topUpAt, now) > 0 ? `add ${water} water at ${show.hour(h.topUpAt, zone)} to keep it as thick` : `add ${water} water now: it has thickened to ${(h.nowFraction * 100).toFixed(1)} % solids`;
 }

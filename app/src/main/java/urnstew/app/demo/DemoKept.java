@@ -15,6 +15,9 @@ import urnstew.app.keeping.KeepingWrites.What;
 import urnstew.app.kitchen.ColdKind;
 import urnstew.app.kitchen.ColdPlaceEdit;
 import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.lots.LotService;
+import urnstew.app.lots.LotWrites.PutAway;
+import urnstew.app.lots.LotWrites.WantedAt;
 import urnstew.app.platform.Actor;
 import urnstew.core.cooling.ColdPlace;
 import urnstew.core.reduction.Lid;
@@ -24,20 +27,24 @@ import urnstew.core.reduction.Lid;
 class DemoKept {
   private static final Actor DEMO = new Actor("demo data");
   private static final UUID WALK_IN = DemoKitchen.id(0xb1);
+  private static final UUID FREEZER = DemoKitchen.id(0xb2);
+  private static final int DAY = 24 * 60;
 
   private final EquipmentService equipment;
   private final KeepingService keepings;
+  private final LotService lots;
   private final Clock clock;
 
-  DemoKept(EquipmentService equipment, KeepingService keepings, Clock clock) {
+  DemoKept(EquipmentService equipment, KeepingService keepings, LotService lots, Clock clock) {
     this.equipment = equipment;
     this.keepings = keepings;
+    this.lots = lots;
     this.clock = clock;
   }
 
   void places() {
     equipment.add(new ColdPlaceEdit(WALK_IN, "Walk-in", ColdKind.FAN_REFRIGERATOR, 3));
-    equipment.add(new ColdPlaceEdit(DemoKitchen.id(0xb2), "Chest freezer", ColdKind.FREEZER, -20));
+    equipment.add(new ColdPlaceEdit(FREEZER, "Chest freezer", ColdKind.FREEZER, -20));
   }
 
   /** A ragù held for the late table, a base in ice, and a broth that somebody left in its pot. */
@@ -56,6 +63,28 @@ class DemoKept {
     Setup pot = new Setup(tallPot, 1, ColdPlace.FAN_REFRIGERATOR, WALK_IN, false, null, null, null);
     keepings.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, stamp(40)));
     read(0xc7, broth, 78, 8);
+  }
+
+  /** Tubs of the last days, one of them wanted thawed. */
+  void tubs() {
+    put(0xd1, "larder-base", 3.8, "3.8 kg", WALK_IN, 6 * DAY);
+    put(0xd2, "garden-ragu", 1.9, "1.9 kg", WALK_IN, 4 * DAY);
+    put(0xd3, "drover-ragu", 5.6, "5.6 kg", FREEZER, 5 * DAY);
+    put(0xd4, "slow-passata", 2.8, "2.8 kg", FREEZER, 6 * DAY);
+    lots.want(DemoKitchen.id(0xd3), new WantedAt(clock.instant().plus(Duration.ofDays(3))));
+  }
+
+  private void put(
+      int id, String formula, double kilograms, String text, UUID place, int minutesAgo) {
+    lots.putAway(
+        new PutAway(
+            DemoKitchen.id(id),
+            null,
+            what(formula, kilograms, text),
+            0.001,
+            "1 l",
+            place,
+            stamp(minutesAgo)));
   }
 
   private static What what(String formula, double kilograms, String text) {

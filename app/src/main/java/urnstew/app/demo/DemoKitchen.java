@@ -101,6 +101,7 @@ class DemoKitchen {
     yesterdaysBatch();
     batchesOnTheStove();
     kept.begin(GASTRO, STOCKPOT, RONDEAU);
+    kept.tubs();
   }
 
   /** Sizes in whole centimetres, as they would be read off a tape. */

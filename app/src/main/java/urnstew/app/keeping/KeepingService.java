@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -261,7 +262,8 @@ public class KeepingService {
 
   /** What a cooling leaves, or what is said to be there without one. */
   @Transactional(readOnly = true)
-  public Finished finished(@Nullable UUID keepingId, KeepingWrites.@Nullable What what) {
+  public Finished finished(
+      @Nullable UUID keepingId, KeepingWrites.@Nullable What what, Instant at) {
     if (keepingId != null) {
       KeepingRow row = row(keepingId);
       String allergens = sauces.allergens(row.formulaId());
@@ -290,7 +292,7 @@ public class KeepingService {
         kept.name(),
         formula,
         kept.batchId(),
-        day(clock.instant()),
+        day(Optional.ofNullable(kept.lit()).orElse(at)),
         kept.contents().everything(),
         sauces.allergens(formula));
   }

@@ -2,6 +2,7 @@ package urnstew.app.keeping;
 
 import static urnstew.app.platform.Fields.agree;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -10,6 +11,7 @@ import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchService;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.PlanInputs;
@@ -34,7 +36,12 @@ class KeptSauces {
   }
 
   /** So much finished sauce. */
-  record Kept(String name, @Nullable UUID batchId, ResolvedFormula formula, PotContents contents) {}
+  record Kept(
+      String name,
+      @Nullable UUID batchId,
+      @Nullable Instant lit,
+      ResolvedFormula formula,
+      PotContents contents) {}
 
   Kept of(KeepingWrites.What what) {
     double kilograms =
@@ -42,8 +49,14 @@ class KeptSauces {
     agree("what.massKilograms", what.massText(), kitchens.massText("kg"), kilograms);
     UUID batch = what.batchId();
     if (batch != null) {
-      PlanInputs inputs = batches.history(batch).snapshot().inputs();
-      return kept(inputs.formula(), batch, inputs.target().thickness(1), kilograms);
+      BatchSnapshot snapshot = batches.history(batch).snapshot();
+      PlanInputs inputs = snapshot.inputs();
+      return kept(
+          inputs.formula(),
+          batch,
+          snapshot.clock().startedAt(),
+          inputs.target().thickness(1),
+          kilograms);
     }
     String formula = what.formulaId();
     if (formula == null) {
@@ -55,7 +68,7 @@ class KeptSauces {
           "Choose the batch it is from, or the formula it is most like.");
     }
     ResolvedFormula resolved = shelf.resolved(formula, List.of());
-    return kept(resolved, null, resolved.formula().target().orElse(null), kilograms);
+    return kept(resolved, null, null, resolved.formula().target().orElse(null), kilograms);
   }
 
   /** What a formula carries, for labels. */
@@ -69,12 +82,17 @@ class KeptSauces {
   private static Kept kept(
       ResolvedFormula formula,
       @Nullable UUID batch,
+      @Nullable Instant lit,
       @Nullable MassFraction target,
       double kilograms) {
     PotContents cooked = formula.beforeTheFinish().cooked();
     PotContents done = target == null ? cooked : cooked.reducedTo(target);
     PotContents all = done.plus(formula.atTheFinish());
     return new Kept(
-        formula.formula().name(), batch, formula, all.times(kilograms / all.total().kilograms()));
+        formula.formula().name(),
+        batch,
+        lit,
+        formula,
+        all.times(kilograms / all.total().kilograms()));
   }
 }

@@ -106,7 +106,7 @@ public class LotService {
   /** How many tubs it takes, how long they freeze, and until when they are good. */
   @Transactional(readOnly = true)
   public TubPreview preview(LotWrites.PutAway write) {
-    Finished finished = keepings.finished(write.keepingId(), write.what());
+    Finished finished = keepings.finished(write.keepingId(), write.what(), clock.instant());
     ColdPlaceView place = equipment.coldPlace(write.placeId());
     boolean freezer = place.kind() == ColdKind.FREEZER;
     TubShape tub = tub(write);
@@ -137,7 +137,7 @@ public class LotService {
 
   private LotView filled(LotWrites.PutAway write) {
     Instant at = happened(write);
-    Finished finished = keepings.finished(write.keepingId(), write.what());
+    Finished finished = keepings.finished(write.keepingId(), write.what(), at);
     ColdPlaceView place = equipment.coldPlace(write.placeId());
     boolean freezer = place.kind() == ColdKind.FREEZER;
     TubShape tub = tub(write);
