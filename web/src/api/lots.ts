@@ -40,3 +40,9 @@ export function useTubs(request: LotWrites['PutAway'] | undefined) {
   });
   return { tubs: data, problem: error instanceof ProblemError ? error : undefined };
 }
+
+/** What is there of a formula in tubs that are in date, as far as it is wanted. */
+export function useReady(formulaId: string, wantedKilograms: number) {
+  const kilograms = Math.round(wantedKilograms * 10) / 10;
+  return useQuery({ queryKey: ['lots', 'ready', formulaId, kilograms], queryFn: () => answered(client.GET('/api/lots/ready', { params: { query: { formulaId, kilograms } } })), staleTime: MINUTE_MS });
+}

@@ -6,6 +6,7 @@ import { ProblemError } from '../api/problem';
 import { theme } from '../theme/theme';
 import { Frame } from './Frame';
 
+const TodayPage = lazy(() => import('../features/today'));
 const PlanPage = lazy(() => import('../features/plan'));
 const FormulasPage = lazy(() => import('../features/formula'));
 const FormulaPage = lazy(async () => ({ default: (await import('../features/formula')).FormulaPage }));
@@ -42,6 +43,7 @@ export function App() {
             <Routes>
               <Route path="/taste/:id" element={<TastePage />} />
               <Route element={<Frame />}>
+                <Route path="/today" element={<TodayPage />} />
                 <Route path="/formulas" element={<FormulasPage />} />
                 <Route path="/formulas/new" element={<EditorPage />} />
                 <Route path="/formulas/:id" element={<FormulaPage />} />
@@ -62,7 +64,7 @@ export function App() {
                 <Route path="/keep/trace" element={<TracePage />} />
                 <Route path="/kitchen/rules" element={<RulesPage />} />
                 <Route path="/kitchen" element={<KitchenPage />} />
-                <Route path="*" element={<Navigate to="/plan" replace />} />
+                <Route path="*" element={<Navigate to="/today" replace />} />
               </Route>
             </Routes>
           </Suspense>

@@ -9,6 +9,7 @@ import { KeyMap } from './keys';
 import { Waiting } from './Waiting';
 
 const PLACES = [
+  { path: '/today', name: 'Today', key: '0' },
   { path: '/formulas', name: 'Formulas', key: '1' },
   { path: '/plan', name: 'Plan', key: '2' },
   { path: '/pots', name: 'Pots', key: '3' },
@@ -41,7 +42,7 @@ export function Frame() {
 function Rail() {
   return (
     <Box component="header" sx={{ position: { xs: 'fixed', md: 'sticky' }, top: { md: 0 }, bottom: { xs: 0, md: 'auto' }, left: 0, right: { xs: 0, md: 'auto' }, zIndex: 10, height: { xs: sizes.target + 4, md: '100dvh' }, bgcolor: 'background.default', borderTop: { xs: 1, md: 0 }, borderColor: { xs: 'divider' }, display: 'flex', flexDirection: { xs: 'row', md: 'column' }, pl: { md: 2.5 }, py: { md: 2.5 }, '@media print': { display: 'none' } }}>
-      <Box component={Link} to="/plan" sx={{ display: { xs: 'none', md: 'flex' }, gap: 1, alignItems: 'center', mb: 2.5, color: 'text.primary', textDecoration: 'none', fontFamily: faces.figures, fontWeight: 800, fontSize: '1.35rem', lineHeight: 1, letterSpacing: '-0.03em' }}>
+      <Box component={Link} to="/today" sx={{ display: { xs: 'none', md: 'flex' }, gap: 1, alignItems: 'center', mb: 2.5, color: 'text.primary', textDecoration: 'none', fontFamily: faces.figures, fontWeight: 800, fontSize: '1.35rem', lineHeight: 1, letterSpacing: '-0.03em' }}>
         <img src="/urn.svg" alt="" width={24} height={24} />
         <span>Urn<br />Stew</span>
       </Box>

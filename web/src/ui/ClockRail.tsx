@@ -46,12 +46,11 @@ export function ClockRail({ tone, from, until, nowAt, likely, slow, reads, edge,
       {'level' in edge ? (
         <g>
           <line x1={EDGE.left} x2={SIZE.width - EDGE.right} y1={y(edge.level)} y2={y(edge.level)} stroke={p.text.primary} strokeWidth={1.8} />
-          <text x={SIZE.width - EDGE.right} y={y(edge.level) + 14} textAnchor="end" fontSize={12} fontWeight={600} fill={p.text.primary}>{edge.words}</text>
+          <text x={SIZE.width - EDGE.right} y={y(edge.level) + 14} textAnchor="end" fontSize={13} fontWeight={600} fill={p.text.primary}>{edge.words}</text>
         </g>
       ) : (
         <g>
           <path d={steps(edge, x, y)} fill="none" stroke={p.text.primary} strokeWidth={1.8} strokeLinejoin="round" />
-          {edge.corners.map((c, i) => <text key={c.words} x={Math.min(x(ms(c.by)), SIZE.width - EDGE.right) + (i === edge.corners.length - 1 ? -5 : 5)} y={(y(c.celsius) + y(i === 0 ? edge.celsius : (edge.corners[i - 1]?.celsius ?? c.celsius))) / 2 + 4} textAnchor={i === edge.corners.length - 1 ? 'end' : 'start'} fontSize={12} fontWeight={600} fill={p.text.primary}>{c.words}</text>)}
         </g>
       )}
       <path d={path(past) ?? ''} fill="none" stroke={colour} strokeWidth={2.4} />
@@ -60,9 +59,15 @@ export function ClockRail({ tone, from, until, nowAt, likely, slow, reads, edge,
       {reads.map((r) => (r.struckOut
         ? <path key={r.at} d={`M${x(ms(r.at)) - 4} ${y(r.celsius) - 4}l8 8m0-8l-8 8`} stroke={p.text.secondary} strokeWidth={1.6} />
         : <circle key={r.at} cx={x(ms(r.at))} cy={y(r.celsius)} r={4.5} fill={p.background.paper} stroke={colour} strokeWidth={2.2} />))}
-      {x.ticks(5).map((t) => <text key={t.getTime()} x={x(t)} y={SIZE.height - 6} textAnchor="middle" fontSize={11} fill={p.text.secondary}>{hour(t.getTime())}</text>)}
+      {'corners' in edge && edge.corners.map((c, i) => <CornerWords key={c.words} corner={c} x={Math.min(x(ms(c.by)), SIZE.width - EDGE.right)} y={(y(c.celsius) + y(i === 0 ? edge.celsius : (edge.corners[i - 1]?.celsius ?? c.celsius))) / 2 + 4} last={i === edge.corners.length - 1} ink={p.text.primary} ground={p.background.paper} />)}
+      {x.ticks(5).filter((t) => x(t) > 24 && x(t) < SIZE.width - 24).map((t) => <text key={t.getTime()} x={x(t)} y={SIZE.height - 6} textAnchor="middle" fontSize={12.5} fill={p.text.secondary}>{hour(t.getTime())}</text>)}
     </svg>
   );
+}
+
+/** What a corner asks for, readable also where the course runs through it. */
+function CornerWords({ corner, x, y, last, ink, ground }: { corner: Corner; x: number; y: number; last: boolean; ink: string; ground: string }) {
+  return <text x={x + (last ? -6 : 6)} y={y} textAnchor={last ? 'end' : 'start'} fontSize={13} fontWeight={600} fill={ink} stroke={ground} strokeWidth={4} strokeLinejoin="round" paintOrder="stroke">{corner.words}</text>;
 }
 
 /** Down to each mark when its time is over, and along it to the next. */

@@ -8,7 +8,8 @@ import { heatInWords } from '../../ui/heat';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { PotPicture } from './PotPicture';
-import { along, useBatch, useServerNow } from './useBatches';
+import { useBatch } from '../../api/batches';
+import { along, useServerNow } from './along';
 import { eventWords } from './readings';
 
 /** Everything about one pot, for whoever takes it over: on one screen and on one printed page. */

@@ -16,7 +16,7 @@ import { ReadingSheet } from './ReadingSheet';
 import { READINGS, type ReadingKind } from './readings';
 import { Readings } from './Readings';
 import { Steps } from './Steps';
-import { along, useServerNow } from './useBatches';
+import { along, useServerNow } from './along';
 
 type Sheet = ReadingKind | 'heat' | 'add' | 'target' | 'finish';
 

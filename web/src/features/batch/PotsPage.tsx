@@ -6,7 +6,7 @@ import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Pot } from './Pot';
 import { StoveTop } from './StoveTop';
-import { useBatch, useBatches } from './useBatches';
+import { useBatch, useBatches } from '../../api/batches';
 
 /** The stove: every pot as a tab, one large. */
 export function PotsPage() {

@@ -7,7 +7,7 @@ import { faces, sizes } from '../../theme/tokens';
 import { Urn } from '../../ui/Urn';
 import { useTicking } from '../../ui/useTicking';
 import { dueAt, useAlarm, useAwake } from './alarm';
-import { along } from './useBatches';
+import { along } from './along';
 
 interface Props { batches: BatchView[]; kitchen: KitchenView; shown: string | undefined; heardAt: number }
 

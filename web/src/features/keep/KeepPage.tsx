@@ -26,12 +26,12 @@ export function KeepPage() {
     </>
   );
   return (
-    <Page title="What is warm and what is cooling" sub={inForce ? `limits of ${inForce.name} are in force here · your local code and trained staff come first` : 'your local code and trained staff come first'} step="Keep" acts={acts}>
+    <Page title="What is warm and what is cooling" sub={inForce ? `${inForce.name} is in force here · your local code comes first` : 'your local code and trained staff come first'} step="Keep" acts={acts}>
       {error && <Note tone="tomato">{error.message}</Note>}
       {keepings?.length === 0 && <Typography>Nothing is held or cooling. When a pot comes off the heat, cool it from here: whether it makes it is reckoned before you start.</Typography>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
         <Box component="ul" aria-label="Held and cooling" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
-          {kitchen && keepings?.map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} />)}
+          {kitchen && keepings?.map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} inForce={inForce?.name} />)}
         </Box>
         {kitchen && <UseFirst kitchen={kitchen} now={now} />}
       </Box>

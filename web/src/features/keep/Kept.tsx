@@ -14,7 +14,7 @@ import { degrees, standing, wayOut } from './words';
 type Open = { sheet: 'read' | 'top-up' } | { sheet: 'place' | 'reheat'; offered?: CoolingSetupChoice } | { sheet: 'close'; first: 'PUT_AWAY' | 'SERVED' | 'DISCARDED' };
 
 /** One thing kept with what can be done about it. */
-export function Kept({ keeping, kitchen, now }: { keeping: KeepingView; kitchen: KitchenView; now: number }) {
+export function Kept({ keeping, kitchen, now, inForce }: { keeping: KeepingView; kitchen: KitchenView; now: number; inForce: string | undefined }) {
   const [open, setOpen] = useState<Open>();
   const { sendKept } = useOutbox();
   const { cooling, hold } = keeping;
@@ -46,7 +46,7 @@ export function Kept({ keeping, kitchen, now }: { keeping: KeepingView; kitchen:
   ) : undefined;
   return (
     <Box component="li" sx={{ listStyle: 'none' }}>
-      <Rail keeping={keeping} kitchen={kitchen} now={now} acts={acts} below={<>{below}<Entries keeping={keeping} kitchen={kitchen} /></>} />
+      <Rail keeping={keeping} kitchen={kitchen} now={now} inForce={inForce} acts={acts} record={<Entries keeping={keeping} kitchen={kitchen} />} below={below} />
       {open?.sheet === 'read' && <ReadSheet keeping={keeping} kitchen={kitchen} onClose={close} />}
       {open?.sheet === 'top-up' && <TopUpSheet keeping={keeping} kitchen={kitchen} onClose={close} />}
       {(open?.sheet === 'place' || open?.sheet === 'reheat') && <PlaceSheet keeping={keeping} kitchen={kitchen} offered={open.offered} reheat={open.sheet === 'reheat'} onClose={close} />}
@@ -71,7 +71,7 @@ function Entries({ keeping, kitchen }: { keeping: KeepingView; kitchen: KitchenV
   const strike = (eventId: string) => void sendKept('/strike-outs', { id: newId(), eventId, reason: 'struck out at the rail' }, keeping.id);
   if (keeping.entries.length === 0) return null;
   return (
-    <Box component="ul" aria-label={`Record of ${keeping.name}`} sx={{ listStyle: 'none', p: 0, m: 0, mt: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+    <Box component="ul" aria-label={`Record of ${keeping.name}`} sx={{ listStyle: 'none', p: 0, m: 0, ml: { md: 'auto' }, display: 'flex', flexWrap: 'wrap', columnGap: 2, justifyContent: { md: 'flex-end' }, flex: '1 1 0' }}>
       {keeping.entries.filter((e) => e.what !== 'StruckOut').map((e) => (
         <Box component="li" key={e.id} sx={{ fontSize: sizes.small, color: 'text.secondary', textDecoration: e.struckOut ? 'line-through' : 'none' }}>
           {show.hour(e.at, zone)} {WHAT[e.what]}{e.celsius === undefined ? '' : ` ${degrees(e.celsius, units)}`}{e.kilograms === undefined ? '' : ` ${show.text(show.poured(e.kilograms / 1000, units))}`}{e.setup ? `: ${standing(e.setup, units)}` : ''}

@@ -52,7 +52,8 @@ function Lot({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
           <Typography>Made {dayOf(lot.madeOn)}{lot.frozenOn ? `, frozen ${dayOf(lot.frozenOn)}` : ''}{lot.thawedOn ? `, thawed from ${dayOf(lot.thawedOn)}` : ''}. {lot.state === 'FROZEN' ? `${lot.daysLeft} days are left for it once it thaws.` : ''}</Typography>
           {lot.freezingSeconds > 0 && <Typography>A tub freezes through in about {longTime(lot.freezingSeconds)}. {lot.workings[0] && <ShowWorking working={lot.workings[0]} title="Freezing" />}</Typography>}
           {lot.state === 'FROZEN' && <Typography>In the refrigerator a tub thaws through in about {longTime(lot.thawingSeconds)}; after a day it slides out and can be heated.{lot.moveBy ? ` Wanted ${show.day(lot.wantedAt ?? '', zone)}: move it by ${show.day(lot.moveBy, zone)}, ${show.hour(lot.moveBy, zone)}.` : ''}</Typography>}
-          <Typography>Reheated to {show.text(show.temperature(lot.reheatCelsius, units, 0))} all through. {lot.allergens ? `Contains ${lot.allergens}.` : 'No declared allergen.'}</Typography>
+          <Typography>Reheated to {show.text(show.temperature(lot.reheatCelsius, units, 0))} all through{lot.reheatSeconds > 0 ? `: all of it in about ${show.text(show.span(lot.reheatSeconds))} in the ${lot.reheatOn}, stirred, lid on` : ''}.{lot.reheatInTime ? '' : ' That is longer than is allowed: less at a time.'} {gone ? '' : `It is enough for about ${Math.floor(lot.plates)} plates of ${lot.platesOf}.`}</Typography>
+          <Typography>{lot.allergens ? `Contains ${lot.allergens}.` : 'No declared allergen.'}</Typography>
           {lot.fitness !== 'WELL' && <Typography>{lot.fitness === 'BADLY' ? 'Freezes badly' : 'Freezes with care'}: {lot.fitnessSays.join('; ')}.</Typography>}
           {!lot.coolingRecorded && <Typography sx={{ color: 'text.secondary' }}>How it was cooled is not recorded here.</Typography>}
           {!gone && (

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, type KitchenView, type LotView } from '../../api/client';
+import { useBatches } from '../../api/batches';
 import { measuresOf } from '../../api/kitchen';
 import { answered } from '../../api/problem';
 import { parseQuantity, QuantityField, show } from '../../quantities';
@@ -20,13 +21,16 @@ export function UseSheet({ lot, kitchen, onClose }: Props) {
   const { units } = kitchen.settings;
   const [text, setText] = useState(() => show.text(show.mass(Math.min(lot.eachKilograms, lot.massKilograms), units)));
   const [dish, setDish] = useState('');
+  const [pot, setPot] = useState('');
+  const { data: pots = [] } = useBatches();
   const read = parseQuantity(text, 'MASS', 'kg', measuresOf(kitchen));
   const fault = text && read.outcome !== 'understood' ? read.message : refused?.at('/massKilograms');
-  const save = () => (read.outcome === 'understood' ? write('/uses', { massKilograms: read.value, massText: text, dish }) : undefined);
+  const save = () => (read.outcome === 'understood' ? write('/uses', { massKilograms: read.value, massText: text, dish: pot ? '' : dish, ...(pot ? { batchId: pot } : {}) }) : undefined);
   return (
-    <Sheet title={`Use some of ${lot.name}`} act="It is used" ready={read.outcome === 'understood' && dish.trim() !== '' && hourUnderstood} onAct={() => void save()} onClose={onClose}>
+    <Sheet title={`Use some of ${lot.name}`} act="It is used" ready={read.outcome === 'understood' && (pot !== '' || dish.trim() !== '') && hourUnderstood} onAct={() => void save()} onClose={onClose}>
       <QuantityField label="How much" text={text} onText={edit(setText)} understood={`${show.text(show.mass(lot.massKilograms, units))} are there`} fault={fault} numeric={false} autoFocus />
-      <TextLine label="For what dish" text={dish} onText={edit(setDish)} fault={refused?.at('/dish')} note="so that it can be traced" />
+      {pots.length > 0 && <Pick label="Into" value={pot} options={[['', 'a dish'] as const, ...pots.map((b) => [b.id, `the pot of ${b.name}`] as const)]} onPick={edit(setPot)} />}
+      {pot === '' && <TextLine label="For what dish" text={dish} onText={edit(setDish)} fault={refused?.at('/dish')} note="so that it can be traced" />}
       {hour}
       {elsewhere(fault ?? refused?.at('/dish'))}
     </Sheet>

@@ -47,7 +47,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
   const wrong = (pointer: string) => refused?.at(pointer) ?? problem?.at(pointer);
   const fault = text && tub.outcome !== 'understood' ? tub.message : wrong('/tubCubicMeters');
   const options = [...over.map((k) => [k.id, `${k.name}, ${show.text(show.mass(k.massKilograms, units))}, cold in time`] as const), ['', 'something else'] as const];
-  const litres = (cubic: number) => show.text(show.volume(cubic, units));
+  const litres = (cubic: number) => show.text(show.poured(cubic, units));
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: columns.cool, gap: 4, alignItems: 'start' }}>
       <Box component="form" onSubmit={(e) => { e.preventDefault(); if (body && hourUnderstood) void write('', body); }} sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>

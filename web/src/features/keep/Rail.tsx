@@ -10,10 +10,10 @@ import { degrees, ofCooling, ofHold, standing, topUp, type Says } from './words'
 const TONES: Record<Says['tone'], string> = { good: 'success.main', wait: 'warning.main', alarm: 'error.main', cold: 'kitchen.slate' };
 const HOUR_MS = 3_600_000;
 
-interface Props { keeping: KeepingView; kitchen: KitchenView; now: number; acts: ReactNode; below?: ReactNode }
+interface Props { keeping: KeepingView; kitchen: KitchenView; now: number; inForce: string | undefined; acts: ReactNode; record: ReactNode; below?: ReactNode }
 
 /** One thing kept: what and how, its rail, and what it asks for. */
-export function Rail({ keeping, kitchen, now, acts, below }: Props) {
+export function Rail({ keeping, kitchen, now, inForce, acts, record, below }: Props) {
   const { units, zone } = kitchen.settings;
   const reads = keeping.entries.flatMap((e) => (e.celsius === undefined ? [] : [{ at: e.at, celsius: e.celsius, struckOut: e.struckOut }]));
   const { cooling, hold } = keeping;
@@ -22,11 +22,11 @@ export function Rail({ keeping, kitchen, now, acts, below }: Props) {
   const how = cooling ? standing(cooling.setup, units) : hold ? `${hold.vessel}, ${hold.lid === 'ON' ? 'lid on' : hold.lid === 'AJAR' ? 'lid ajar' : 'lid off'}, held at ${degrees(hold.heldCelsius, units)}` : '';
   const working = (cooling ?? hold)?.workings[0];
   return (
-    <Box component="article" aria-label={keeping.name} sx={{ borderBottom: 1, borderColor: 'divider', py: 1.5, display: 'grid', gridTemplateColumns: columns.rail, columnGap: 2.5, alignItems: 'center' }}>
+    <Box component="article" aria-label={keeping.name} sx={{ borderBottom: 1, borderColor: 'divider', pt: 1, pb: 1.25, display: 'grid', gridTemplateColumns: columns.rail, columnGap: 2.5, alignItems: 'center' }}>
       <Box sx={{ minWidth: 0 }}>
-        <Typography component="h2" sx={{ fontWeight: 700, fontSize: sizes.lead, overflowWrap: 'anywhere' }}>{keeping.name}, {show.text(show.mass(keeping.massKilograms, units))}</Typography>
-        <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{how}, since {show.hour(keeping.startedAt, zone)}</Typography>
-        <Typography sx={{ color: 'text.secondary', fontSize: sizes.small }}>{keeping.ruleSetName}</Typography>
+        <Typography component="h2" sx={{ fontWeight: 700, fontSize: sizes.lead, overflowWrap: 'anywhere' }}>{keeping.name}</Typography>
+        <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{show.text(show.mass(keeping.massKilograms, units))}: {how}, since {show.hour(keeping.startedAt, zone)}</Typography>
+        {keeping.ruleSetName !== inForce && <Typography sx={{ color: 'text.secondary', fontSize: sizes.small }}>by {keeping.ruleSetName}, which was in force then</Typography>}
       </Box>
       <Picture keeping={keeping} reads={reads} now={now} zone={zone} units={units} alarm={says?.tone === 'alarm'} />
       <Box sx={{ textAlign: { md: 'right' }, minWidth: 0 }}>
@@ -35,8 +35,8 @@ export function Rail({ keeping, kitchen, now, acts, below }: Props) {
         {hold && <Typography sx={{ fontSize: sizes.small }}>{topUp(hold, now, zone, units)}</Typography>}
         {working && <ShowWorking working={working} title={keeping.name} />}
       </Box>
-      <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mt: 0.5 }}>{acts}</Box>
-      {below && <Box sx={{ gridColumn: '1 / -1', mt: 1 }}>{below}</Box>}
+      <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mt: 0.5 }}>{acts}{record}</Box>
+      {below && <Box sx={{ gridColumn: '1 / -1', mt: 0.75 }}>{below}</Box>}
     </Box>
   );
 }

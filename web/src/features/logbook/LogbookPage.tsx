@@ -33,6 +33,7 @@ function Entry({ entry, units, zone }: { entry: LogbookEntry; units: Units; zone
       <Box>
         <Typography component={Link} to={`/pots/${entry.id}`} sx={{ fontWeight: 700, color: 'text.primary', fontSize: sizes.lead }}>{entry.name}</Typography>
         <Typography sx={{ color: 'text.secondary' }}>{show.day(entry.endedAt, zone)} · {entry.vesselName}</Typography>
+        <Typography sx={{ fontSize: sizes.small }}><Link to={`/keep/cool?batch=${entry.id}${entry.finalMassKilograms === undefined ? '' : `&mass=${encodeURIComponent(show.text(show.mass(entry.finalMassKilograms, units)))}`}`}>Cool it</Link></Typography>
       </Box>
       <Figure label={entry.plannedEnd ? `off at, ${show.hour(entry.plannedEnd, zone)} planned` : 'off at'} shown={{ value: show.hour(entry.endedAt, zone), unit: late === undefined ? '' : `${show.text(show.span(late))} ${late < 0 ? 'earlier' : 'later'}` }} working={working('late')} />
       <Figure label={`came out, ${show.text(show.mass(entry.plannedMassKilograms, units))} planned`} shown={entry.finalMassKilograms === undefined ? { value: 'not weighed', unit: '' } : show.mass(entry.finalMassKilograms, units)} working={working('finalMass')} />

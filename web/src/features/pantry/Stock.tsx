@@ -37,7 +37,7 @@ export function Stock({ goods, kitchen }: { goods: IngredientView[]; kitchen: Ki
           return (
             <Box component="li" key={s.id} sx={{ display: 'grid', gridTemplateColumns: '1fr auto', py: 0.5, borderBottom: 1, borderColor: 'divider', alignItems: 'center' }}>
               <Box>
-                <Typography sx={{ overflowWrap: 'anywhere' }}><b>{show.text(show.mass(s.massKilograms, units))}</b> {name(s.ingredientId)}{s.note && `, ${s.note}`}</Typography>
+                <Typography sx={{ overflowWrap: 'anywhere' }}><b>{show.text(show.mass(s.massKilograms, units))}</b> {name(s.ingredientId)}{s.note && `, ${s.note}`}{s.code && ` · ${s.code}`}</Typography>
                 {due && <Typography sx={{ fontSize: sizes.small, fontWeight: 600, color: due.late ? 'error.main' : due.soon ? 'warning.main' : 'text.secondary' }}>{s.openedOn ? 'open, ' : ''}{due.words}</Typography>}
               </Box>
               <Button size="small" aria-label={`${name(s.ingredientId)} is gone`} onClick={() => void take(s, true)}>Gone</Button>

@@ -16,13 +16,14 @@ export function StockForm({ goods, kitchen, today, onClose }: { goods: Ingredien
   const [amount, setAmount] = useState('');
   const [opened, setOpened] = useState(true);
   const [note, setNote] = useState('');
+  const [code, setCode] = useState('');
   const [problem, setProblem] = useState<ProblemError>();
   const read = parseQuantity(amount, 'MASS', 'g', measuresOf(kitchen, of?.id));
   const fault = amount && read.outcome !== 'understood' ? read.message : problem?.at('/massKilograms');
   const save = async () => {
     if (!of || read.outcome !== 'understood') return;
     try {
-      await answered(client.POST('/api/pantry/stock', { body: { id, ingredientId: of.id, massKilograms: read.value, massText: amount, note, version: 0, ...(opened ? { openedOn: today } : {}) } }));
+      await answered(client.POST('/api/pantry/stock', { body: { id, ingredientId: of.id, massKilograms: read.value, massText: amount, note, version: 0, ...(code.trim() ? { code: code.trim() } : {}), ...(opened ? { openedOn: today } : {}) } }));
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;
       return setProblem(e);
@@ -39,6 +40,7 @@ export function StockForm({ goods, kitchen, today, onClose }: { goods: Ingredien
         <QuantityField label="How much" text={amount} onText={setAmount} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), kitchen.settings.units)) : 'a weight'} fault={fault} numeric={false} />
         <FormControlLabel control={<Checkbox checked={opened} onChange={() => setOpened(!opened)} />} label={`the pack is open${opened && days !== undefined ? `: ${days} ${days === 1 ? 'day' : 'days'}, chilled` : ''}`} />
         <TextLine label="Where it stands" text={note} onText={setNote} />
+        <TextLine label="Code on the can, number of the shellfish tag" text={code} onText={setCode} note="so that it can be traced; tags are kept as long as the rule set says" />
         {problem && !fault && <Note tone="tomato">{problem.summary}</Note>}
       </DialogContent>
       <DialogActions>

@@ -13,6 +13,7 @@ import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Amounts } from './Amounts';
 import { Before } from './Before';
+import { InTubs } from './InTubs';
 import { NeedFields } from './NeedFields';
 import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
@@ -112,6 +113,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}
+          {plan && planned && <InTubs formulaId={formula.id} wantedKilograms={plan.endMassKilograms} covers={planned.covers} byCovers={planned.sizedBy === 'COVERS'} change={change} units={units} />}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
           {later && <Before plan={later.plan} units={units} />}
           {later && <Amounts plan={later.plan} units={units} />}

@@ -224,6 +224,35 @@ class LotsIT {
                 stamp(0)));
   }
 
+  /** A tub goes into a pot on the stove: the pot grows by it, and both are traced. */
+  @Test
+  void aTubGoesIntoAPot() {
+    JsonNode lot = putAway("larder-base", 3, WALK_IN);
+    String pot = "0d3f1c52-0000-4000-8000-000000000041";
+    double before = pot(pot).at("/forecast/endMassKilograms").asDouble();
+    ok(
+        write(
+            lot,
+            "uses",
+            "\"massKilograms\":1,\"massText\":\"\",\"dish\":\"\",\"batchId\":\"%s\""
+                .formatted(pot)));
+    JsonNode after = pot(pot);
+    assertEquals(before + 0.95, after.at("/forecast/endMassKilograms").asDouble(), 0.06, "a kilogram of 10 % at 10.5");
+    assertTrue(after.toString().contains("Larder base from a tub"));
+    assertEquals(
+        2,
+        ok(app.get("/api/lots/" + lot.at("/id").asString())).at("/massKilograms").asDouble(),
+        1e-9);
+    JsonNode to = ok(app.get("/api/lots/" + lot.at("/id").asString() + "/trace")).at("/to");
+    assertEquals(pot, to.at("/0/id").asString());
+    JsonNode ready = ok(app.get("/api/lots/ready?formulaId=larder-base&kilograms=1.5"));
+    assertEquals(1.5, ready.at("/massKilograms").asDouble(), 1e-9);
+  }
+
+  private JsonNode pot(String id) {
+    return ok(app.get("/api/batches/" + id));
+  }
+
   /** From the can to the dish and back: a recall finds all of it. */
   @Test
   void tracedBothWays() {

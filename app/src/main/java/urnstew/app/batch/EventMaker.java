@@ -19,6 +19,7 @@ import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.kitchen.Vessel;
+import urnstew.core.pantry.Ingredient;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Require;
@@ -31,13 +32,19 @@ class EventMaker {
   private final PlanService plans;
   private final FormulaShelf shelf;
   private final KitchenService kitchens;
+  private final TubShelf tubs;
 
   EventMaker(
-      Measurements measurements, PlanService plans, FormulaShelf shelf, KitchenService kitchens) {
+      Measurements measurements,
+      PlanService plans,
+      FormulaShelf shelf,
+      KitchenService kitchens,
+      TubShelf tubs) {
     this.measurements = measurements;
     this.plans = plans;
     this.shelf = shelf;
     this.kitchens = kitchens;
+    this.tubs = tubs;
   }
 
   /** The event of a write, at its moment. */
@@ -84,8 +91,7 @@ class EventMaker {
       Temperature temperature =
           new Temperature(
               Require.within("temperatureCelsius", w.temperatureCelsius(), 0, 130, "°C"));
-      return new BatchEvent.Added(
-          w.id(), moment, shelf.ingredient(w.ingredientId()), mass, temperature);
+      return new BatchEvent.Added(w.id(), moment, ingredient(w.ingredientId()), mass, temperature);
     }
     if (write instanceof Writes.LadleOut w) {
       return new BatchEvent.LadledOut(w.id(), moment, mass("massKilograms", w, w.massKilograms()));
@@ -97,6 +103,10 @@ class EventMaker {
       return new BatchEvent.CupsTried(w.id(), moment, trial(w));
     }
     return note(write, moment);
+  }
+
+  private Ingredient ingredient(String id) {
+    return tubs.find(id).orElseGet(() -> shelf.ingredient(id));
   }
 
   private CupTrial trial(Writes.TryCups write) {

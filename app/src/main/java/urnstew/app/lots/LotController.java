@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.TraceStep;
 import urnstew.app.lots.LotView.TraceView;
 import urnstew.app.lots.LotView.TubPreview;
@@ -40,6 +41,11 @@ class LotController {
   @GetMapping("/{id}")
   LotView lot(@PathVariable UUID id) {
     return lots.view(id);
+  }
+
+  @GetMapping("/ready")
+  ReadyView readyInTubs(@RequestParam String formulaId, @RequestParam double kilograms) {
+    return lots.ready(formulaId, kilograms);
   }
 
   @GetMapping("/{id}/trace")

@@ -90,6 +90,9 @@ interface LotMapper {
   @Select("select * from lot where id = #{id}")
   Optional<LotRow> find(UUID id);
 
+  @Select("select * from lot where code = #{code}")
+  Optional<LotRow> byCode(String code);
+
   @Select("select * from lot where id = #{id} for update")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<LotRow> lock(UUID id);

@@ -2,6 +2,7 @@ package urnstew.app.lots;
 
 import static urnstew.app.platform.Fields.agree;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -17,6 +18,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import urnstew.app.batch.BatchService;
+import urnstew.app.batch.Writes;
 import urnstew.app.keeping.KeepingService;
 import urnstew.app.keeping.KeepingService.Finished;
 import urnstew.app.kitchen.ColdKind;
@@ -27,6 +30,7 @@ import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LinkRow;
 import urnstew.app.lots.LotMapper.LotEventRow;
 import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.TubPreview;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
@@ -40,6 +44,7 @@ import urnstew.core.lot.TubFill;
 import urnstew.core.lot.TubShape;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
 import urnstew.units.Require;
 import urnstew.units.Volume;
 
@@ -48,9 +53,13 @@ import urnstew.units.Volume;
 public class LotService {
   private static final double CRUMB_KILOGRAMS = 0.005;
 
+  /** Odd and without a pattern, so that near identities give unlike codes. */
+  private static final long SPREAD = 0x9E3779B97F4A7C15L;
+
   private final LotMapper mapper;
   private final LotViews views;
   private final KeepingService keepings;
+  private final BatchService batches;
   private final EquipmentService equipment;
   private final KitchenService kitchens;
   private final RuleService rules;
@@ -62,6 +71,7 @@ public class LotService {
       LotMapper mapper,
       LotViews views,
       KeepingService keepings,
+      BatchService batches,
       EquipmentService equipment,
       KitchenService kitchens,
       RuleService rules,
@@ -71,6 +81,7 @@ public class LotService {
     this.mapper = mapper;
     this.views = views;
     this.keepings = keepings;
+    this.batches = batches;
     this.equipment = equipment;
     this.kitchens = kitchens;
     this.rules = rules;
@@ -101,6 +112,13 @@ public class LotService {
       throw new Clash("Nothing is left of this lot.", "Look up its history.");
     }
     return row;
+  }
+
+  /** What is there of a formula, as far as it is wanted. */
+  @Transactional(readOnly = true)
+  public ReadyView ready(String formulaId, double wantedKilograms) {
+    return views.ready(
+        formulaId, new Mass(Require.notNegative("kilograms", wantedKilograms, "kg")));
   }
 
   /** How many tubs it takes, how long they freeze, and until when they are good. */
@@ -180,8 +198,8 @@ public class LotService {
 
   /** Five signs that can be read aloud; longer where they are taken. */
   private String code(UUID id) {
-    long bits = id.getLeastSignificantBits() ^ id.getMostSignificantBits();
-    String signs = Signs.of(bits);
+    long mixed = (id.getLeastSignificantBits() ^ id.getMostSignificantBits()) * SPREAD;
+    String signs = Signs.of(mixed >>> 16);
     for (int length = 5; length <= signs.length(); length++) {
       String code = signs.substring(0, length);
       if (!mapper.taken(code)) {
@@ -249,6 +267,21 @@ public class LotService {
     leave(row, kilograms, at);
     append(id, write.id(), Kind.USED, at, kilograms, write.batchId(), write.dish().strip());
     return view(id);
+  }
+
+  /** The pot takes it up as it is: with its water, salt and taste, as cold as it stood. */
+  private void intoThePot(LotRow row, UUID batch, double kilograms, LotWrites.Use write) {
+    double celsius = Math.max(0, equipment.coldPlace(row.placeId()).celsius());
+    batches.record(
+        batch,
+        new Writes.Add(
+            UUID.nameUUIDFromBytes(("pot/" + write.id()).getBytes(StandardCharsets.UTF_8)),
+            Tubs.key(row),
+            kilograms,
+            celsius,
+            "",
+            write.stamp()),
+        Actor.KITCHEN);
   }
 
   private void requireInDate(LotRow row) {

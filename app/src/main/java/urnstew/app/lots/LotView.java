@@ -36,6 +36,11 @@ public record LotView(
     double freezingSeconds,
     double thawingSeconds,
     double reheatCelsius,
+    double reheatSeconds,
+    String reheatOn,
+    boolean reheatInTime,
+    double plates,
+    String platesOf,
     Fitness fitness,
     List<String> fitnessSays,
     String allergens,
@@ -63,6 +68,13 @@ public record LotView(
       @Nullable LocalDate bestUntil,
       Fitness fitness,
       List<String> fitnessSays) {}
+
+  /** What there is of a formula in tubs that are in date, first in first out. */
+  public record ReadyView(
+      double massKilograms, double cubicMeters, double frozenKilograms, List<ReadyLot> lots) {}
+
+  /** A lot that counts. */
+  public record ReadyLot(UUID id, String code, LocalDate madeOn, double massKilograms) {}
 
   /** One thing on the way from can to dish. */
   public record TraceStep(

@@ -4,9 +4,14 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaShelf;
@@ -14,18 +19,27 @@ import urnstew.app.kitchen.ColdKind;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenView.ColdPlaceView;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.LotEventView;
+import urnstew.app.lots.LotView.ReadyLot;
+import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.State;
 import urnstew.app.rules.RuleService;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.Use;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Vessel;
 import urnstew.core.lot.FreezingFitness;
 import urnstew.core.lot.Frozen;
 import urnstew.core.lot.LotDates;
+import urnstew.core.lot.Reheating;
 import urnstew.core.lot.TubShape;
 import urnstew.core.lot.UseFirst;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
+import urnstew.core.sizing.Serving;
+import urnstew.core.sizing.Style;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.FoodProperties;
 import urnstew.units.Mass;
@@ -36,6 +50,12 @@ import urnstew.units.Volume;
 @Component
 class LotViews {
   private static final Temperature COLD = Temperature.ofCelsius(4);
+
+  /** A pot is not filled further for reheating. */
+  private static final double FULL = 0.8;
+
+  /** Of a frozen tub so much is still ice when it slides out. */
+  private static final double HALF = 0.5;
 
   private final LotMapper mapper;
   private final EquipmentService equipment;
@@ -101,6 +121,8 @@ class LotViews {
     LocalDate frozenOn = row.frozenOn();
     Instant wanted = row.wantedAt();
     boolean freezer = place.kind() == ColdKind.FREEZER;
+    Optional<Reheats> reheating = reheating(row, kind, dates.isFrozen(), by);
+    Serving serving = serving(row.formulaId());
     return new LotView(
         row.id(),
         row.code(),
@@ -127,6 +149,11 @@ class LotViews {
         freezer ? freezing(tub, place).toSeconds() : 0,
         thawing.toSeconds(),
         by.of(Limit.REHEAT).value(),
+        reheating.map(found -> (double) found.reheating().time().toSeconds()).orElse(0.0),
+        reheating.map(Reheats::on).orElse(""),
+        reheating.map(found -> found.reheating().inTime()).orElse(true),
+        row.massKilograms() / serving.sauce().kilograms(),
+        serving.use().words(),
         fitness.fitness(),
         fitness.says(),
         row.allergens(),
@@ -141,6 +168,71 @@ class LotViews {
             ? List.of(
                 tub.freezingWorking(COLD, Temperature.ofCelsius(place.celsius()), Frozen.Air.STILL))
             : List.of());
+  }
+
+  /** What is reheated, and on what. */
+  private record Reheats(Reheating reheating, String on) {}
+
+  /**
+   * All of it in the widest pot that holds it, on the strongest burner; a frozen lot half thawed.
+   */
+  private Optional<Reheats> reheating(LotRow row, Composition kind, boolean frozen, RuleSet by) {
+    double volume = volume(kind, row.massKilograms());
+    Optional<Vessel> pot =
+        equipment.vessels().stream()
+            .filter(vessel -> !vessel.tray())
+            .filter(vessel -> vessel.shape().capacity().cubicMeters() * FULL > volume)
+            .max(Comparator.comparingDouble(v -> v.shape().floor().squareMeters()));
+    Optional<HeatSource> burner =
+        kitchens.view().heatSources().stream()
+            .map(HeatSourceView::heatSource)
+            .max(Comparator.comparing(HeatSource::powerIntoPot));
+    if (pot.isEmpty() || burner.isEmpty() || row.massKilograms() == 0) {
+      return Optional.empty();
+    }
+    Reheating found =
+        Reheating.of(
+            kind.times(row.massKilograms()),
+            frozen ? HALF : 0,
+            frozen ? Temperature.ofCelsius(0) : COLD,
+            burner.get().powerIntoPot(),
+            pot.get().shape().floor(),
+            by);
+    return Optional.of(new Reheats(found, pot.get().name() + ", " + burner.get().name()));
+  }
+
+  private Serving serving(String formulaId) {
+    return shelf.formula(formulaId).uses().stream()
+        .filter(use -> use != Use.FREEZE)
+        .findFirst()
+        .map(use -> Serving.of(use, Style.USUAL))
+        .orElseGet(() -> Serving.of(Use.DRY_PASTA, Style.USUAL));
+  }
+
+  /** First in, first out, as far as it is wanted. */
+  ReadyView ready(String formulaId, Mass wanted) {
+    RuleSet by = rules.inForce();
+    LocalDate today = today();
+    Map<UUID, LotRow> rows =
+        mapper.open().stream()
+            .filter(row -> row.formulaId().equals(formulaId))
+            .collect(Collectors.toMap(LotRow::id, row -> row));
+    List<UseFirst.Taken> taken =
+        UseFirst.take(
+            rows.values().stream().map(row -> available(row, by, today)).toList(), wanted);
+    double kilograms = 0;
+    double frozen = 0;
+    double cubic = 0;
+    List<ReadyLot> lots = new ArrayList<>();
+    for (UseFirst.Taken each : taken) {
+      LotRow row = Objects.requireNonNull(rows.get(each.id()));
+      double mass = each.mass().kilograms();
+      kilograms += mass;
+      frozen += dates(row).isFrozen() ? mass : 0;
+      cubic += volume(kind(row), mass);
+      lots.add(new ReadyLot(row.id(), row.code(), row.madeOn(), mass));
+    }
+    return new ReadyView(kilograms, cubic, frozen, lots);
   }
 
   static double volume(Composition kind, double kilograms) {

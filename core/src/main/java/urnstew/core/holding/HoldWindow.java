@@ -67,7 +67,7 @@ public record HoldWindow(Duration asItIs, String because, Duration base, List<St
     String name = portion.ingredient().name();
     if (portion.role() == StageRole.FINISH) {
       return Finish.of(portion.ingredient())
-          .map(how -> new Part(name, how.hold(), name + ": " + how.how()));
+          .map(how -> new Part(name, how.hold(), name + " suffers first"));
     }
     return row(portion.ingredient().kind().name(), name);
   }

@@ -121,4 +121,26 @@ class LotTest {
   private static UseFirst.Available lot(int id, int days, boolean frozen, double kilograms) {
     return new UseFirst.Available(new UUID(0, id), days, frozen, new Mass(kilograms));
   }
+
+  /**
+   * Salt of all that went in is in what came out: poured back whole, a formula brings its own salt.
+   */
+  @Test
+  void aTubBringsWhatWentIntoIt() {
+    var ragu = Samples.ragu();
+    var done = ragu.beforeTheFinish().cooked().reducedTo(ragu.formula().target().orElseThrow());
+    var all = done.plus(ragu.atTheFinish());
+    var tub = TubIngredient.of("tub-test", ragu, all.everything());
+    double salt =
+        ragu.portions().stream()
+            .mapToDouble(p -> p.mass().kilograms() * p.ingredient().salt().value())
+            .sum();
+    assertEquals(salt, tub.contents(all.total()).total().kilograms() * tub.salt().value(), 1e-9);
+    double sugars =
+        ragu.portions().stream()
+            .mapToDouble(p -> p.mass().kilograms() * p.ingredient().taste().sugarsKilograms())
+            .sum();
+    assertEquals(sugars, all.total().kilograms() * tub.taste().sugarsKilograms(), 1e-9);
+    assertTrue(tub.labelling().allergens().stream().anyMatch(a -> a.words().equals("milk")));
+  }
 }

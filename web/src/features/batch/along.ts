@@ -1,21 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { BatchView, CurvePoint } from '../../api/client';
-import { client } from '../../api/client';
-import { answered } from '../../api/problem';
 
-const REFRESH_MS = 15_000;
 const TICK_MS = 5_000;
-
-/** Everything on the stove. */
-export function useBatches() {
-  return useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: REFRESH_MS });
-}
-
-/** One batch that may be off the heat already. */
-export function useBatch(id: string | undefined) {
-  return useQuery({ queryKey: ['batches', id], queryFn: () => answered(client.GET('/api/batches/{id}', { params: { path: { id: id ?? '' } } })), enabled: Boolean(id), refetchInterval: REFRESH_MS });
-}
 
 /** The server's present moment, ticking: its clock when it was last heard, and the time since. */
 export function useServerNow(batch: BatchView, heardAt: number): number {

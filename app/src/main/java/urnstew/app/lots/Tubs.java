@@ -1,0 +1,47 @@
+package urnstew.app.lots;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.batch.TubShelf;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.core.lot.TubIngredient;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.thermo.Composition;
+
+/** Tubs under the keys by which a pot takes them. */
+@Component
+class Tubs implements TubShelf {
+  private static final String KEY = "tub-";
+
+  private final LotMapper mapper;
+  private final FormulaShelf shelf;
+  private final JsonMapper json;
+
+  Tubs(LotMapper mapper, FormulaShelf shelf, JsonMapper json) {
+    this.mapper = mapper;
+    this.shelf = shelf;
+    this.json = json;
+  }
+
+  static String key(LotRow lot) {
+    return KEY + lot.code().toLowerCase(Locale.ROOT);
+  }
+
+  @Override
+  public Optional<Ingredient> find(String ingredientId) {
+    return ingredientId.startsWith(KEY)
+        ? mapper
+            .byCode(ingredientId.substring(KEY.length()).toUpperCase(Locale.ROOT))
+            .map(lot -> ingredient(ingredientId, lot))
+        : Optional.empty();
+  }
+
+  private Ingredient ingredient(String id, LotRow lot) {
+    Composition kind = json.readValue(lot.kind(), Composition.class);
+    return TubIngredient.of(id, shelf.resolved(lot.formulaId(), List.of()), kind);
+  }
+}

@@ -1,0 +1,80 @@
+package urnstew.core.lot;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import urnstew.core.consistency.Thickener;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.pantry.Allergen;
+import urnstew.core.pantry.Buying;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.IngredientKind;
+import urnstew.core.pantry.Labelling;
+import urnstew.core.pantry.Measuring;
+import urnstew.core.pantry.Provenance;
+import urnstew.core.pantry.TasteContent;
+import urnstew.core.pantry.Trait;
+import urnstew.core.thermo.Composition;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+
+/**
+ * Finished sauce from a tub, as an ingredient of the next pot.
+ *
+ * <p>What went into the formula stays in it while water leaves: salt, sugars, acids and glutamate
+ * of all portions over the mass that came out. It does not thicken beyond its own solids, and its
+ * pieces count as sauce, since they have given what they had.
+ */
+public final class TubIngredient {
+  private static final double RANGE = 0.1;
+
+  private TubIngredient() {}
+
+  /**
+   * One kilogram of it.
+   *
+   * @param id key, such as tub-ABCDE
+   * @param formula of which it was made
+   * @param kind composition of the tub, for any mass
+   */
+  public static Ingredient of(String id, ResolvedFormula formula, Composition kind) {
+    double out = mass(formula);
+    double salt = 0;
+    double sulphites = 0;
+    TasteContent taste = TasteContent.NOTHING;
+    Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
+    Set<Trait> traits = EnumSet.noneOf(Trait.class);
+    for (Portion portion : formula.portions()) {
+      Ingredient what = portion.ingredient();
+      double share = portion.mass().kilograms() / out;
+      salt += share * what.salt().value();
+      sulphites += share * what.labelling().sulphitesMilligramsPerKilogram();
+      taste = taste.plus(what.taste().times(share));
+      allergens.addAll(what.labelling().allergens());
+      traits.addAll(what.labelling().traits());
+    }
+    return new Ingredient(
+        id,
+        formula.formula().name() + " from a tub",
+        IngredientKind.TOMATO,
+        kind.times(1 / kind.total().kilograms()),
+        new MassFraction(salt),
+        taste,
+        new Measuring(Optional.empty(), Optional.empty(), List.of()),
+        Thickener.NONE,
+        Optional.empty(),
+        new Buying(1, List.of()),
+        new Labelling(allergens, traits, sulphites),
+        new Provenance("made here, by its formula", RANGE, RANGE, List.of()));
+  }
+
+  /** What the formula makes at its own target and size. */
+  private static double mass(ResolvedFormula formula) {
+    var cooked = formula.beforeTheFinish().cooked();
+    var done = formula.formula().target().map(cooked::reducedTo).orElse(cooked);
+    Mass all = done.plus(formula.atTheFinish()).total();
+    return all.kilograms();
+  }
+}
