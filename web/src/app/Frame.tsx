@@ -46,9 +46,9 @@ function Rail() {
         <img src="/urn.svg" alt="" width={24} height={24} />
         <span>Urn<br />Stew</span>
       </Box>
-      <Box component="nav" aria-label="Places" sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, width: '100%' }}>
+      <Box component="nav" aria-label="Places" sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, width: '100%', overflowX: { xs: 'auto', md: 'visible' } }}>
         {PLACES.map((p) => (
-          <Box key={p.path} component={NavLink} to={p.path} sx={{ flex: { xs: 1, md: 'none' }, display: 'flex', alignItems: 'center', justifyContent: { xs: 'center', md: 'flex-start' }, minHeight: { xs: sizes.target, md: 38 }, color: 'text.secondary', fontWeight: 500, fontSize: { xs: sizes.small, md: '1rem' }, textDecoration: 'none', borderStyle: 'solid', borderColor: 'transparent', borderWidth: 0, borderRightWidth: { md: 3 }, borderTopWidth: { xs: 3, md: 0 }, '&.active': { color: 'text.primary', fontWeight: 700, borderColor: 'error.main' } }}>
+          <Box key={p.path} component={NavLink} to={p.path} sx={{ flex: { xs: '1 0 auto', md: 'none' }, px: { xs: 1.1, md: 0 }, display: 'flex', alignItems: 'center', justifyContent: { xs: 'center', md: 'flex-start' }, minHeight: { xs: sizes.target, md: 38 }, color: 'text.secondary', fontWeight: 500, fontSize: { xs: sizes.small, md: '1rem' }, textDecoration: 'none', borderStyle: 'solid', borderColor: 'transparent', borderWidth: 0, borderRightWidth: { md: 3 }, borderTopWidth: { xs: 3, md: 0 }, '&.active': { color: 'text.primary', fontWeight: 700, borderColor: 'error.main' } }}>
             {p.name}
           </Box>
         ))}

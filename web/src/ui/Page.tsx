@@ -28,9 +28,9 @@ const Journey = memo(function Journey({ at }: { at: JourneyStep }) {
   const steps = Object.keys(PATHS) as JourneyStep[];
   const now = steps.indexOf(at);
   return (
-    <Box component="nav" aria-label="Journey of a batch" sx={{ display: 'flex', alignItems: 'center', gap: { xs: 0.6, md: 1.25 }, height: 28 }}>
+    <Box component="nav" aria-label="Journey of a batch" sx={{ display: 'flex', alignItems: 'center', columnGap: { xs: 0.9, md: 1.25 }, minHeight: 28, flexWrap: { xs: 'wrap', md: 'nowrap' } }}>
       {steps.map((step, i) => (
-        <Box key={step} component={Link} to={PATHS[step]} aria-current={i === now ? 'step' : undefined} sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: '0.85rem', fontWeight: 600, color: i === now ? 'text.primary' : 'text.secondary', textDecoration: 'none', py: 0.5, '&:not(:last-child)::after': { content: '""', width: { xs: 6, md: 18 }, borderTop: 1.5, borderColor: 'divider', ml: { xs: 0.25, md: 0.75 } } }}>
+        <Box key={step} component={Link} to={PATHS[step]} aria-current={i === now ? 'step' : undefined} sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: { xs: '0.8rem', md: '0.85rem' }, fontWeight: 600, color: i === now ? 'text.primary' : 'text.secondary', textDecoration: 'none', py: 0.5, '&:not(:last-child)::after': { content: '""', display: { xs: 'none', md: 'block' }, width: 18, borderTop: 1.5, borderColor: 'divider', ml: 0.75 } }}>
           <Box component="i" aria-hidden sx={{ width: i === now ? 11 : 8, height: i === now ? 11 : 8, borderRadius: '50%', border: 1.5, borderColor: i === now ? 'error.main' : i < now ? 'success.main' : 'text.secondary', bgcolor: i === now ? 'error.main' : i < now ? 'success.main' : 'transparent' }} />
           {step}
         </Box>

@@ -18,7 +18,7 @@ export function Forecast({ preview, kitchen, onTake }: Props) {
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
       <Box component="section" aria-label="As chosen">
         <Typography sx={{ color: 'text.secondary' }}>{standing(chosen.setup, units)}</Typography>
-        <Typography component="h2" role="status" sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figureLarge, lineHeight: 1.1, color: TONES[chosen.verdict] }}>{verdict(chosen.verdict)}</Typography>
+        <Typography component="p" role="status" sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figureLarge, lineHeight: 1.1, color: TONES[chosen.verdict] }}>{verdict(chosen.verdict)}</Typography>
         <Marks forecast={chosen} units={units} />
         {chosen.setup.iceKilograms > 0 && <Typography sx={{ fontSize: sizes.note }}>Its heat melts {show.text(show.mass(chosen.setup.iceKilograms, units))} of ice; have half as much again.</Typography>}
         {preview.workings[0] && <ShowWorking working={preview.workings[0]} title="Hours of cooling" />}

@@ -62,7 +62,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
       </Box>
       {tubs && body ? (
         <Box component="section" aria-label="Tubs">
-          <Typography component="h2" role="status" sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figureLarge, lineHeight: 1.1 }}>{tubs.tubs} {tubs.tubs === 1 ? 'tub' : 'tubs'}</Typography>
+          <Typography component="p" role="status" sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figureLarge, lineHeight: 1.1 }}>{tubs.tubs} {tubs.tubs === 1 ? 'tub' : 'tubs'}</Typography>
           <Typography>Each filled to {litres(tubs.eachCubicMeters)}{tubs.lastCubicMeters > 0 ? `, the last to ${litres(tubs.lastCubicMeters)}` : ''}{tubs.bestUntil ? ': water swells by a tenth when it freezes' : ''}.</Typography>
           {tubs.freezingSeconds > 0 && <Typography>Frozen through in about {longTime(tubs.freezingSeconds)}, standing apart.</Typography>}
           <Typography sx={{ mt: 1, fontWeight: 700 }}>{tubs.bestUntil ? `Best until ${dayOf(tubs.bestUntil)}, frozen` : `Use by ${dayOf(tubs.useBy)}`}</Typography>

@@ -6,10 +6,7 @@ import { sizes } from '../../theme/tokens';
 import { Tub } from '../../ui/Tub';
 import { due, holding } from './lotWords';
 
-const PILL: Record<ReturnType<typeof due>['tone'], { bgcolor: string; color: string }> = {
-  alarm: { bgcolor: 'kitchen.tomatoSoft', color: 'error.main' }, wait: { bgcolor: 'kitchen.brassSoft', color: 'warning.main' },
-  good: { bgcolor: 'kitchen.basilSoft', color: 'success.main' }, cold: { bgcolor: 'kitchen.slateSoft', color: 'kitchen.slate' },
-};
+const PILL: Record<ReturnType<typeof due>['tone'], string> = { alarm: 'kitchen.tomatoSoft', wait: 'kitchen.brassSoft', good: 'kitchen.basilSoft', cold: 'kitchen.slateSoft' };
 
 /** All tubs in the order of use. */
 export function UseFirst({ kitchen, now }: { kitchen: KitchenView; now: number }) {
@@ -38,7 +35,7 @@ function Row({ lot, kitchen, now }: { lot: LotView; kitchen: KitchenView; now: n
         <Typography component={Link} to={`/keep/lots/${lot.id}`} sx={{ fontWeight: 700, color: 'text.primary', overflowWrap: 'anywhere', textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>{lot.name}</Typography>
         <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>{holding(lot, kitchen.settings.units)} · {lot.code}</Typography>
       </Box>
-      <Box component="span" sx={{ ...PILL[tone], borderRadius: 4, px: 1.1, py: 0.2, fontSize: sizes.small, fontWeight: 700, whiteSpace: 'nowrap' }}>{text}</Box>
+      <Box component="span" sx={{ bgcolor: PILL[tone], color: 'text.primary', borderRadius: 4, px: 1.1, py: 0.2, fontSize: sizes.small, fontWeight: 700, whiteSpace: 'nowrap' }}>{text}</Box>
     </Box>
   );
 }

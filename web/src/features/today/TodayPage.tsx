@@ -15,7 +15,7 @@ import { useTicking } from '../../ui/useTicking';
 import { inOrder, ofKeepings, ofPots, ofStore, type Need } from './needs';
 
 const TONES: Record<Need['tone'], string> = { alarm: 'error.main', wait: 'warning.main', next: 'text.secondary' };
-const WORDS: Record<Need['tone'], string> = { alarm: 'now', wait: 'soon', next: '' };
+const WORDS: Record<Need['tone'], string> = { alarm: 'now', wait: 'soon', next: 'soon' };
 const KINDS: Record<Need['kind'], string> = { pot: 'on the stove', hot: 'held hot', cooling: 'cooling', tub: 'in tubs', pack: 'on the shelf' };
 const DAY_MS = 86_400_000;
 
@@ -55,16 +55,22 @@ function useHeard(serverNow: string | undefined): number {
   return serverNow ? dataUpdatedAt : 0;
 }
 
+/** Now, an hour, or a day of the week. */
+function when(need: Need, now: number, zone: string): string {
+  if (need.day) return need.day;
+  if (need.at <= now) return WORDS[need.tone];
+  return need.at - now > DAY_MS ? (show.day(need.at, zone).split(' ')[0] ?? '') : show.hour(need.at, zone);
+}
+
 function Row({ need, now, zone }: { need: Need; now: number; zone: string }) {
-  const later = need.at - now > DAY_MS;
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: columns.need, columnGap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', minHeight: sizes.target, py: 0.75 }}>
-      <Typography sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figure, color: TONES[need.tone] }}>{need.at <= now ? WORDS[need.tone] || 'now' : later ? show.day(need.at, zone).split(',')[0] : show.hour(need.at, zone)}</Typography>
+      <Typography sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figure, color: TONES[need.tone] }}>{when(need, now, zone)}</Typography>
       <Box sx={{ minWidth: 0 }}>
         <Typography component={Link} to={need.to} sx={{ fontWeight: 700, color: 'text.primary', textDecoration: 'none', fontSize: sizes.lead, overflowWrap: 'anywhere', '&:hover': { textDecoration: 'underline' } }}>{need.name}</Typography>
         <Typography sx={{ color: need.tone === 'alarm' ? 'error.main' : 'text.primary' }}>{need.what}</Typography>
       </Box>
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.small, textAlign: 'right' }}>{KINDS[need.kind]}</Typography>
+      <Typography sx={{ color: 'text.secondary', fontSize: sizes.small, textAlign: 'right', display: { xs: 'none', sm: 'block' } }}>{KINDS[need.kind]}</Typography>
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 import type { BatchView, KeepingView, LotView, StockItem } from '../../api/client';
 
 /** Something that needs someone: what, by when, where to go. */
-export interface Need { key: string; at: number; tone: 'alarm' | 'wait' | 'next'; kind: 'pot' | 'hot' | 'cooling' | 'tub' | 'pack'; name: string; what: string; to: string }
+export interface Need { key: string; at: number; day?: 'today' | 'tomorrow'; tone: 'alarm' | 'wait' | 'next'; kind: 'pot' | 'hot' | 'cooling' | 'tub' | 'pack'; name: string; what: string; to: string }
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
@@ -49,7 +49,7 @@ export function ofStore(lots: LotView[], stock: StockItem[], name: (id: string) 
     const base = { key: `lot ${l.id}`, kind: 'tub' as const, name: l.name, to: `/keep/lots/${l.id}` };
     if (l.moveBy && ms(l.moveBy) < now + AHEAD_DAYS * DAY_MS) return [{ ...base, at: ms(l.moveBy), tone: tone(ms(l.moveBy), now), what: 'move it to thaw' }];
     if (l.state !== 'CHILLED' || l.daysLeft > AHEAD_DAYS) return [];
-    return [{ ...base, at: now + Math.max(0, l.daysLeft) * DAY_MS, tone: l.daysLeft <= 0 ? 'alarm' : l.daysLeft === 1 ? 'wait' : 'next', what: l.daysLeft <= 0 ? 'past its date: throw it away' : l.daysLeft === 1 ? `use it today: about ${Math.floor(l.plates)} plates` : 'use it by tomorrow' }];
+    return [{ ...base, at: now + Math.max(0, l.daysLeft) * DAY_MS, ...(l.daysLeft === 1 ? { day: 'today' as const } : l.daysLeft === 2 ? { day: 'tomorrow' as const } : {}), tone: l.daysLeft <= 0 ? 'alarm' : l.daysLeft === 1 ? 'wait' : 'next', what: l.daysLeft <= 0 ? 'past its date: throw it away' : l.daysLeft === 1 ? `use it today: about ${Math.floor(l.plates)} plates` : 'use it by tomorrow' }];
   });
   const packs = stock.flatMap((s): Need[] => {
     if (!s.useBy) return [];

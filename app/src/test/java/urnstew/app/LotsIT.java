@@ -237,7 +237,11 @@ class LotsIT {
             "\"massKilograms\":1,\"massText\":\"\",\"dish\":\"\",\"batchId\":\"%s\""
                 .formatted(pot)));
     JsonNode after = pot(pot);
-    assertEquals(before + 0.95, after.at("/forecast/endMassKilograms").asDouble(), 0.06, "a kilogram of 10 % at 10.5");
+    assertEquals(
+        before + 0.95,
+        after.at("/forecast/endMassKilograms").asDouble(),
+        0.06,
+        "a kilogram of 10 % at 10.5");
     assertTrue(after.toString().contains("Larder base from a tub"));
     assertEquals(
         2,

@@ -26,7 +26,7 @@ public final class LabelSheet {
   private static final float PADDING = 12;
   private static final float CODE = 62;
   private static final float NAME = 11;
-  private static final float LINE = 8;
+  private static final float LINE = 9;
   private static final Color INK = Color.BLACK;
 
   private final String title;
