@@ -21,6 +21,7 @@ export type AmountView = Schemas['AmountView'];
 export type CurvePoint = Schemas['CurvePoint'];
 export type BatchView = Schemas['BatchView'];
 export type EventView = Schemas['EventView'];
+export type VesselPoint = Schemas['VesselPoint'];
 export type LogbookEntry = Schemas['LogbookEntry'];
 export type Working = Schemas['Working'];
 export type Influence = Schemas['Influence'];

@@ -26,6 +26,8 @@ const PutAwayPage = lazy(async () => ({ default: (await import('../features/keep
 const TracePage = lazy(async () => ({ default: (await import('../features/keep')).TracePage }));
 const RulesPage = lazy(async () => ({ default: (await import('../features/kitchen')).RulesPage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
+const ComparePage = lazy(async () => ({ default: (await import('../features/logbook')).ComparePage }));
+const RecordPage = lazy(async () => ({ default: (await import('../features/logbook')).RecordPage }));
 const KitchenPage = lazy(() => import('../features/kitchen'));
 
 // A refusal will not change by asking again; silence may.
@@ -56,7 +58,9 @@ export function App() {
                 <Route path="/pots/:id/hand-over" element={<HandOverPage />} />
                 <Route path="/balance" element={<BalancePage />} />
                 <Route path="/panels/:id" element={<PanelPage />} />
-                <Route path="/logbook/:id?" element={<LogbookPage />} />
+                <Route path="/logbook" element={<LogbookPage />} />
+                <Route path="/logbook/compare" element={<ComparePage />} />
+                <Route path="/logbook/:id" element={<RecordPage />} />
                 <Route path="/keep" element={<KeepPage />} />
                 <Route path="/keep/cool" element={<CoolPage />} />
                 <Route path="/keep/put-away" element={<PutAwayPage />} />

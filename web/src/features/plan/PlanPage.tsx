@@ -24,7 +24,7 @@ import { ForShopping } from './ForShopping';
 import { ToBuy } from './ToBuy';
 import { PotShares } from './PotShares';
 import { StageFits } from './StageFits';
-import { arriving, chosen, understand, usePlanForm, type Faults, type PlanForm } from './form';
+import { again, arriving, chosen, understand, usePlanForm, type AsItTurnedOut, type Faults, type PlanForm } from './form';
 import { usePlan, useShares, useWays } from './usePlan';
 
 const POINTERS: Record<keyof Faults, string[]> = {
@@ -48,13 +48,13 @@ export function PlanPage() {
 
 /** A formula sent here to be planned brings its ways, its thickness, its heat and its lid along. */
 function useArrival(sauces: FormulaSummary[] | undefined, change: (to: Partial<PlanForm>) => void) {
-  const { key, state } = useLocation() as { key: string; state: { formulaId: string; schools: School[] } | null };
+  const { key, state } = useLocation() as { key: string; state: { formulaId: string; schools: School[]; asItTurnedOut?: AsItTurnedOut } | null };
   const arrived = useRef('');
   useEffect(() => {
     const formula = sauces?.find((f) => f.id === state?.formulaId);
     if (!state || !formula || arrived.current === key) return;
     arrived.current = key;
-    change(arriving(formula, state.schools));
+    change(state.asItTurnedOut ? again(formula, state.schools, state.asItTurnedOut) : arriving(formula, state.schools));
   }, [sauces, key, state, change]);
 }
 

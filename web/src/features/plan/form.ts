@@ -44,6 +44,13 @@ export function arriving({ id, targetSolidsFraction, simmer }: FormulaSummary, s
   };
 }
 
+/** A batch that is made again as it turned out: the thickness that was reached, in that pot, with that heat. */
+export interface AsItTurnedOut { solidsFraction: number; vesselId: string; heatSourceId: string; way: PlanForm['way']; lid: Lid }
+
+export const again = (formula: FormulaSummary, schools: School[], was: AsItTurnedOut): Partial<PlanForm> => ({
+  ...arriving(formula, schools), target: solidsText(was.solidsFraction), vesselId: was.vesselId, heatSourceId: was.heatSourceId, way: was.way, lid: was.lid,
+});
+
 type Level = NonNullable<FormulaSummary['simmer']>['level'];
 /** A fire in a cook's words as the simmer that it keeps. */
 const WAY_OF: Record<Level, PlanForm['way']> = { OFF: 'OFF', LOW: 'BARE', MEDIUM: 'GENTLE', HIGH: 'ROLLING', BARE: 'BARE', GENTLE: 'GENTLE', LIVELY: 'LIVELY', ROLLING: 'ROLLING', OVEN: 'OVEN' };

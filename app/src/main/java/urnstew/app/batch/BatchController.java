@@ -1,6 +1,7 @@
 package urnstew.app.batch;
 
 import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -39,6 +40,11 @@ class BatchController {
   @GetMapping(path = "/{id}/hand-over.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] printHandOver(@PathVariable UUID id) {
     return batches.handOver(id);
+  }
+
+  @GetMapping(path = "/{id}/readings.csv", produces = "text/csv")
+  byte[] exportReadings(@PathVariable UUID id) {
+    return ReadingsCsv.write(batches.view(id)).getBytes(StandardCharsets.UTF_8);
   }
 
   @PostMapping

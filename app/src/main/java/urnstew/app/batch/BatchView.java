@@ -13,6 +13,7 @@ import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.NextStep;
 import urnstew.core.correction.Advisor;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.School;
 import urnstew.core.formula.StageRole;
 import urnstew.core.kitchen.RectangularShape;
 import urnstew.core.kitchen.RoundShape;
@@ -24,6 +25,8 @@ import urnstew.units.Mass;
 public record BatchView(
     UUID id,
     String name,
+    String formulaId,
+    List<School> schools,
     Status status,
     Instant startedAt,
     int timeScale,

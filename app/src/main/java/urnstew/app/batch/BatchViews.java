@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchView.EndView;
@@ -14,6 +15,8 @@ import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.correction.Target;
+import urnstew.core.formula.Formula;
+import urnstew.core.formula.School;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.Mass;
 
@@ -36,9 +39,12 @@ class BatchViews {
     List<EventRow> rows = batches.events(row.id());
     List<BatchEvent> events = rows.stream().map(stored -> json.event(stored.payload())).toList();
     BatchHistory history = new BatchHistory(json.snapshot(row), events);
+    Formula formula = history.snapshot().inputs().formula().formula();
     return new BatchView(
         row.id(),
         row.name(),
+        formula.id(),
+        schools(formula),
         row.status(),
         row.startedAt(),
         row.timeScale(),
@@ -49,6 +55,18 @@ class BatchViews {
         forecast,
         EventViews.of(rows, history, forecast),
         end(row, forecast));
+  }
+
+  /** The ways that it was made in: what of a formula belongs to a school, once ways are chosen. */
+  private static List<School> schools(Formula formula) {
+    return formula.stages().stream()
+        .flatMap(
+            stage ->
+                Stream.concat(
+                    stage.school().stream(),
+                    stage.lines().stream().flatMap(line -> line.school().stream())))
+        .distinct()
+        .toList();
   }
 
   private static PotView pot(BatchHistory history) {

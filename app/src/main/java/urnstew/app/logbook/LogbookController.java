@@ -1,10 +1,16 @@
 package urnstew.app.logbook;
 
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.logbook.LogbookEntry.VesselPoint;
 
 @RestController
 @RequestMapping(path = "/api/logbook", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -16,7 +22,20 @@ class LogbookController {
   }
 
   @GetMapping
-  List<LogbookEntry> logbook() {
-    return logbook.finished();
+  List<LogbookEntry> logbook(
+      @RequestParam(defaultValue = "") String words,
+      @RequestParam(required = false) @Nullable UUID vesselId,
+      @RequestParam(required = false) @Nullable Instant before) {
+    return logbook.find(words, vesselId, before);
+  }
+
+  @GetMapping("/rates")
+  List<VesselPoint> ratesOfPots() {
+    return logbook.rates();
+  }
+
+  @GetMapping(path = "/export.csv", produces = "text/csv")
+  byte[] exportLogbook(@RequestParam(defaultValue = "") String words) {
+    return logbook.csv(words).getBytes(StandardCharsets.UTF_8);
   }
 }

@@ -15,6 +15,8 @@ import urnstew.units.Mass;
 public record LogbookEntry(
     UUID id,
     String name,
+    String formulaId,
+    UUID vesselId,
     String vesselName,
     Instant startedAt,
     Instant endedAt,
@@ -23,7 +25,19 @@ public record LogbookEntry(
     @Nullable Double finalMassKilograms,
     double evaporationFactor,
     @Nullable String note,
-    int readings) {
+    int readings,
+    @Nullable Double cost,
+    String modelVersion) {
+
+  /** What one batch said of its pot. */
+  public record VesselPoint(
+      UUID batchId,
+      String name,
+      UUID vesselId,
+      String vesselName,
+      Instant endedAt,
+      double evaporationFactor,
+      int readings) {}
 
   /** How much later than planned it came off the heat; negative when earlier. */
   @JsonProperty(access = JsonProperty.Access.READ_ONLY)

@@ -1,21 +1,61 @@
 package urnstew.app.logbook;
 
+import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.logbook.LogbookEntry.VesselPoint;
 
 /** What is to be learnt from finished batches. */
 @Service
 public class LogbookService {
+  private static final int PAGE = 60;
+  private static final int MOST_EXPORTED = 100_000;
+  private static final int MOST_RATES = 400;
+  private static final int MOST_WORDS = 8;
+
   private final LogbookMapper entries;
 
   LogbookService(LogbookMapper entries) {
     this.entries = entries;
   }
 
-  /** Finished batches, the newest first. */
+  /**
+   * Finished batches, the newest first, a page at a time.
+   *
+   * @param words each must be in name, pot or note
+   * @param before only what ended before; for the next page
+   */
   @Transactional(readOnly = true)
-  public List<LogbookEntry> finished() {
-    return entries.finished();
+  public List<LogbookEntry> find(String words, @Nullable UUID vesselId, @Nullable Instant before) {
+    return entries.find(patterns(words), vesselId, before, PAGE);
+  }
+
+  /** The same, all of it, as a table. */
+  @Transactional(readOnly = true)
+  public String csv(String words) {
+    return LogbookCsv.write(entries.find(patterns(words), null, null, MOST_EXPORTED));
+  }
+
+  /** How each pot's rate came out, the newest first. */
+  @Transactional(readOnly = true)
+  public List<VesselPoint> rates() {
+    return entries.rates(MOST_RATES);
+  }
+
+  private static List<String> patterns(String words) {
+    return Arrays.stream(words.toLowerCase(Locale.ROOT).split("\\s+"))
+        .filter(word -> !word.isEmpty())
+        .limit(MOST_WORDS)
+        .map(LogbookService::escaped)
+        .toList();
+  }
+
+  private static String escaped(String word) {
+    return '%' + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + '%';
   }
 }

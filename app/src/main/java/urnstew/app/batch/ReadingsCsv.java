@@ -1,0 +1,58 @@
+package urnstew.app.batch;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import urnstew.app.batch.BatchView.EventView;
+import urnstew.app.batch.BatchView.ReadView;
+
+/** The readings of a batch as a table, in SI, each with the text as it was typed. */
+final class ReadingsCsv {
+  private static final CSVFormat FORMAT =
+      CSVFormat.DEFAULT
+          .builder()
+          .setHeader(
+              "at",
+              "net_kilograms",
+              "depth_meters",
+              "celsius",
+              "soluble_fraction",
+              "spread_meters",
+              "entered",
+              "struck_out")
+          .setRecordSeparator("\r\n")
+          .get();
+
+  private ReadingsCsv() {}
+
+  static String write(BatchView batch) {
+    StringWriter out = new StringWriter();
+    try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
+      for (EventView event : batch.events()) {
+        if (event.kind() == EventRow.Kind.READING_TAKEN) {
+          row(printer, event, event.read());
+        }
+      }
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+    return out.toString();
+  }
+
+  private static void row(CSVPrinter printer, EventView event, ReadView read) throws IOException {
+    @Nullable Object[] cells = {
+      event.happenedAt(),
+      read.netKilograms(),
+      read.depthMeters(),
+      read.temperatureCelsius(),
+      read.solubleFraction(),
+      read.spreadMeters(),
+      event.enteredText(),
+      event.struckOut()
+    };
+    printer.printRecord(cells);
+  }
+}

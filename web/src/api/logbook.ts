@@ -1,0 +1,25 @@
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { client } from './client';
+import { answered } from './problem';
+
+const PAGE = 60;
+const REST_MS = 120;
+
+/** Finished batches in which every word is found, the newest first, a page at a time. */
+export function useLogbook(words: string) {
+  return useInfiniteQuery({
+    queryKey: ['batches', 'logbook', words],
+    queryFn: async ({ pageParam, signal }) => {
+      await new Promise<void>((go, stop) => void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), words ? REST_MS : 0));
+      return answered(client.GET('/api/logbook', { params: { query: { words, ...(pageParam ? { before: pageParam } : {}) } }, signal }));
+    },
+    initialPageParam: '',
+    getNextPageParam: (last) => (last.length < PAGE ? undefined : last.at(-1)?.endedAt),
+    placeholderData: (before) => before,
+  });
+}
+
+/** How each pot's rate came out, the newest first. */
+export function useRates() {
+  return useQuery({ queryKey: ['batches', 'rates'], queryFn: () => answered(client.GET('/api/logbook/rates')) });
+}
