@@ -7,6 +7,7 @@ import { usePantry } from '../../api/pantry';
 import { columns } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { Backup } from './Backup';
 import { BurnerForm } from './BurnerForm';
 import { ColdPlaceForm } from './ColdPlaceForm';
 import { Burners, ColdPlaces, Measures, Ovens, Vessels } from './Equipment';
@@ -39,6 +40,7 @@ export function KitchenPage() {
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
           <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
           <Typography><Link to="/kitchen/rules">Limits in force, and their sections</Link></Typography>
+          <Backup />
         </Box>
       </Box>
       {editing?.what === 'vessel' && <VesselForm vessel={editing.of} units={units} onClose={close} />}

@@ -26,10 +26,10 @@ export function ComparePage() {
     <Page title="Batch against batch" sub="minutes from the simmer on, mass as a share of what was in the pot then" step="Log">
       {fault && <Note tone="tomato">{fault.message}</Note>}
       {ids.length < 2 && <Typography>Tick two or more batches in the <Link to="/logbook">logbook</Link>.</Typography>}
-      {batches.length > 0 && <FallsOver falls={batches.map((b) => fallOf(b, b.pot.vessel.name))} title={`Fall lines of ${batches.map(name).join(' and ')}`} />}
+      {batches.length > 0 && <Box sx={{ maxWidth: sizes.picture }}><FallsOver falls={batches.map((b) => fallOf(b, `${b.pot.vessel.name}, ${show.day(b.startedAt, zone)}`))} title={`Fall lines of ${batches.map(name).join(' and ')}`} /></Box>}
       {kitchen && batches.length > 0 && (
         <Box sx={{ overflowX: 'auto' }}>
-          <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& th, & td': { textAlign: 'left', p: 0.75, borderBottom: 1, borderColor: 'divider', verticalAlign: 'top' }, '& thead th': { fontWeight: 700 }, '& tbody th': { fontWeight: 500, color: 'text.secondary', fontSize: sizes.note } }}>
+          <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', tableLayout: 'fixed', minWidth: sizes.compared, '& th, & td': { textAlign: 'left', p: 0.75, borderBottom: 1, borderColor: 'divider', verticalAlign: 'top' }, '& thead th': { fontWeight: 700 }, '& tbody th': { fontWeight: 500, color: 'text.secondary', fontSize: sizes.note } }}>
             <thead><tr><th scope="col"> </th>{batches.map((b) => <th key={b.id} scope="col"><Link to={`/logbook/${b.id}`}>{name(b)}</Link></th>)}</tr></thead>
             <tbody>{rows(batches, kitchen.settings.units).map(([label, cells]) => <tr key={label}><th scope="row">{label}</th>{cells.map((c, i) => <td key={batches[i]?.id}>{c}</td>)}</tr>)}</tbody>
           </Box>

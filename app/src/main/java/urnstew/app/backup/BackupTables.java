@@ -1,0 +1,40 @@
+package urnstew.app.backup;
+
+import java.util.List;
+
+/** Every table of a kitchen; what others point to comes first. */
+final class BackupTables {
+  static final List<String> ALL =
+      List.of(
+          "kitchen",
+          "vessel",
+          "heat_source",
+          "oven",
+          "kitchen_measure",
+          "cold_place",
+          "own_rule_set",
+          "rule_change",
+          "rule_set_in_force",
+          "own_ingredient",
+          "avoided",
+          "stock",
+          "meal",
+          "formula_shelf",
+          "formula_version",
+          "batch",
+          "batch_event",
+          "panel",
+          "panel_seat",
+          "keeping",
+          "keeping_event",
+          "lot",
+          "lot_link",
+          "lot_event",
+          "batch_source",
+          "write_receipt");
+
+  /** What a kitchen has from its first start on; all else must be empty for a restore. */
+  static final List<String> FROM_THE_START = List.of("kitchen");
+
+  private BackupTables() {}
+}
