@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.Writes.Stamp;
 import urnstew.app.keeping.KeepingService;
+import urnstew.app.keeping.KeepingStarter;
 import urnstew.app.keeping.KeepingWrites.ReadTemperature;
 import urnstew.app.keeping.KeepingWrites.Setup;
 import urnstew.app.keeping.KeepingWrites.StartCooling;
@@ -15,6 +16,7 @@ import urnstew.app.keeping.KeepingWrites.What;
 import urnstew.app.kitchen.ColdKind;
 import urnstew.app.kitchen.ColdPlaceEdit;
 import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.lots.LotFilling;
 import urnstew.app.lots.LotService;
 import urnstew.app.lots.LotWrites.PutAway;
 import urnstew.app.lots.LotWrites.WantedAt;
@@ -32,13 +34,23 @@ class DemoKept {
 
   private final EquipmentService equipment;
   private final KeepingService keepings;
+  private final KeepingStarter starter;
   private final LotService lots;
+  private final LotFilling filling;
   private final Clock clock;
 
-  DemoKept(EquipmentService equipment, KeepingService keepings, LotService lots, Clock clock) {
+  DemoKept(
+      EquipmentService equipment,
+      KeepingService keepings,
+      KeepingStarter starter,
+      LotService lots,
+      LotFilling filling,
+      Clock clock) {
     this.equipment = equipment;
     this.keepings = keepings;
+    this.starter = starter;
     this.lots = lots;
+    this.filling = filling;
     this.clock = clock;
   }
 
@@ -50,18 +62,18 @@ class DemoKept {
   /** A ragù held for the late table, a base in ice, and a broth that somebody left in its pot. */
   void begin(UUID tin, UUID tallPot, UUID holdingPot) {
     UUID ragu = DemoKitchen.id(0xc1);
-    keepings.hold(
+    starter.hold(
         new StartHold(
             ragu, what("ridge-ragu", 4.2, "4.2 kg"), holdingPot, 68, Lid.AJAR, stamp(95)));
     read(0xc2, ragu, 74, 80);
     read(0xc3, ragu, 68, 25);
     UUID base = DemoKitchen.id(0xc4);
     Setup ice = new Setup(tin, 2, ColdPlace.ICE_BATH, null, false, null, WALK_IN, 18.0);
-    keepings.cool(new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, stamp(52)));
+    starter.cool(new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, stamp(52)));
     read(0xc5, base, 52, 12);
     UUID broth = DemoKitchen.id(0xc6);
     Setup pot = new Setup(tallPot, 1, ColdPlace.FAN_REFRIGERATOR, WALK_IN, false, null, null, null);
-    keepings.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, stamp(40)));
+    starter.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, stamp(40)));
     read(0xc7, broth, 78, 8);
   }
 
@@ -76,7 +88,7 @@ class DemoKept {
 
   private void put(
       int id, String formula, double kilograms, String text, UUID place, int minutesAgo) {
-    lots.putAway(
+    filling.putAway(
         new PutAway(
             DemoKitchen.id(id),
             null,

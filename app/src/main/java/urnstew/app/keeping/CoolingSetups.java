@@ -1,5 +1,7 @@
 package urnstew.app.keeping;
 
+import static urnstew.app.platform.Fields.at;
+
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -40,7 +42,7 @@ class CoolingSetups {
   /** A way to cool in time, and what is written when it is taken. */
   record Way(CoolingForecast forecast, KeepingWrites.Setup setup) {}
 
-  CoolingSetup of(KeepingWrites.Setup choice, String field) {
+  private CoolingSetup of(KeepingWrites.Setup choice, String field) {
     ColdSpot spot = spot(choice.place(), choice.coldPlaceId(), field);
     return new CoolingSetup(
         CoolingPan.of(equipment.vessel(choice.vesselId()).vessel()),
@@ -49,6 +51,17 @@ class CoolingSetups {
         choice.covered(),
         Optional.ofNullable(choice.stirredEveryMinutes()).map(Duration::ofMinutes),
         onward(choice, spot));
+  }
+
+  /** The same, and the sauce goes in. */
+  CoolingSetup fitting(KeepingWrites.Setup choice, CoolingSauce sauce) {
+    return at(
+        "setup.count",
+        () -> {
+          CoolingSetup setup = of(choice, "setup");
+          setup.depth(sauce);
+          return setup;
+        });
   }
 
   private Optional<CoolingSetup.Onward> onward(KeepingWrites.Setup choice, ColdSpot spot) {

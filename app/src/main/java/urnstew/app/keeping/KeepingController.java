@@ -21,9 +21,11 @@ import urnstew.app.platform.Actor;
 @RequestMapping(path = "/api/keepings", produces = MediaType.APPLICATION_JSON_VALUE)
 class KeepingController {
   private final KeepingService keepings;
+  private final KeepingStarter starter;
 
-  KeepingController(KeepingService keepings) {
+  KeepingController(KeepingService keepings, KeepingStarter starter) {
     this.keepings = keepings;
+    this.starter = starter;
   }
 
   @GetMapping
@@ -43,24 +45,24 @@ class KeepingController {
 
   @GetMapping("/{id}/ways")
   List<WayView> waysToCool(@PathVariable UUID id) {
-    return keepings.ways(id);
+    return starter.ways(id);
   }
 
   @PostMapping("/cooling-preview")
   CoolingPreview previewCooling(@Valid @RequestBody KeepingWrites.PreviewCooling write) {
-    return keepings.preview(write);
+    return starter.preview(write);
   }
 
   @PostMapping("/coolings")
   @ResponseStatus(HttpStatus.CREATED)
   Kept startCooling(@Valid @RequestBody KeepingWrites.StartCooling write) {
-    return keepings.cool(write);
+    return starter.cool(write);
   }
 
   @PostMapping("/holds")
   @ResponseStatus(HttpStatus.CREATED)
   Kept startHold(@Valid @RequestBody KeepingWrites.StartHold write) {
-    return keepings.hold(write);
+    return starter.hold(write);
   }
 
   @PostMapping("/{id}/readings")

@@ -24,11 +24,13 @@ import urnstew.app.lots.LotView.TubPreview;
 @RequestMapping(path = "/api/lots", produces = MediaType.APPLICATION_JSON_VALUE)
 class LotController {
   private final LotService lots;
+  private final LotFilling filling;
   private final LotTrace trace;
   private final LotLabels labels;
 
-  LotController(LotService lots, LotTrace trace, LotLabels labels) {
+  LotController(LotService lots, LotFilling filling, LotTrace trace, LotLabels labels) {
     this.lots = lots;
+    this.filling = filling;
     this.trace = trace;
     this.labels = labels;
   }
@@ -66,13 +68,13 @@ class LotController {
 
   @PostMapping("/preview")
   TubPreview previewTubs(@Valid @RequestBody LotWrites.PutAway write) {
-    return lots.preview(write);
+    return filling.preview(write);
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   LotView putAway(@Valid @RequestBody LotWrites.PutAway write) {
-    return lots.putAway(write);
+    return filling.putAway(write);
   }
 
   @PostMapping("/mergers")

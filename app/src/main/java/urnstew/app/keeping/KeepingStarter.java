@@ -1,0 +1,278 @@
+package urnstew.app.keeping;
+
+import static urnstew.app.platform.Fields.at;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.keeping.CoolingSetups.Way;
+import urnstew.app.keeping.KeepingMapper.KeepingRow;
+import urnstew.app.keeping.KeepingMapper.Kind;
+import urnstew.app.keeping.KeepingService.Kept;
+import urnstew.app.keeping.KeepingStart.ToCool;
+import urnstew.app.keeping.KeepingStart.ToHold;
+import urnstew.app.keeping.KeepingView.CoolingPreview;
+import urnstew.app.keeping.KeepingView.WayView;
+import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
+import urnstew.app.rules.RuleService;
+import urnstew.core.cooling.CoolingForecast;
+import urnstew.core.cooling.CoolingSauce;
+import urnstew.core.cooling.CoolingSetup;
+import urnstew.core.cooling.CoolingWays;
+import urnstew.core.holding.HoldWindow;
+import urnstew.core.holding.HotHold;
+import urnstew.core.holding.Loosening;
+import urnstew.core.rules.Limit;
+import urnstew.core.rules.RuleSet;
+import urnstew.core.thermo.Composition;
+import urnstew.units.InvalidInput;
+import urnstew.units.Require;
+import urnstew.units.Temperature;
+
+/**
+ * What is before a keeping: whether it would be cold in time, its beginning, and what it leaves for
+ * tubs.
+ */
+@Service
+public class KeepingStarter {
+  private static final Duration FURTHEST_BACK = Duration.ofDays(3);
+
+  private final KeepingMapper mapper;
+  private final KeepingJson json;
+  private final KeepingViews views;
+  private final KeptSauces sauces;
+  private final CoolingSetups setups;
+  private final EquipmentService equipment;
+  private final KitchenService kitchens;
+  private final RuleService rules;
+  private final Receipts receipts;
+  private final Clock clock;
+
+  KeepingStarter(
+      KeepingMapper mapper,
+      KeepingJson json,
+      KeepingViews views,
+      KeptSauces sauces,
+      CoolingSetups setups,
+      EquipmentService equipment,
+      KitchenService kitchens,
+      RuleService rules,
+      Receipts receipts,
+      Clock clock) {
+    this.mapper = mapper;
+    this.json = json;
+    this.views = views;
+    this.sauces = sauces;
+    this.setups = setups;
+    this.equipment = equipment;
+    this.kitchens = kitchens;
+    this.rules = rules;
+    this.receipts = receipts;
+    this.clock = clock;
+  }
+
+  /** Whether it would be cold in time, and what would be better. */
+  @Transactional(readOnly = true)
+  public CoolingPreview preview(KeepingWrites.PreviewCooling write) {
+    RuleSet inForce = rules.inForce();
+    CoolingSauce sauce = new CoolingSauce(sauces.of(write.what()).contents().everything());
+    Temperature start = hot(write.startCelsius());
+    CoolingSetup setup = setups.fitting(write.setup(), sauce);
+    CoolingForecast chosen = CoolingForecast.of(sauce, start, setup, inForce);
+    return new CoolingPreview(
+        CoolingViews.forecast(chosen, sauce, start),
+        CoolingViews.forecast(
+            new CoolingWays(sauce, start, inForce).ifStirred(setup), sauce, start),
+        ways(sauce, start, inForce),
+        inForce.name(),
+        List.of(chosen.working(sauce)));
+  }
+
+  /** Ways for one that has begun, from what was last read. */
+  @Transactional(readOnly = true)
+  public List<WayView> ways(UUID id) {
+    KeepingRow row = row(id);
+    if (!(json.start(row.start()) instanceof ToCool start)) {
+      return List.of();
+    }
+    return ways(start.sauce(), views.lastRead(row, start), start.rules());
+  }
+
+  private List<WayView> ways(CoolingSauce sauce, Temperature start, RuleSet by) {
+    return setups.ways(sauce, start, by).stream().map(way -> view(way, sauce, start)).toList();
+  }
+
+  private WayView view(Way way, CoolingSauce sauce, Temperature start) {
+    return new WayView(
+        CoolingViews.forecast(way.forecast(), sauce, start),
+        way.setup(),
+        name(way.setup().coldPlaceId()),
+        name(way.setup().thenPlaceId()));
+  }
+
+  private String name(@Nullable UUID coldPlace) {
+    return coldPlace == null ? "" : equipment.coldPlace(coldPlace).name();
+  }
+
+  private static Temperature hot(double celsius) {
+    return Temperature.ofCelsius(Require.within("startCelsius", celsius, 6, 105, "°C"));
+  }
+
+  /** Begins a cooling, once. */
+  @Transactional
+  public Kept cool(KeepingWrites.StartCooling write) {
+    return once(write, "cooling", () -> cooled(write));
+  }
+
+  private Kept cooled(KeepingWrites.StartCooling write) {
+    KeptSauces.Kept kept = sauces.of(write.what());
+    CoolingSauce sauce = new CoolingSauce(kept.contents().everything());
+    CoolingSetup setup = setups.fitting(write.setup(), sauce);
+    ToCool start = new ToCool(sauce, hot(write.startCelsius()), setup, rules.inForce());
+    return begun(write, Kind.COOLING, kept, start);
+  }
+
+  /** Begins a hold, once. */
+  @Transactional
+  public Kept hold(KeepingWrites.StartHold write) {
+    return once(write, "hold", () -> held(write));
+  }
+
+  private Kept held(KeepingWrites.StartHold write) {
+    KeptSauces.Kept kept = sauces.of(write.what());
+    RuleSet inForce = rules.inForce();
+    double limit = inForce.of(Limit.HOT_HOLD).value();
+    if (write.heldCelsius() < limit) {
+      throw new InvalidInput(
+          "heldCelsius",
+          "below-the-limit",
+          String.format("%.0f °C is below what %s allows.", write.heldCelsius(), inForce.name()),
+          String.format("%.0f °C or more", limit),
+          "Hold it hotter, or cool it.");
+    }
+    var vessel = equipment.vessel(write.vesselId());
+    HotHold hold =
+        new HotHold(
+            kept.contents(),
+            vessel.vessel().shape(),
+            Temperature.ofCelsius(write.heldCelsius()),
+            write.lid(),
+            kitchens.settings().surroundings());
+    ToHold start =
+        new ToHold(
+            hold,
+            vessel.name(),
+            kept.contents().thickness(),
+            HoldWindow.of(kept.formula()),
+            Loosening.of(kept.formula()),
+            inForce);
+    return begun(write, Kind.HOLD, kept, start);
+  }
+
+  private Kept begun(
+      KeepingWrites.Timed write, Kind kind, KeptSauces.Kept kept, KeepingStart start) {
+    Instant received = clock.instant();
+    Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
+    notLongAgo(at, received);
+    mapper.begin(
+        new KeepingRow(
+            write.id(),
+            kind,
+            kept.name(),
+            kept.batchId(),
+            kept.formula().formula().id(),
+            kept.contents().total().kilograms(),
+            at,
+            json.write(start),
+            1,
+            null,
+            null,
+            ""));
+    return new Kept(write.id(), write.id(), at);
+  }
+
+  private static void notLongAgo(Instant at, Instant now) {
+    if (at.isBefore(now.minus(FURTHEST_BACK))) {
+      throw new InvalidInput(
+          "stamp.happenedLocalTime",
+          "too-long-ago",
+          "That is longer ago than anything is kept unread.",
+          "within three days",
+          "Look at the hour again.");
+    }
+  }
+
+  /**
+   * Finished sauce on its way into tubs.
+   *
+   * @param contents all of it
+   */
+  public record Finished(
+      String name,
+      String formulaId,
+      @Nullable UUID batchId,
+      LocalDate madeOn,
+      Composition contents,
+      String allergens) {}
+
+  /** What a cooling leaves, or what is said to be there without one. */
+  @Transactional(readOnly = true)
+  public Finished finished(
+      @Nullable UUID keepingId, KeepingWrites.@Nullable What what, Instant at) {
+    if (keepingId != null) {
+      KeepingRow row = row(keepingId);
+      String allergens = sauces.allergens(row.formulaId());
+      if (json.start(row.start()) instanceof ToCool start) {
+        return new Finished(
+            row.name(),
+            row.formulaId(),
+            row.batchId(),
+            day(row.startedAt()),
+            start.sauce().contents(),
+            allergens);
+      }
+      throw new Clash("What is held hot is not put away.", "Cool it first.");
+    }
+    if (what == null) {
+      throw new InvalidInput(
+          "what",
+          "missing",
+          "Nothing was said of what it is.",
+          "a cooling, a batch or a formula",
+          "Choose what is put away.");
+    }
+    KeptSauces.Kept kept = sauces.of(what);
+    String formula = kept.formula().formula().id();
+    return new Finished(
+        kept.name(),
+        formula,
+        kept.batchId(),
+        day(Optional.ofNullable(kept.lit()).orElse(at)),
+        kept.contents().everything(),
+        sauces.allergens(formula));
+  }
+
+  private LocalDate day(Instant at) {
+    return LocalDate.ofInstant(at, kitchens.settings().zoneId());
+  }
+
+  private KeepingRow row(UUID id) {
+    return mapper.find(id).orElseThrow(() -> new NotThere("keeping", id));
+  }
+
+  private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
+    return receipts.once(write.id(), scope, json.withoutSending(write), Kept.class, what);
+  }
+}

@@ -1,0 +1,137 @@
+package urnstew.app.lots;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.keeping.KeepingService;
+import urnstew.app.keeping.KeepingStarter;
+import urnstew.app.keeping.KeepingStarter.Finished;
+import urnstew.app.kitchen.ColdKind;
+import urnstew.app.kitchen.EquipmentService;
+import urnstew.app.kitchen.KitchenView.ColdPlaceView;
+import urnstew.app.lots.LotMapper.Kind;
+import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.app.lots.LotView.TubPreview;
+import urnstew.app.rules.RuleService;
+import urnstew.core.lot.FreezingFitness;
+import urnstew.core.lot.Frozen;
+import urnstew.core.lot.LotDates;
+import urnstew.core.lot.TubFill;
+import urnstew.core.lot.TubShape;
+import urnstew.core.thermo.Composition;
+import urnstew.units.Require;
+import urnstew.units.Volume;
+
+/** Cold sauce into tubs. */
+@Service
+public class LotFilling {
+  private final LotMapper mapper;
+  private final LotViews views;
+  private final LotLedger ledger;
+  private final KeepingService keepings;
+  private final KeepingStarter starter;
+  private final EquipmentService equipment;
+  private final RuleService rules;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  LotFilling(
+      LotMapper mapper,
+      LotViews views,
+      LotLedger ledger,
+      KeepingService keepings,
+      KeepingStarter starter,
+      EquipmentService equipment,
+      RuleService rules,
+      JsonMapper json,
+      Clock clock) {
+    this.mapper = mapper;
+    this.views = views;
+    this.ledger = ledger;
+    this.keepings = keepings;
+    this.starter = starter;
+    this.equipment = equipment;
+    this.rules = rules;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** How many tubs it takes, how long they freeze, and until when they are good. */
+  @Transactional(readOnly = true)
+  public TubPreview preview(LotWrites.PutAway write) {
+    Finished finished = starter.finished(write.keepingId(), write.what(), clock.instant());
+    ColdPlaceView place = equipment.coldPlace(write.placeId());
+    boolean freezer = place.kind() == ColdKind.FREEZER;
+    TubShape tub = tub(write);
+    TubFill fill = TubFill.of(finished.contents(), finished.contents().total(), tub, freezer);
+    FreezingFitness fitness = views.fitness(finished.formulaId());
+    LocalDate today = views.today();
+    return new TubPreview(
+        fill.tubs(),
+        fill.each().cubicMeters(),
+        fill.last().cubicMeters(),
+        freezer ? views.freezing(new Frozen(finished.contents(), tub), place).toSeconds() : 0,
+        LotDates.madeOn(finished.madeOn()).useBy(rules.inForce()).orElse(today),
+        freezer ? today.plusMonths(fitness.months()) : null,
+        fitness.fitness(),
+        fitness.says());
+  }
+
+  private static TubShape tub(LotWrites.PutAway write) {
+    double cubic = Require.within("tubCubicMeters", write.tubCubicMeters(), 5e-5, 0.03, "m³");
+    return TubShape.ofVolume(new Volume(cubic));
+  }
+
+  /** Fills tubs, once; a cooling that is over is closed by it. */
+  @Transactional
+  public LotView putAway(LotWrites.PutAway write) {
+    return ledger.once(write, "lot", () -> filled(write));
+  }
+
+  private LotRow filled(LotWrites.PutAway write) {
+    Instant at = ledger.happened(write);
+    Finished finished = starter.finished(write.keepingId(), write.what(), at);
+    ColdPlaceView place = equipment.coldPlace(write.placeId());
+    boolean freezer = place.kind() == ColdKind.FREEZER;
+    TubShape tub = tub(write);
+    Composition contents = finished.contents();
+    TubFill fill = TubFill.of(contents, contents.total(), tub, freezer);
+    double kilograms = contents.total().kilograms();
+    double each = kilograms * fill.each().cubicMeters() / all(fill);
+    UUID keeping = write.keepingId();
+    if (keeping != null) {
+      keepings.putAway(keeping, at);
+    }
+    LotRow row =
+        new LotRow(
+            write.id(),
+            ledger.code(write.id()),
+            finished.name(),
+            finished.formulaId(),
+            finished.batchId(),
+            keeping,
+            finished.madeOn(),
+            json.writeValueAsString(contents.times(1 / kilograms)),
+            finished.allergens(),
+            kilograms,
+            kilograms,
+            tub.capacity().liters(),
+            each,
+            place.id(),
+            freezer ? ledger.day(at) : null,
+            null,
+            null,
+            null);
+    mapper.put(row);
+    ledger.append(row.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, place.name());
+    return row;
+  }
+
+  private static double all(TubFill fill) {
+    return fill.full() * fill.each().cubicMeters() + fill.last().cubicMeters();
+  }
+}

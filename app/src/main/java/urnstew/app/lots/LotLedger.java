@@ -1,0 +1,107 @@
+package urnstew.app.lots;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.lots.LotMapper.Kind;
+import urnstew.app.lots.LotMapper.LotEventRow;
+import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Receipts;
+
+/** Codes, entries, hours and receipts of lots: what every write about them needs. */
+@Component
+class LotLedger {
+  /** Odd and without a pattern, so that near identities give unlike codes. */
+  private static final long SPREAD = 0x9E3779B97F4A7C15L;
+
+  private final LotMapper mapper;
+  private final LotViews views;
+  private final KitchenService kitchens;
+  private final Receipts receipts;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  LotLedger(
+      LotMapper mapper,
+      LotViews views,
+      KitchenService kitchens,
+      Receipts receipts,
+      JsonMapper json,
+      Clock clock) {
+    this.mapper = mapper;
+    this.views = views;
+    this.kitchens = kitchens;
+    this.receipts = receipts;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** Five signs that can be read aloud; longer where they are taken. */
+  String code(UUID id) {
+    long mixed = (id.getLeastSignificantBits() ^ id.getMostSignificantBits()) * SPREAD;
+    String signs = Signs.of(mixed >>> 16);
+    for (int length = 5; length <= signs.length(); length++) {
+      String code = signs.substring(0, length);
+      if (!mapper.taken(code)) {
+        return code;
+      }
+    }
+    throw new Clash("No code is free for this lot.", "Send it again under a new identity.");
+  }
+
+  private static final class Signs {
+    private static final String READABLE = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
+    private static final int LONGEST = 8;
+
+    private static String of(long bits) {
+      StringBuilder signs = new StringBuilder();
+      for (int i = 0; i < LONGEST; i++) {
+        signs.append(READABLE.charAt((int) ((bits >>> (5 * i)) & 31)));
+      }
+      return signs.toString();
+    }
+  }
+
+  /** Notes what was done with a lot. */
+  void append(
+      UUID lot,
+      UUID id,
+      Kind kind,
+      Instant at,
+      @Nullable Double kilograms,
+      @Nullable UUID batch,
+      String what) {
+    mapper.append(
+        new LotEventRow(lot, 0, id, kind, at, Actor.KITCHEN.name(), kilograms, batch, what));
+  }
+
+  Instant happened(LotWrites.Timed write) {
+    return write.stamp().happened(clock.instant(), kitchens.settings().zoneId());
+  }
+
+  LocalDate day(Instant at) {
+    return LocalDate.ofInstant(at, kitchens.settings().zoneId());
+  }
+
+  /** Writes once, however often it is sent, and shows the lot as it stands then. */
+  LotView once(LotWrites.Timed write, String scope, Supplier<LotRow> what) {
+    ObjectNode tree = json.valueToTree(write);
+    ((ObjectNode) tree.get("stamp")).remove("sentAt");
+    UUID written = receipts.once(write.id(), scope, tree, UUID.class, () -> what.get().id());
+    return views.of(row(written));
+  }
+
+  LotRow row(UUID id) {
+    return mapper.find(id).orElseThrow(() -> new NotThere("lot", id));
+  }
+}
