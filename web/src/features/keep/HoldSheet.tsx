@@ -4,6 +4,7 @@ import { QuantityField, parseQuantity } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Pick } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { BareMetal } from './BareMetal';
 import { WhatFields, whatOf } from './WhatFields';
 import { degreesTyped, useKept } from './useKept';
 import { degrees } from './words';
@@ -30,6 +31,7 @@ export function HoldSheet({ kitchen, onClose }: { kitchen: KitchenView; onClose:
     <Sheet title="Hold something hot" act="It is on hold" ready={ready} onAct={() => void save()} onClose={onClose}>
       <WhatFields form={what} onForm={edit(setWhat)} kitchen={kitchen} fault={atMass} />
       <Pick label="In what" value={vesselId} options={kitchen.vessels.map((v) => [v.id, v.name] as const)} onPick={edit(setVesselId)} />
+      <BareMetal vessel={kitchen.vessels.find((v) => v.id === vesselId)} />
       <QuantityField label="Held at" text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? degrees(read.value, units) : ''} fault={fault} numeric={false} />
       <Choices label="Lid" options={LIDS} chosen={lid} onChoose={edit(setLid)} />
       {hour}

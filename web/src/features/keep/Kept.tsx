@@ -33,6 +33,7 @@ export function Kept({ keeping, kitchen, now, inForce }: { keeping: KeepingView;
       {duty === 'COOL_FASTER_OR_REHEAT' && <Act words="Reheat and begin again" onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })} />}
       {hold && !lost && <Act words="Top it up" onAct={() => setOpen({ sheet: 'top-up' })} />}
       {duty === 'PUT_AWAY' && <Button variant="contained" component={Link} to={`/keep/put-away?cooling=${keeping.id}`} sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}>Into tubs</Button>}
+      <Button component="a" href={`/api/keepings/${keeping.id}/record.pdf`} target="_blank" rel="noreferrer">Record</Button>
       <Act words={lost ? 'Throw it away' : 'Done with it'} main={lost} onAct={() => setOpen({ sheet: 'close', first: lost ? 'DISCARDED' : cooling ? 'PUT_AWAY' : 'SERVED' })} />
     </>
   );

@@ -4,6 +4,7 @@ import { show } from '../../quantities';
 import { columns } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { Pick, TextLine } from '../../ui/fields';
+import { BareMetal } from './BareMetal';
 import { placesOf, type SetupForm } from './setup';
 
 const COVER = [{ value: 'no', text: 'open' }, { value: 'yes', text: 'covered' }] as const;
@@ -21,6 +22,7 @@ export function SetupFields({ form, onForm, kitchen, fault }: Props) {
         <Pick label="In what" value={form.vesselId} options={kitchen.vessels.map((v) => [v.id, `${v.name}, ${show.text(show.volume(v.capacityCubicMeters, kitchen.settings.units))}`] as const)} onPick={set('vesselId')} />
         <TextLine label="How many" text={form.count} onText={set('count')} fault={whole ? fault('/setup/count') : 'A whole number of pans, such as 2.'} />
       </Box>
+      <BareMetal vessel={kitchen.vessels.find((v) => v.id === form.vesselId)} />
       <Pick label="Where" value={form.place} options={placesOf(kitchen)} onPick={set('place')} />
       <Choices label="Lid or film" options={COVER} chosen={form.covered} onChoose={set('covered')} />
       <Choices label="Stirred through" options={STIR} chosen={form.stirred} onChoose={set('stirred')} />

@@ -56,7 +56,7 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
           <Box component="section" aria-label="Kept">
             <Typography variant="h2">Kept</Typography>
             {kept.length + mine.length === 0 && <Typography sx={{ color: 'text.secondary' }}>Nothing is noted of how it was held, cooled or put away.</Typography>}
-            {kept.map((k) => <Typography key={k.id}>{k.cooling ? 'Cooled' : 'Held hot'} from {show.hour(k.startedAt, zone)}{k.closedAs ? `, ${k.closedAs === 'DISCARDED' ? `thrown away: ${k.reason}` : k.closedAs === 'SERVED' ? 'served' : 'put away'}` : ''} ({k.ruleSetName})</Typography>)}
+            {kept.map((k) => <Typography key={k.id}>{k.cooling ? 'Cooled' : 'Held hot'} from {show.hour(k.startedAt, zone)}{k.closedAs ? `, ${k.closedAs === 'DISCARDED' ? `thrown away: ${k.reason}` : k.closedAs === 'SERVED' ? 'served' : 'put away'}` : ''} ({k.ruleSetName}) <a href={`/api/keepings/${k.id}/record.pdf`} target="_blank" rel="noreferrer">record</a></Typography>)}
             {mine.map((l) => <Typography key={l.id}><Link to={`/keep/lots/${l.id}`}>{l.tubs} {l.tubs === 1 ? 'tub' : 'tubs'} {l.code}</Link>, {l.placeName}</Typography>)}
           </Box>
         </Box>

@@ -4,9 +4,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -97,7 +101,7 @@ class KeepingIT {
   }
 
   @Test
-  void aCoolingThatIsReadInTimePasses() {
+  void aCoolingThatIsReadInTimePasses() throws IOException {
     String cooling = cool(8, inIce(2), 400);
     ok(read(cooling, 60, 370));
     ok(read(cooling, 19, 275));
@@ -109,6 +113,12 @@ class KeepingIT {
     ok(write(cooling, "closings", "\"as\":\"PUT_AWAY\",\"reason\":\"\",", 0));
     assertEquals("PUT_AWAY", ok(app.get(cooling)).at("/closedAs").asString());
     assertEquals(409, read(cooling, 3, 0).status(), "closed is closed");
+    try (PDDocument record = Loader.loadPDF(app.bytes(cooling + "/record.pdf"))) {
+      String text = new PDFTextStripper().getText(record);
+      assertTrue(text.contains("Cooled: Ridge ragù") && text.contains("Put away"), text);
+      assertTrue(text.contains("3-501.14(A)(1)") && text.contains("read in time"), text);
+      assertTrue(text.contains("read 19.0 °C"), text);
+    }
   }
 
   @Test

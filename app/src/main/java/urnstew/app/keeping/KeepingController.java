@@ -43,6 +43,11 @@ class KeepingController {
     return keepings.view(id);
   }
 
+  @GetMapping(path = "/{id}/record.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] printKeepingRecord(@PathVariable UUID id) {
+    return keepings.record(id);
+  }
+
   @GetMapping("/{id}/ways")
   List<WayView> waysToCool(@PathVariable UUID id) {
     return starter.ways(id);

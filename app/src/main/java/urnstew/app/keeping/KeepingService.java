@@ -16,10 +16,13 @@ import urnstew.app.keeping.KeepingStart.ToCool;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.keeping.KeptSauces.Kept;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.kitchen.Units;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.print.Printed;
 import urnstew.core.rules.Limit;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
@@ -72,6 +75,14 @@ public class KeepingService {
   @Transactional(readOnly = true)
   public KeepingView view(UUID id) {
     return views.of(row(id));
+  }
+
+  /** Its record, to print for whoever inspects it. */
+  @Transactional(readOnly = true)
+  public byte[] record(UUID id) {
+    KitchenSettings kitchen = kitchens.settings();
+    Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
+    return new KeepingRecord(view(id), printed).pdf();
   }
 
   private KeepingRow row(UUID id) {
