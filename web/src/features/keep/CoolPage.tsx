@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { KitchenView } from '../../api/client';
 import { useCoolingPreview } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
@@ -22,7 +22,7 @@ export function CoolPage() {
   const { data: kitchen } = useKitchen();
   return (
     <Page title="Will it be cold in time" sub="reckoned before you start, on the slow side of what is known" step="Keep">
-      {kitchen && <Form kitchen={kitchen} />}
+      {kitchen && (kitchen.vessels.length === 0 ? <Typography>First tell Urn Stew what there is to cool in: <Link to="/kitchen">add a pot or a tray under Kitchen</Link>, and the cold places.</Typography> : <Form kitchen={kitchen} />)}
     </Page>
   );
 }

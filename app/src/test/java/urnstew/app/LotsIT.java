@@ -283,6 +283,35 @@ class LotsIT {
     assertEquals(0, ok(app.get("/api/lots/recall?code=unheard-of")).size());
   }
 
+  /** Tubs of two batches in one: a code of either finds the dish that the merged lot went to. */
+  @Test
+  void aRecallGoesThroughMergedLots() {
+    String simmering = "0d3f1c52-0000-4000-8000-000000000041";
+    String code = "M" + UUID.randomUUID().toString().substring(0, 8);
+    for (String batch : List.of(MADE, simmering)) {
+      ok(
+          app.post(
+              "/api/lots/sources/" + batch,
+              "{\"id\":\"%s\",\"ingredientId\":\"canned-whole-tomato\",\"code\":\"%s\"}"
+                  .formatted(UUID.randomUUID(), code + batch.substring(34))));
+    }
+    JsonNode one = ok(merge(ofBatch(MADE), ofBatch(simmering)));
+    ok(use(one, 1, "supper of both"));
+    for (String batch : List.of(MADE, simmering)) {
+      JsonNode recall = ok(app.get("/api/lots/recall?code=" + code + batch.substring(34)));
+      assertTrue(recall.toString().contains(one.at("/code").asString()), recall.toString());
+      assertTrue(recall.toString().contains("supper of both"), recall.toString());
+    }
+  }
+
+  private JsonNode ofBatch(String batch) {
+    return ok(
+        app.post(
+            "/api/lots",
+            "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":1.5,\"massText\":\"\"},\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+                .formatted(UUID.randomUUID(), batch, WALK_IN, stamp(0))));
+  }
+
   /** Printed, photographed, read: the code leads to the lot. */
   @Test
   void labelsAreReadByACamera() throws Exception {

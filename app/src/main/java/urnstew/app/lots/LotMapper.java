@@ -147,16 +147,9 @@ interface LotMapper {
       """)
   List<LinkRow> ancestors(UUID id);
 
-  /** The lots that came out of this one, to any depth. */
-  @Select(
-      """
-      with recursive down as (
-        select from_id, to_id, mass_kilograms from lot_link where from_id = #{id}
-        union
-        select l.from_id, l.to_id, l.mass_kilograms from lot_link l join down on l.from_id = down.to_id)
-      select * from down
-      """)
-  List<LinkRow> descendants(UUID id);
+  /** The lots into which this one was parted or merged. */
+  @Select("select * from lot_link where from_id = #{id} order by to_id")
+  List<LinkRow> cameOut(UUID id);
 
   @Select("select * from lot where batch_id = #{batchId} order by made_on, id")
   List<LotRow> ofBatch(UUID batchId);

@@ -90,7 +90,7 @@ public class LotTrace {
     }
     List<TraceStep> all = new ArrayList<>(from.values());
     all.addAll(sources);
-    return new TraceView(all, downwards(List.of(row)));
+    return new TraceView(all, downwards(row));
   }
 
   /** A batch, what went into it, and the lots that were used in it. */
@@ -127,40 +127,34 @@ public class LotTrace {
     if (found.putIfAbsent(batch, step(batch(batch))) != null) {
       return;
     }
-    List<LotRow> lots = mapper.ofBatch(batch);
-    for (LotRow lot : lots) {
-      found.putIfAbsent(lot.id(), step(lot));
-      for (LotEventRow event : mapper.events(lot.id())) {
-        UUID next = event.batchId();
-        if (event.kind() == Kind.USED && next != null) {
-          onwards(next, found, dishes);
-        } else if (event.kind() == Kind.USED) {
-          dishes.add(dish(event));
-        }
-      }
+    for (LotRow lot : mapper.ofBatch(batch)) {
+      onwards(lot, found, dishes);
     }
   }
 
-  private List<TraceStep> downwards(List<LotRow> lots) {
-    Map<UUID, TraceStep> found = new LinkedHashMap<>();
-    List<TraceStep> dishes = new ArrayList<>();
-    for (LotRow lot : lots) {
-      List<UUID> all = new ArrayList<>(List.of(lot.id()));
-      mapper.descendants(lot.id()).stream().map(LinkRow::toId).distinct().forEach(all::add);
-      for (UUID each : all) {
-        if (!each.equals(lot.id())) {
-          found.putIfAbsent(each, step(lot(each)));
-        }
-        for (LotEventRow event : mapper.events(each)) {
-          UUID next = event.batchId();
-          if (event.kind() == Kind.USED && next != null) {
-            onwards(next, found, dishes);
-          } else if (event.kind() == Kind.USED) {
-            dishes.add(dish(event));
-          }
-        }
+  /** A lot, all that came out of it, also merged with others, and where each of them went. */
+  private void onwards(LotRow lot, Map<UUID, TraceStep> found, List<TraceStep> dishes) {
+    if (found.putIfAbsent(lot.id(), step(lot)) != null) {
+      return;
+    }
+    for (LotEventRow event : mapper.events(lot.id())) {
+      UUID next = event.batchId();
+      if (event.kind() == Kind.USED && next != null) {
+        onwards(next, found, dishes);
+      } else if (event.kind() == Kind.USED) {
+        dishes.add(dish(event));
       }
     }
+    for (LinkRow link : mapper.cameOut(lot.id())) {
+      onwards(lot(link.toId()), found, dishes);
+    }
+  }
+
+  private List<TraceStep> downwards(LotRow lot) {
+    Map<UUID, TraceStep> found = new LinkedHashMap<>();
+    List<TraceStep> dishes = new ArrayList<>();
+    onwards(lot, found, dishes);
+    found.remove(lot.id());
     List<TraceStep> steps = new ArrayList<>(found.values());
     steps.addAll(dishes);
     return steps;
