@@ -33,7 +33,6 @@ export function Kept({ keeping, kitchen, now, inForce }: { keeping: KeepingView;
       {duty === 'COOL_FASTER_OR_REHEAT' && <Act words="Reheat and begin again" onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })} />}
       {hold && !lost && <Act words="Top it up" onAct={() => setOpen({ sheet: 'top-up' })} />}
       {duty === 'PUT_AWAY' && <Button variant="contained" component={Link} to={`/keep/put-away?cooling=${keeping.id}`} sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}>Into tubs</Button>}
-      <Button component="a" href={`/api/keepings/${keeping.id}/record.pdf`} target="_blank" rel="noreferrer">Record</Button>
       <Act words={lost ? 'Throw it away' : 'Done with it'} main={lost} onAct={() => setOpen({ sheet: 'close', first: lost ? 'DISCARDED' : cooling ? 'PUT_AWAY' : 'SERVED' })} />
     </>
   );
@@ -74,9 +73,9 @@ function Entries({ keeping, kitchen }: { keeping: KeepingView; kitchen: KitchenV
   return (
     <Box component="ul" aria-label={`Record of ${keeping.name}`} sx={{ listStyle: 'none', p: 0, m: 0, ml: { md: 'auto' }, display: 'flex', flexWrap: 'wrap', columnGap: 2, justifyContent: { md: 'flex-end' }, flex: '1 1 0' }}>
       {keeping.entries.filter((e) => e.what !== 'StruckOut').map((e) => (
-        <Box component="li" key={e.id} sx={{ fontSize: sizes.small, color: 'text.secondary', textDecoration: e.struckOut ? 'line-through' : 'none' }}>
+        <Box component="li" key={e.id} sx={{ fontSize: sizes.small, color: 'text.secondary', whiteSpace: { md: e.setup ? 'normal' : 'nowrap' }, textDecoration: e.struckOut ? 'line-through' : 'none' }}>
           {show.hour(e.at, zone)} {WHAT[e.what]}{e.celsius === undefined ? '' : ` ${degrees(e.celsius, units)}`}{e.kilograms === undefined ? '' : ` ${show.text(show.poured(e.kilograms / 1000, units))}`}{e.setup ? `: ${standing(e.setup, units)}` : ''}
-          {e.what === 'Read' && !e.struckOut && <Button onClick={() => strike(e.id)} aria-label={`Strike out ${e.celsius === undefined ? '' : degrees(e.celsius, units)} of ${show.hour(e.at, zone)}`} sx={{ minWidth: 0, py: 0, ml: 0.5, fontSize: 'inherit' }}>strike out</Button>}
+          {e.what === 'Read' && !e.struckOut && <Button onClick={() => strike(e.id)} aria-label={`Strike out ${e.celsius === undefined ? '' : degrees(e.celsius, units)} of ${show.hour(e.at, zone)}`} sx={{ minWidth: 0, minHeight: 24, p: 0, ml: 0.75, fontSize: 'inherit' }}>strike out</Button>}
         </Box>
       ))}
     </Box>

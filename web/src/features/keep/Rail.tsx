@@ -26,6 +26,7 @@ export function Rail({ keeping, kitchen, now, inForce, acts, record, below }: Pr
       <Box sx={{ minWidth: 0 }}>
         <Typography component="h2" sx={{ fontWeight: 700, fontSize: sizes.lead, overflowWrap: 'anywhere' }}>{keeping.name}</Typography>
         <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{show.text(show.mass(keeping.massKilograms, units))}: {how}, since {show.hour(keeping.startedAt, zone)}</Typography>
+        <Typography component="a" href={`/api/keepings/${keeping.id}/record.pdf`} target="_blank" rel="noreferrer" sx={{ color: 'text.secondary', fontSize: sizes.small }}>record to print</Typography>
         {keeping.ruleSetName !== inForce && <Typography sx={{ color: 'text.secondary', fontSize: sizes.small }}>by {keeping.ruleSetName}, which was in force then</Typography>}
       </Box>
       <Picture keeping={keeping} reads={reads} now={now} zone={zone} units={units} alarm={says?.tone === 'alarm'} />
