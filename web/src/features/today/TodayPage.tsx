@@ -31,8 +31,8 @@ export function TodayPage() {
   const error = batches.error ?? keepings.error ?? lots.error;
   const name = (id: string) => goods.find((g) => g.id === id)?.content.name ?? id;
   if (!kitchen) return <Page title="Today" sub="what needs me now, and next">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
-  const { zone } = kitchen.settings;
-  const needs = inOrder([...ofPots(batches.data ?? [], now), ...ofKeepings(keepings.data ?? [], now), ...ofStore(lots.data ?? [], stock, name, now)]);
+  const { zone, units } = kitchen.settings;
+  const needs = inOrder([...ofPots(batches.data ?? [], now), ...ofKeepings(keepings.data ?? [], now, units), ...ofStore(lots.data ?? [], stock, name, now)]);
   const urgent = needs.filter((n) => n.tone === 'alarm').length;
   const loaded = batches.data && keepings.data && lots.data;
   return (

@@ -16,9 +16,10 @@ describe('what needs someone', () => {
   });
 
   it('is what a cooling asks for, and its next mark where it asks for nothing', () => {
-    expect(ofKeepings([cooling('k', 'GO_ON')], NOW)).toMatchObject([{ at: NOW + 200 * 60_000, what: 'read it: 5 °C by then' }]);
-    expect(ofKeepings([cooling('k', 'DISCARD')], NOW)).toMatchObject([{ tone: 'alarm', at: NOW }]);
-    expect(ofKeepings([cooling('k', 'PUT_AWAY')], NOW)).toMatchObject([{ tone: 'wait' }]);
+    expect(ofKeepings([cooling('k', 'GO_ON')], NOW, 'METRIC')).toMatchObject([{ at: NOW + 200 * 60_000, what: 'read it: 5 °C by then' }]);
+    expect(ofKeepings([cooling('k', 'GO_ON')], NOW, 'US')).toMatchObject([{ what: 'read it: 41 °F by then' }]);
+    expect(ofKeepings([cooling('k', 'DISCARD')], NOW, 'METRIC')).toMatchObject([{ tone: 'alarm', at: NOW }]);
+    expect(ofKeepings([cooling('k', 'PUT_AWAY')], NOW, 'METRIC')).toMatchObject([{ tone: 'wait' }]);
   });
 
   it('is a tub at its end or to be moved, and an open pack, but nothing that keeps', () => {
@@ -32,7 +33,7 @@ describe('what needs someone', () => {
   });
 
   it('comes with what is urgent first, then by the clock', () => {
-    const order = inOrder([...ofPots([pot('later', 40), pot('late', -3)], NOW), ...ofKeepings([cooling('lost', 'DISCARD')], NOW)]);
+    const order = inOrder([...ofPots([pot('later', 40), pot('late', -3)], NOW), ...ofKeepings([cooling('lost', 'DISCARD')], NOW, 'METRIC')]);
     expect(order.map((n) => n.name)).toEqual(['late', 'lost', 'later']);
   });
 });

@@ -1,4 +1,5 @@
 import type { BatchView, KeepingView, LotView, StockItem } from '../../api/client';
+import { show, type Units } from '../../quantities';
 
 /** Something that needs someone: what, by when, where to go. */
 export interface Need { key: string; at: number; day?: 'today' | 'tomorrow'; tone: 'alarm' | 'wait' | 'next'; kind: 'pot' | 'hot' | 'cooling' | 'tub' | 'pack'; name: string; what: string; to: string }
@@ -22,7 +23,7 @@ export function ofPots(batches: BatchView[], now: number): Need[] {
 }
 
 /** What holds and coolings ask for. */
-export function ofKeepings(keepings: KeepingView[], now: number): Need[] {
+export function ofKeepings(keepings: KeepingView[], now: number, units: Units): Need[] {
   return keepings.flatMap((k): Need[] => {
     const base = { key: `keep ${k.id}`, name: k.name, to: '/keep' };
     if (k.cooling) {
@@ -33,7 +34,7 @@ export function ofKeepings(keepings: KeepingView[], now: number): Need[] {
       if (duty === 'PUT_AWAY') return [{ ...base, at: now, tone: 'wait', kind: 'cooling', what: 'cold in time: into tubs, dated' }];
       if (duty === 'READ_NOW') return [{ ...base, at: now, tone: 'alarm', kind: 'cooling', what: 'read it: a mark is past' }];
       if (duty === 'COOL_FASTER' || duty === 'COOL_FASTER_OR_REHEAT') return [{ ...base, at: now, tone: 'alarm', kind: 'cooling', what: 'will not be cold in time: cool it otherwise' }];
-      return [{ ...base, at, tone: tone(at, now), kind: 'cooling', what: `read it: ${next ? Math.round(next.celsius) : ''} °C by then` }];
+      return [{ ...base, at, tone: tone(at, now), kind: 'cooling', what: next ? `read it: ${show.text(show.temperature(next.celsius, units, 0))} by then` : 'read it' }];
     }
     if (!k.hold) return [];
     const { state, act, discard } = k.hold;
