@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { client } from './client';
 import { answered } from './problem';
 
@@ -7,6 +7,20 @@ const REFRESH_MS = 15_000;
 /** Everything on the stove. */
 export function useBatches() {
   return useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: REFRESH_MS });
+}
+
+/** What happened to a batch before what its page shows, asked for a page at a time. */
+export function useEarlier(id: string, before: number) {
+  return useInfiniteQuery({
+    queryKey: ['batches', id, 'before', before], enabled: false, initialPageParam: before,
+    queryFn: ({ pageParam }) => answered(client.GET('/api/batches/{id}/events', { params: { path: { id }, query: { before: pageParam } } })),
+    getNextPageParam: (page) => ((page[0]?.sequence ?? 1) > 1 ? page[0]?.sequence : undefined),
+  });
+}
+
+/** In what a batch differs from its formula. */
+export function useAsMade(id: string) {
+  return useQuery({ queryKey: ['batches', id, 'as-made'], queryFn: () => answered(client.GET('/api/batches/{id}/as-made', { params: { path: { id } } })) });
 }
 
 /** One batch that may be off the heat already. */

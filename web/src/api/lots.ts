@@ -9,6 +9,11 @@ export function useLots() {
   return useQuery({ queryKey: ['lots'], queryFn: () => answered(client.GET('/api/lots')), refetchInterval: MINUTE_MS });
 }
 
+/** What to cook from what is open or due. */
+export function useIdeas() {
+  return useQuery({ queryKey: ['lots', 'ideas'], queryFn: () => answered(client.GET('/api/lots/ideas')), staleTime: MINUTE_MS });
+}
+
 /** One lot, gone or not. */
 export function useLot(id: string) {
   return useQuery({ queryKey: ['lots', id], queryFn: () => answered(client.GET('/api/lots/{id}', { params: { path: { id } } })) });

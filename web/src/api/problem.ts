@@ -28,6 +28,12 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
   throw new ProblemError(isProblem(error) ? error : AWAY);
 }
 
+/** An act that answers nothing, or its problem thrown. */
+export async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
+  const { error, response } = await call.catch(() => ({ error: AWAY, response: undefined }));
+  if (!response?.ok) throw new ProblemError(isProblem(error) ? error : AWAY);
+}
+
 export function isProblem(value: unknown): value is Problem {
   return typeof value === 'object' && value !== null && 'detail' in value && 'errors' in value && Array.isArray(value.errors);
 }

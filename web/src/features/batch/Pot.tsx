@@ -7,18 +7,22 @@ import { show } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { Figure } from '../../ui/Figure';
 import { heatInWords } from '../../ui/heat';
+import { useStageNotes } from '../../api/stageNotes';
 import { FinishSheet } from './FinishSheet';
 import { PotPicture } from './PotPicture';
 import { AddSheet } from './AddSheet';
 import { HeatSheet } from './HeatSheet';
+import { Looked } from './Looked';
+import { stageNow } from './looks';
 import { TargetSheet } from './TargetSheet';
 import { ReadingSheet } from './ReadingSheet';
 import { READINGS, type ReadingKind } from './readings';
 import { Readings } from './Readings';
+import { StageNoteSheet } from './StageNoteSheet';
 import { Steps } from './Steps';
 import { along, useServerNow } from './along';
 
-type Sheet = ReadingKind | 'heat' | 'add' | 'target' | 'finish';
+type Sheet = ReadingKind | 'heat' | 'add' | 'target' | 'finish' | 'look';
 
 /** One pot at the stove: the hour, what is next, the readings. */
 export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
@@ -34,15 +38,18 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
     { key: 't', does: 'How thick', act: () => setSheet('target') },
     { key: 'a', does: 'Into the pot', act: () => setSheet('add') },
     { key: 'b', does: 'Balance', act: () => void navigate(`/balance?pot=${batch.id}`) },
+    { key: 'l', does: 'How it looks', act: () => setSheet('look') },
     { key: 'f', does: 'Off the heat', act: () => setSheet('finish') },
   ] : []);
+  const { data: notes } = useStageNotes(batch.id);
   const here = along(batch.forecast.likely, now);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: columns.stove, gap: { xs: 2.5, md: 4 }, flex: 1 }}>
       <PotPicture batch={batch} kitchen={kitchen} now={live ? now : undefined} here={live ? here : batch.forecast.likely.at(-1)} />
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0, order: { xs: -1, sm: 0 } }}>
         {live ? <Hour batch={batch} kitchen={kitchen} onTarget={() => setSheet('target')} /> : <Over batch={batch} kitchen={kitchen} />}
-        <Steps batch={batch} kitchen={kitchen} now={now} onRead={setSheet} onFinish={() => setSheet('finish')} />
+        <Steps batch={batch} kitchen={kitchen} now={now} earlier={notes?.earlier ?? []} onRead={setSheet} onFinish={() => setSheet('finish')} />
+        <Looked batch={batch} zone={kitchen.settings.zone} own={notes?.own ?? []} onNote={() => setSheet('look')} />
         <Readings batch={batch} kitchen={kitchen} />
         {live && (
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 4, md: 0 }, bgcolor: 'background.paper', pt: 1, pb: 1.5 }}>
@@ -57,6 +64,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
       {sheet === 'heat' && <HeatSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
       {sheet === 'target' && <TargetSheet batch={batch} onClose={() => setSheet(undefined)} />}
       {sheet === 'add' && <AddSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
+      {sheet === 'look' && <StageNoteSheet batch={batch} stage={stageNow(batch, now)} onClose={() => setSheet(undefined)} />}
       {sheet === 'finish' && <FinishSheet batch={batch} kitchen={kitchen} onClose={() => setSheet(undefined)} />}
     </Box>
   );

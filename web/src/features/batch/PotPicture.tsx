@@ -65,8 +65,6 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
 
 /** Where each reading lies on the fall line; what a struck-out one stood for is its own weight. */
 function marks(batch: BatchView): Mark[] {
-  return batch.events.flatMap((e) => {
-    const kilograms = e.read.markKilograms ?? e.read.netKilograms;
-    return e.kind !== 'READING_TAKEN' || kilograms === undefined ? [] : [{ at: e.happenedAt, kilograms, struckOut: e.struckOut, odd: e.odd }];
-  });
+  const struck = batch.events.flatMap((e) => (e.struckOut && e.read.netKilograms !== undefined ? [{ at: e.happenedAt, kilograms: e.read.netKilograms, struckOut: true, odd: false }] : []));
+  return [...batch.forecast.reads.map((r) => ({ ...r, struckOut: false })), ...struck];
 }

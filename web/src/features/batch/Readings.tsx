@@ -1,10 +1,11 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { newId, type BatchView, type EventView, type KitchenView } from '../../api/client';
+import { useEarlier } from '../../api/batches';
 import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
 import { Note } from '../../ui/Note';
-import { eventWords, wasRead } from './readings';
+import { eventWords } from './readings';
 
 const SHOWN: EventView['kind'][] = ['READING_TAKEN', 'POURED', 'ADDED', 'LADLED_OUT', 'PIECES_TAKEN_OUT', 'SET_OTHERWISE', 'TARGET_SET', 'TASTED', 'CUPS_TRIED'];
 
@@ -14,7 +15,10 @@ export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: Kitche
   const [fault, setFault] = useState<string>();
   const { units, zone } = kitchen.settings;
   const live = batch.status === 'SIMMERING';
-  const entries = batch.events.filter((e) => SHOWN.includes(e.kind));
+  const earlier = useEarlier(batch.id, batch.events[0]?.sequence ?? 1);
+  const pages = earlier.data?.pages ?? [];
+  const entries = [...pages.toReversed().flat(), ...batch.events].filter((e) => SHOWN.includes(e.kind));
+  const more = pages.length === 0 ? batch.earlierEvents : earlier.hasNextPage;
   const turn = async (entry: EventView) => {
     const about = { id: newId(), eventId: entry.id };
     const sent = await (entry.struckOut ? send('/restorations', about, batch.id) : send('/strike-outs', { ...about, reason: '' }, batch.id));
@@ -26,7 +30,9 @@ export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: Kitche
       {odd && <Note>A reading does not go with the others. Strike it out if it was misread; else take another.</Note>}
       {live && batch.forecast.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
       {fault && <Note tone="tomato">{fault}</Note>}
-      {!wasRead(batch) && <Typography sx={{ color: 'text.secondary' }}>No reading yet. Two weighings or dips make the hour far surer.</Typography>}
+      {batch.forecast.readings === 0 && <Typography sx={{ color: 'text.secondary' }}>No reading yet. Two weighings or dips make the hour far surer.</Typography>}
+      {more && <Button onClick={() => void (pages.length === 0 ? earlier.refetch() : earlier.fetchNextPage())} disabled={earlier.isFetching}>Earlier entries</Button>}
+      {earlier.error && <Note tone="tomato">{earlier.error.message}</Note>}
       <Box component="ul" aria-label="Readings" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {entries.map((r) => (
           <Box component="li" key={r.id} sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>

@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
-import type { BatchView, KitchenView } from '../../api/client';
+import type { KitchenView, OnStove } from '../../api/client';
 import { show } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
 import { Urn } from '../../ui/Urn';
@@ -9,7 +9,7 @@ import { useTicking } from '../../ui/useTicking';
 import { dueAt, useAlarm, useAwake } from './alarm';
 import { along } from './along';
 
-interface Props { batches: BatchView[]; kitchen: KitchenView; shown: string | undefined; heardAt: number }
+interface Props { batches: OnStove[]; kitchen: KitchenView; shown: string | undefined; heardAt: number }
 
 /** This kitchen's burners and oven with the pots on them, and what is due at any of them. */
 export function StoveTop({ batches, kitchen, shown, heardAt }: Props) {
@@ -39,11 +39,11 @@ export function StoveTop({ batches, kitchen, shown, heardAt }: Props) {
   );
 }
 
-interface OnBurner { batch: BatchView; place: string; current: boolean; due: boolean; now: number; zone: string }
+interface OnBurner { batch: OnStove; place: string; current: boolean; due: boolean; now: number; zone: string }
 
 function PotOnBurner({ batch, place, current, due, now, zone }: OnBurner) {
-  const here = along(batch.forecast.likely, now);
-  const { thickAt } = batch.forecast;
+  const here = along(batch.likely, now);
+  const { thickAt } = batch;
   const tab = useRef<HTMLAnchorElement>(null);
   // With many pots the one that is shown may lie beyond the edge.
   useEffect(() => {

@@ -1,10 +1,10 @@
 import { act, renderHook } from '@testing-library/react';
 import { beforeEach, expect, it, vi } from 'vitest';
-import type { BatchView } from '../../api/client';
+import type { OnStove } from '../../api/client';
 import { dueAt, useAlarm } from './alarm';
 
 const step = (key: string, kind: string, at: string, done = false) => ({ key, kind, at, what: 'Stir to the floor', detail: '', kilograms: 0, line: -1, done });
-const pot = (id: string, simmerStartedAt: string, steps: object[]) => ({ id, name: `Pot ${id}`, forecast: { simmerStartedAt, thickAt: '2026-03-02T18:00:00Z', steps } }) as unknown as BatchView;
+const pot = (id: string, simmerStartedAt: string, steps: object[]) => ({ id, name: `Pot ${id}`, simmerStartedAt, thickAt: '2026-03-02T18:00:00Z', steps }) as unknown as OnStove;
 const AT = Date.parse('2026-03-02T17:00:00Z');
 
 beforeEach(() => localStorage.clear());

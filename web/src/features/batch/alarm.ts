@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
-import type { BatchView } from '../../api/client';
+import type { OnStove } from '../../api/client';
 
 const KEPT_ON = 'urnstew.alarm';
 const KEPT_RUNG = 'urnstew.rung';
@@ -10,11 +10,11 @@ const listeners = new Set<() => void>();
 export interface Due { key: string; batchId: string; batchName: string; what: string; at: number }
 
 /** What is due at all pots, by the server's own hours: it survives a reload, and a restart. Nothing is before the simmer. */
-export function dueAt(batches: BatchView[], now: number): Due[] {
-  return batches.filter((b) => ms(b.forecast.simmerStartedAt) <= now).flatMap((b) => {
-    const steps = b.forecast.steps.filter((s) => !s.done && s.kind !== 'HEAT_OFF' && s.kind !== 'READ');
+export function dueAt(batches: OnStove[], now: number): Due[] {
+  return batches.filter((b) => ms(b.simmerStartedAt) <= now).flatMap((b) => {
+    const steps = b.steps.filter((s) => !s.done && s.kind !== 'HEAT_OFF' && s.kind !== 'READ');
     const due = steps.map((s) => ({ key: `${b.id} ${s.key} ${s.kind === 'STIR' ? s.at : ''}`, what: s.kind === 'ADD' ? `add the ${s.what.toLowerCase()}` : s.what.toLowerCase(), at: ms(s.at) }));
-    if (b.forecast.thickAt) due.push({ key: `${b.id} thick`, what: 'thick enough', at: ms(b.forecast.thickAt) });
+    if (b.thickAt) due.push({ key: `${b.id} thick`, what: 'thick enough', at: ms(b.thickAt) });
     return due.filter((d) => d.at <= now).map((d) => ({ ...d, batchId: b.id, batchName: b.name }));
   });
 }

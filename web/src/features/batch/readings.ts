@@ -1,4 +1,4 @@
-import type { BatchView, EventView, Writes } from '../../api/client';
+import type { EventView, Writes } from '../../api/client';
 import { show, type Kind, type Units } from '../../quantities';
 
 /** Ways to read a pot: how each is asked for, understood and sent. */
@@ -35,6 +35,3 @@ function readWords({ read }: EventView, units: Units): string {
   if (read.temperatureCelsius !== undefined) return `${show.text(show.temperature(read.temperatureCelsius, units))}, stirred`;
   return `${((read.solubleFraction ?? 0) * 100).toFixed(1)} °Brix`;
 }
-
-/** Whether the pot was read at all. */
-export const wasRead = (batch: BatchView): boolean => batch.events.some((e) => e.kind === 'READING_TAKEN');

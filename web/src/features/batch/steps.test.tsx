@@ -22,7 +22,7 @@ const measured = { ...kitchen, measures: [{ id: 'm', name: 'ladle', massKilogram
 const themed = (screenOf: React.ReactNode) => show(<ThemeProvider theme={theme}>{screenOf}</ThemeProvider>);
 
 it('walks through the stages before the simmer, one at a time, with its loads', () => {
-  themed(<Steps batch={ragu} kitchen={kitchen} now={Date.parse('2026-03-02T16:20:00Z')} onRead={vi.fn()} onFinish={vi.fn()} />);
+  themed(<Steps batch={ragu} kitchen={kitchen} now={Date.parse('2026-03-02T16:20:00Z')} earlier={[]} onRead={vi.fn()} onFinish={vi.fn()} />);
   const [soffritto, brown, simmer, finish] = screen.getAllByRole('listitem');
   expect(soffritto).toHaveTextContent('17:00Soffritto');
   expect(brown).toHaveTextContent('nowBrown the meat3 loads of 510 g · ready: brown');

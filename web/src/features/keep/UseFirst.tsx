@@ -4,6 +4,7 @@ import type { KitchenView, LotView } from '../../api/client';
 import { useLots } from '../../api/lots';
 import { sizes } from '../../theme/tokens';
 import { Tub } from '../../ui/Tub';
+import { Ideas } from './Ideas';
 import { due, holding } from './lotWords';
 
 const PILL: Record<ReturnType<typeof due>['tone'], string> = { alarm: 'kitchen.tomatoSoft', wait: 'kitchen.brassSoft', good: 'kitchen.basilSoft', cold: 'kitchen.slateSoft' };
@@ -22,6 +23,7 @@ export function UseFirst({ kitchen, now }: { kitchen: KitchenView; now: number }
         {lots?.map((lot) => <Row key={lot.id} lot={lot} kitchen={kitchen} now={now} />)}
       </Box>
       <Button variant="outlined" component={Link} to="/keep/put-away" sx={{ mt: 1.5 }}>Put something away</Button>
+      <Ideas units={kitchen.settings.units} />
     </Box>
   );
 }

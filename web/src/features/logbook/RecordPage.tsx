@@ -2,18 +2,21 @@ import { Box, Button, Typography } from '@mui/material';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useBatch } from '../../api/batches';
+import { useAsMade, useBatch } from '../../api/batches';
 import { client, newId, type BatchView, type KitchenView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { useLots, useSources } from '../../api/lots';
 import { answered, ProblemError } from '../../api/problem';
+import { photoOf, useStageNotes } from '../../api/stageNotes';
 import { show } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { TextLine, Pick } from '../../ui/fields';
 import { FallsOver } from '../../ui/FallsOver';
 import { heatInWords } from '../../ui/heat';
+import { Looks } from '../../ui/Looks';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { AgainSheet } from './AgainSheet';
 import { fallOf } from './falls';
 
 /** One finished batch: as it fell, what went in, where it went, and making it again. */
@@ -33,13 +36,15 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
   const mine = lots.filter((l) => l.batchId === batch.id);
   const out = batch.end?.finalMassKilograms;
   const mass = out === undefined ? '' : `&mass=${encodeURIComponent(show.text(show.mass(out, units)))}`;
+  const { data: made } = useAsMade(batch.id);
+  const [asking, setAsking] = useState(false);
   // As it turned out: the thickness that was reached, in this pot, on this burner, with this heat and lid.
-  const again = () => void navigate('/plan', { state: { formulaId: batch.formulaId, schools: batch.schools, asItTurnedOut: { solidsFraction: batch.forecast.thicknessFraction, vesselId: batch.pot.vessel.id, heatSourceId: batch.pot.heatSourceId, way: batch.pot.heating.way, lid: batch.pot.lid } } });
+  const plan = (asMade?: string) => void navigate('/plan', { state: { formulaId: asMade ?? batch.formulaId, schools: asMade ? [] : batch.schools, asItTurnedOut: { solidsFraction: batch.forecast.thicknessFraction, vesselId: batch.pot.vessel.id, heatSourceId: batch.pot.heatSourceId, way: batch.pot.heating.way, lid: batch.pot.lid } } });
   const acts = (
     <>
       <Button variant="outlined" component="a" href={`/api/batches/${batch.id}/readings.csv`} download="readings.csv">Readings as a table</Button>
       <Button variant="outlined" component={Link} to={`/keep/cool?batch=${batch.id}${mass}`}>Cool it</Button>
-      <Button variant="contained" onClick={again}>Make it again</Button>
+      <Button variant="contained" onClick={() => (made && made.differences.length > 0 ? setAsking(true) : plan())}>Make it again</Button>
     </>
   );
   return (
@@ -49,10 +54,12 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
           <FallsOver falls={[fallOf(batch, 'as it fell')]} title={`Fall line of ${batch.name}`} />
           <Typography>{out === undefined ? 'It was not weighed at the end' : `${show.text(show.mass(out, units))} came out`}, {show.text(show.mass(batch.planned.endMassKilograms, units))} were planned; about {show.text(show.percent(batch.forecast.thicknessFraction))} solids. The pot boiled off × {batch.forecast.evaporationFactor.toFixed(2)} of the assumed rate.</Typography>
           {batch.end?.note && <Typography sx={{ mt: 1, fontStyle: 'italic', overflowWrap: 'anywhere' }}>{batch.end.note}</Typography>}
+          <HowItLooked batch={batch} zone={zone} />
           <Typography sx={{ mt: 1 }}><Link to={`/pots/${batch.id}`}>Every entry</Link> · <Link to={`/pots/${batch.id}/hand-over`}>to print</Link></Typography>
         </Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
           <WhatWentIn batch={batch} zone={zone} />
+          {made && asking && <AgainSheet batchId={batch.id} made={made} units={units} onPlan={plan} onClose={() => setAsking(false)} />}
           <Box component="section" aria-label="Kept">
             <Typography variant="h2">Kept</Typography>
             {kept.length + mine.length === 0 && <Typography sx={{ color: 'text.secondary' }}>Nothing is noted of how it was held, cooled or put away.</Typography>}
@@ -62,6 +69,18 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
         </Box>
       </Box>
     </Page>
+  );
+}
+
+/** Photos and notes of its stages; they are taken at the pot. */
+function HowItLooked({ batch, zone }: { batch: BatchView; zone: string }) {
+  const { data: notes } = useStageNotes(batch.id);
+  return (
+    <Box component="section" aria-label="How it looked" sx={{ mt: 1.5 }}>
+      {notes && notes.own.length > 0 && <Typography variant="h2">How it looked</Typography>}
+      <Looks large label="Noted of this batch" looks={(notes?.own ?? []).map((n) => ({ id: n.id, photo: n.photo ? photoOf(n) : undefined, words: n.note, when: show.hour(n.notedAt, zone), stage: n.stage }))} />
+      <Typography sx={{ mt: 1 }}><Link to={`/pots/${batch.id}`}>Note how a stage looked</Link></Typography>
+    </Box>
   );
 }
 

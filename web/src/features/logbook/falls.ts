@@ -13,6 +13,6 @@ export function fallOf(batch: BatchView, name: string): Fall {
   return {
     id: batch.id, name,
     points: curve.map((c) => ({ minute: minute(c.at), share: c.massKilograms / start })).filter((c) => c.minute >= 0),
-    reads: batch.events.flatMap((e) => (e.read.markKilograms === undefined || e.struckOut || e.read.spreadMeters !== undefined ? [] : [{ minute: minute(e.happenedAt), share: e.read.markKilograms / start }])),
+    reads: batch.forecast.reads.filter((r) => r.ofMass).map((r) => ({ minute: minute(r.at), share: r.kilograms / start })),
   };
 }

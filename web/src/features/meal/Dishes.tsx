@@ -1,4 +1,5 @@
 import { Box, Button, Typography } from '@mui/material';
+import { Link } from 'react-router';
 import type { FormulaSummary, MealView } from '../../api/client';
 import { newId } from '../../api/client';
 import { show, type Units } from '../../quantities';
@@ -41,13 +42,14 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
               <SomeWithout dish={d} change={(groups) => put(i, { groups })} />
             </Box>
             {faultAt(`/dishes/${i}/baseFormulaId`) && <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>{faultAt(`/dishes/${i}/baseFormulaId`)}</Typography>}
+            {made && made.inTubsCovers > 0 && <Typography sx={{ fontSize: sizes.note }}><Link to="/keep">{show.text(show.mass(made.inTubsKilograms, units))} of it</Link> is in tubs, enough for {made.inTubsCovers} of {made.covers}.</Typography>}
             {made?.fromBase && <FromBase of={made.fromBase} stages={made.stages} units={units} />}
             {made && <FitLine fits={made.fits} units={units} />}
             <Groups dish={d} made={made} units={units} change={(groups) => put(i, { groups })} />
           </Box>
         );
       })}
-      <Bases bases={meal.bases} units={units} />
+      <Bases bases={meal.bases} units={units} tubsStay={text.tubsStay} onTubsStay={(tubsStay) => change({ tubsStay })} />
       <Box sx={{ maxWidth: 320, mt: 1 }}><Pick label="Add a dish" value="" options={[['', 'choose a formula'] as const, ...options]} onPick={(id) => { if (id) add(id); }} /></Box>
     </Box>
   );

@@ -8,11 +8,11 @@ import { parseQuantity } from '../../quantities';
 type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
 export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms' | 'baseFormulaId'> { key: string; covers: string; baseFormulaId?: string | undefined }
-export interface MealText { name: string; packGoal: MealSheet['packGoal']; dishes: DishText[] }
+export interface MealText { name: string; packGoal: MealSheet['packGoal']; tubsStay: boolean; dishes: DishText[] }
 const WAIT_MS = 250;
 
 export const textOf = (sheet: MealSheet): MealText => ({
-  name: sheet.name, packGoal: sheet.packGoal,
+  name: sheet.name, packGoal: sheet.packGoal, tubsStay: sheet.tubsStay ?? false,
   dishes: sheet.dishes.map((d, i) => ({ ...d, key: `${d.formulaId} ${i}`, covers: String(d.covers), servingText: d.servingText || `${Math.round(d.servingMassKilograms * 1000)} g` })),
 });
 
@@ -28,7 +28,7 @@ export function meant(text: MealText, kitchen: KitchenView): { sheet: MealSheet 
     const { formulaId, schools, servingText, groups, targetSolidsFraction, baseFormulaId } = d;
     return { formulaId, schools, servingText, groups, ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }), ...(baseFormulaId ? { baseFormulaId } : {}), covers: covers.outcome === 'understood' ? covers.value : 1, servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0 };
   });
-  return { faults, sheet: faults.size > 0 ? undefined : { name: text.name.trim(), packGoal: text.packGoal, dishes } };
+  return { faults, sheet: faults.size > 0 ? undefined : { name: text.name.trim(), packGoal: text.packGoal, ...(text.tubsStay ? { tubsStay: true } : {}), dishes } };
 }
 
 /** A meal while it is written: every change is kept by itself. */

@@ -48,12 +48,13 @@ export function PlanPage() {
 
 /** A formula sent here to be planned brings its ways, its thickness, its heat and its lid along. */
 function useArrival(sauces: FormulaSummary[] | undefined, change: (to: Partial<PlanForm>) => void) {
-  const { key, state } = useLocation() as { key: string; state: { formulaId: string; schools: School[]; asItTurnedOut?: AsItTurnedOut } | null };
+  const { key, state } = useLocation() as { key: string; state: { formulaId: string; schools: School[]; asItTurnedOut?: AsItTurnedOut; covers?: number } | null };
   const arrived = useRef('');
   useEffect(() => {
     const formula = sauces?.find((f) => f.id === state?.formulaId);
     if (!state || !formula || arrived.current === key) return;
     arrived.current = key;
+    if (state.covers) change({ sizedBy: 'COVERS', covers: String(state.covers) });
     change(state.asItTurnedOut ? again(formula, state.schools, state.asItTurnedOut) : arriving(formula, state.schools));
   }, [sauces, key, state, change]);
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { BatchView, KeepingView, LotView, StockItem } from '../../api/client';
+import type { KeepingView, LotView, OnStove, StockItem } from '../../api/client';
 import { inOrder, ofKeepings, ofPots, ofStore } from './needs';
 
 const NOW = Date.parse('2026-03-02T15:00:00Z');
 const after = (minutes: number) => new Date(NOW + minutes * 60_000).toISOString();
-const pot = (id: string, at: number) => ({ id, name: id, forecast: { steps: [{ done: true, kind: 'ADD', at: after(-60), what: 'Wine' }, { done: false, kind: 'ADD', at: after(at), what: 'Whole milk' }], thickAt: after(90) } }) as unknown as BatchView;
+const pot = (id: string, at: number) => ({ id, name: id, steps: [{ done: true, kind: 'ADD', at: after(-60), what: 'Wine' }, { done: false, kind: 'ADD', at: after(at), what: 'Whole milk' }], thickAt: after(90) }) as unknown as OnStove;
 const cooling = (id: string, duty: string) => ({ id, name: id, cooling: { duty, marks: [{ state: 'SHOWN', celsius: 21, deadline: after(-5) }, { state: 'IN_TIME', celsius: 5, deadline: after(200) }] } }) as unknown as KeepingView;
 
 describe('what needs someone', () => {

@@ -1,4 +1,4 @@
-import type { BatchView, KeepingView, LotView, StockItem } from '../../api/client';
+import type { KeepingView, LotView, OnStove, StockItem } from '../../api/client';
 import { show, type Units } from '../../quantities';
 
 /** Something that needs someone: what, by when, where to go. */
@@ -13,10 +13,10 @@ const ms = (at: string) => new Date(at).getTime();
 const tone = (at: number, now: number): Need['tone'] => (at <= now ? 'alarm' : at <= now + 15 * MINUTE_MS ? 'wait' : 'next');
 
 /** The next step of a pot; the one that is late first. */
-export function ofPots(batches: BatchView[], now: number): Need[] {
+export function ofPots(batches: OnStove[], now: number): Need[] {
   return batches.flatMap((b) => {
-    const steps = b.forecast.steps.filter((s) => !s.done && s.kind !== 'READ').map((s) => ({ at: ms(s.at), what: s.kind === 'ADD' ? `add the ${s.what.toLowerCase()}` : s.what.toLowerCase() }));
-    const thick = b.forecast.thickAt ? [{ at: ms(b.forecast.thickAt), what: 'thick enough' }] : [];
+    const steps = b.steps.filter((s) => !s.done && s.kind !== 'READ').map((s) => ({ at: ms(s.at), what: s.kind === 'ADD' ? `add the ${s.what.toLowerCase()}` : s.what.toLowerCase() }));
+    const thick = b.thickAt ? [{ at: ms(b.thickAt), what: 'thick enough' }] : [];
     const next = [...steps, ...thick].toSorted((a, c) => a.at - c.at)[0];
     return next ? [{ key: `pot ${b.id}`, at: next.at, tone: tone(next.at, now), kind: 'pot' as const, name: b.name, what: next.what, to: `/pots/${b.id}` }] : [];
   });

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -333,5 +334,60 @@ class JourneyIT {
 
   private static double round(double kilograms) {
     return Math.round(kilograms * 100) / 100.0;
+  }
+
+  /** A scale under the pot sends more than a screen can show. */
+  @Test
+  void aLongHistoryComesInPages() throws Exception {
+    Instant lit = Instant.now().minus(Duration.ofHours(2));
+    String id = start(lit);
+    for (int i = 0; i < 70; i++) {
+      String weighed =
+          "{\"id\":\"%s\",\"grossKilograms\":%s,\"source\":\"INSTRUMENT\",\"enteredText\":\"\",%s}"
+              .formatted(
+                  UUID.randomUUID(),
+                  7.5 - i * 0.01,
+                  Requests.stamp(lit.plus(Duration.ofMinutes(45)).plusSeconds(20L * i)));
+      assertEquals(201, app.post("/api/batches/" + id + "/readings", weighed).status());
+    }
+    JsonNode batch = app.get("/api/batches/" + id).body();
+    assertEquals(60, batch.at("/events").size());
+    assertTrue(batch.at("/earlierEvents").asBoolean());
+    assertTrue(batch.at("/simmerConfirmed").asBoolean());
+    assertEquals(70, batch.at("/forecast/readings").asInt());
+    assertEquals(70, batch.at("/forecast/reads").size(), "every one is drawn");
+    int first = batch.at("/events/0/sequence").asInt();
+    JsonNode before = app.get("/api/batches/" + id + "/events?before=" + first).body();
+    assertEquals(10, before.size());
+    assertEquals(1, before.at("/0/sequence").asInt());
+    assertEquals(first - 1, before.at("/9/sequence").asInt());
+    String csv =
+        new String(app.bytes("/api/batches/" + id + "/readings.csv"), StandardCharsets.UTF_8);
+    assertEquals(71, csv.lines().count(), "a head and all of them");
+  }
+
+  /** Made again as it turned out: with what was poured and added, as a formula of its own, once. */
+  @Test
+  void aBatchBecomesAFormulaAsItWasMade() {
+    Instant lit = Instant.now().minus(Duration.ofMinutes(90));
+    String id = start(lit);
+    assertEquals(0, app.get("/api/batches/" + id + "/as-made").body().at("/differences").size());
+    written(
+        "/api/batches/" + id + "/additions",
+        "\"ingredientId\":\"table-salt\",\"massKilograms\":0.012,\"temperatureCelsius\":20,\"enteredText\":\"12 g\"");
+    JsonNode told = app.get("/api/batches/" + id + "/as-made").body();
+    assertEquals(1, told.at("/differences").size(), told.toString());
+    assertEquals(0.012, told.at("/differences/0/madeKilograms").asDouble(), 1e-9);
+    Answer made = app.post("/api/batches/" + id + "/formulas", "");
+    assertEquals(201, made.status(), made.body().toString());
+    assertEquals(made.body(), app.post("/api/batches/" + id + "/formulas", "").body());
+    String formula = made.body().at("/formulaId").asString();
+    JsonNode sheet = app.get("/api/formulas/" + formula + "/sheet").body();
+    assertTrue(sheet.at("/name").asString().startsWith("Plain marinara, as of "));
+    double thick = batch(id).at("/forecast/thicknessFraction").asDouble();
+    assertEquals(thick, sheet.at("/targetSolidsFraction").asDouble(), 1e-9);
+    String plan = Requests.plan(app).replace("\"plain-marinara\"", "\"" + formula + "\"");
+    Answer again = app.post("/api/plans/preview", plan);
+    assertEquals(200, again.status(), again.body().toString());
   }
 }

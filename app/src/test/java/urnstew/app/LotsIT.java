@@ -304,6 +304,44 @@ class LotsIT {
     }
   }
 
+  /** Cooked, a meal takes what it counted in, of the oldest first, and says what for. */
+  @Test
+  void aMealTakesItsBaseFromTubsOnce() {
+    JsonNode lot = putAway("slow-passata", 1.2, WALK_IN);
+    String meal = "/api/meals/" + UUID.randomUUID();
+    String sheet =
+        """
+        {"name":"Observers' supper","packGoal":"LEAST_COST","dishes":[{"formulaId":"ridge-ragu","schools":[],"covers":200,"servingMassKilograms":0.13,"servingText":"130 g","groups":[],"baseFormulaId":"slow-passata"}]}""";
+    JsonNode planned = ok(app.put(meal, sheet, "If-Match", "0")).at("/bases/0");
+    assertTrue(planned.toString().contains(lot.at("/code").asString()), planned.toString());
+    double wanted = planned.at("/fromTubsKilograms").asDouble();
+    assertTrue(wanted >= 1.2, "this lot and the demo's frozen one");
+    String cooked = meal + "/cooked/" + UUID.randomUUID();
+    ok(app.post(cooked, "{}"));
+    ok(app.post(cooked, "{}"));
+    JsonNode after = app.get("/api/lots/" + lot.at("/id").asString()).body();
+    assertEquals("GONE", after.at("/state").asString());
+    assertEquals(1, after.at("/events").toString().split("Observers' supper", -1).length - 1);
+  }
+
+  /** The demo has cream that is open, and tubs that are due. */
+  @Test
+  void whatIsOpenOrDueGivesIdeasThatTakeIt() {
+    JsonNode lot = putAway("larder-base", 2, WALK_IN);
+    database.update(
+        "update lot set made_on = made_on - 5 where id = ?",
+        UUID.fromString(lot.at("/id").asString()));
+    JsonNode ideas = ok(app.get("/api/lots/ideas"));
+    assertTrue(ideas.size() >= 1 && ideas.size() <= 6, ideas.toString());
+    for (JsonNode idea : ideas) {
+      assertTrue(idea.at("/covers").asInt() >= 1);
+      assertTrue(
+          idea.at("/takes/0/massKilograms").asDouble()
+              <= idea.at("/takes/0/thereKilograms").asDouble() + 1e-9);
+    }
+    assertTrue(ideas.toString().contains("\"tub\":true"), ideas.toString());
+  }
+
   private JsonNode ofBatch(String batch) {
     return ok(
         app.post(

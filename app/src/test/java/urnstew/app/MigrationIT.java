@@ -21,6 +21,7 @@ class MigrationIT {
   private static final String V3 = "/db/migration/V3__preparation_and_take_outs.sql";
   private static final String V5 = "/db/migration/V5__rounding.sql";
   private static final String V4 = "/db/migration/V4__pantry_and_formulas.sql";
+  private static final String V10 = "/db/migration/V10__volume.sql";
 
   private final RunningApplication app;
   private final JdbcTemplate database;
@@ -56,6 +57,50 @@ class MigrationIT {
         "{\"id\":\"%s\",\"step\":\"stir\",%s}"
             .formatted(UUID.randomUUID(), Requests.stamp(Instant.now()));
     assertEquals(201, app.post("/api/batches/" + id + "/steps", stirred).status());
+  }
+
+  @Test
+  void readingsOfTheNinthReleaseAreDrawnWhereTheyWere() throws IOException {
+    UUID id = UUID.randomUUID();
+    Instant lit = Instant.now().minus(Duration.ofHours(2));
+    app.post(
+        "/api/batches",
+        """
+        {"id":"%s","plan":%s,"timeScale":1,%s}"""
+            .formatted(id, Requests.plan(app), Requests.stamp(lit)));
+    UUID read = UUID.randomUUID();
+    String weighed =
+        "{\"id\":\"%s\",\"grossKilograms\":5.2,\"source\":\"TYPED\",\"enteredText\":\"5.2 kg\",%s}"
+            .formatted(read, Requests.stamp(lit.plus(Duration.ofMinutes(70))));
+    assertEquals(201, app.post("/api/batches/" + id + "/readings", weighed).status());
+    String now = points(id);
+    database.update(
+        """
+        update batch set forecast = (forecast - 'reads') || jsonb_build_object('marks',
+            jsonb_build_object(?::text, 5.2)),
+          planned = jsonb_set(planned, '{forecast}', (planned -> 'forecast') - 'reads' || '{"marks": {}}')
+        where id = ?
+        """,
+        read.toString(),
+        id);
+    database.execute(statement(V10, "create function points_of_marks", "update batch set"));
+    database.execute(statement(V10, "update batch set\n  forecast", "drop function"));
+    database.execute("drop function points_of_marks");
+    assertEquals(now, points(id));
+    assertEquals(200, app.get("/api/batches/" + id).status());
+  }
+
+  /** Where the readings lie, to the millisecond. */
+  private String points(UUID id) {
+    return Objects.requireNonNull(
+        database.queryForObject(
+            """
+            select string_agg(date_trunc('milliseconds', (r ->> 'at')::timestamptz)
+              || ' ' || (r ->> 'kilograms') || ' ' || (r ->> 'ofMass') || ' ' || (r ->> 'odd'), ', ')
+            from batch, jsonb_array_elements(forecast -> 'reads') r where id = ?
+            """,
+            String.class,
+            id));
   }
 
   /** No preparation, no techniques, sixteen minutes of browning, nothing believed of the body. */

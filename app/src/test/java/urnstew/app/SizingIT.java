@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -155,7 +156,23 @@ class SizingIT {
     double shares =
         made.at("/dishes/0/fromBase/shareMassKilograms").asDouble()
             + made.at("/dishes/1/fromBase/shareMassKilograms").asDouble();
-    assertEquals(made.at("/bases/0/madeMassKilograms").asDouble(), shares, 1e-9);
+    double inTubs = made.at("/bases/0/fromTubsKilograms").asDouble();
+    assertTrue(inTubs > 0, "the demo has tubs of it");
+    assertEquals(made.at("/bases/0/madeMassKilograms").asDouble() + inTubs, shares, 1e-6);
+    double noted =
+        StreamSupport.stream(made.at("/bases/0/tubs").spliterator(), false)
+            .mapToDouble(tub -> tub.at("/massKilograms").asDouble())
+            .sum();
+    assertEquals(inTubs, noted, 1e-9, "each lot says what it gives");
+    JsonNode whole =
+        app.put(
+                meal,
+                sheet.replace("{\"name\":\"Feast\"", "{\"tubsStay\":true,\"name\":\"Feast\""),
+                "If-Match",
+                "1")
+            .body();
+    assertEquals(shares, whole.at("/bases/0/madeMassKilograms").asDouble(), 1e-9);
+    assertEquals(0, whole.at("/bases/0/tubs").size());
     assertTrue(made.at("/dishes/0/fromBase/warnings/0").asString().contains("holds Onion"));
     assertTrue(made.at("/dishes/1/fromBase/warnings").toString().contains("without pork"));
     assertTrue(made.at("/bases/0/fits").size() > 0);
@@ -163,7 +180,7 @@ class SizingIT {
       assertTrue(!item.at("/ingredientId").asString().equals("canned-whole-tomato"));
     }
     RunningApplication.Answer dry =
-        app.put(meal, sheet.replace("larder-base", "plain-polenta"), "If-Match", "1");
+        app.put(meal, sheet.replace("larder-base", "plain-polenta"), "If-Match", "2");
     assertEquals("/dishes/0/baseFormulaId", dry.pointer());
     List<String> rows =
         new String(app.bytes(meal + "/sheets.csv"), StandardCharsets.UTF_8).lines().toList();

@@ -110,7 +110,7 @@ public class CoolingBenchmark {
   /** Ten readings, fitted. */
   @Benchmark
   public CoolingOutlook watch() {
-    return CoolingWatch.at(START.plusSeconds(9500), watched, rules);
+    return CoolingWatch.of(watched, rules).at(START.plusSeconds(9500));
   }
 
   /** All ways of two pans in three places. */

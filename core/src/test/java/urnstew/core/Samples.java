@@ -2,8 +2,12 @@ package urnstew.core;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Formula;
@@ -11,6 +15,7 @@ import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
@@ -115,5 +120,17 @@ public final class Samples {
         Prior.of(setting.heatSource()),
         NOON,
         NOON.plus(Duration.ofHours(7)));
+  }
+
+  /** A marinara for 34 that was lit at noon; nothing has happened to it yet. */
+  public static BatchHistory lit(int timeScale) {
+    return new BatchHistory(
+        new BatchSnapshot(
+            planInputs(34, pot(0.36, 0.20), GENTLE, Lid.OFF),
+            Duration.ofMinutes(4),
+            Instruments.ASSUMED,
+            new BatchClock(NOON, timeScale),
+            BatchSnapshot.MODEL_VERSION),
+        List.of());
   }
 }

@@ -23,6 +23,7 @@ final class BackupTables {
           "formula_version",
           "batch",
           "batch_event",
+          "stage_note",
           "panel",
           "panel_seat",
           "keeping",

@@ -11,9 +11,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.batch.AsMadeView.MadeFormula;
 import urnstew.app.batch.BatchService.Recorded;
+import urnstew.app.batch.BatchView.EventView;
+import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.platform.Actor;
 
 @RestController
@@ -21,20 +25,38 @@ import urnstew.app.platform.Actor;
 class BatchController {
   private final BatchStarter starter;
   private final BatchService batches;
+  private final AsMadeService asMade;
 
-  BatchController(BatchStarter starter, BatchService batches) {
+  BatchController(BatchStarter starter, BatchService batches, AsMadeService asMade) {
     this.starter = starter;
     this.batches = batches;
+    this.asMade = asMade;
   }
 
   @GetMapping
-  List<BatchView> simmeringBatches() {
-    return batches.simmering();
+  List<OnStove> batchesOnTheStove() {
+    return batches.onStove();
   }
 
   @GetMapping("/{id}")
   BatchView batch(@PathVariable UUID id) {
     return batches.view(id);
+  }
+
+  @GetMapping("/{id}/events")
+  List<EventView> eventsOfBatch(@PathVariable UUID id, @RequestParam int before) {
+    return batches.eventsBefore(id, before);
+  }
+
+  @GetMapping("/{id}/as-made")
+  AsMadeView asMade(@PathVariable UUID id) {
+    return asMade.of(id);
+  }
+
+  @PostMapping("/{id}/formulas")
+  @ResponseStatus(HttpStatus.CREATED)
+  MadeFormula keepAsFormula(@PathVariable UUID id) {
+    return asMade.formula(id, Actor.KITCHEN);
   }
 
   @GetMapping(path = "/{id}/hand-over.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -44,7 +66,7 @@ class BatchController {
 
   @GetMapping(path = "/{id}/readings.csv", produces = "text/csv")
   byte[] exportReadings(@PathVariable UUID id) {
-    return ReadingsCsv.write(batches.view(id)).getBytes(StandardCharsets.UTF_8);
+    return batches.readings(id).getBytes(StandardCharsets.UTF_8);
   }
 
   @PostMapping

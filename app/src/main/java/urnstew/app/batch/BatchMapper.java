@@ -17,10 +17,11 @@ interface BatchMapper {
       """
       insert into batch (id, name, vessel_id, vessel_name, status, started_at, time_scale, next_sequence,
         model_version, snapshot, planned, forecast, started_by, planned_end,
-        planned_mass_kilograms)
+        planned_mass_kilograms, formula_id, cost, heat_source_id, heating, readings, plate_tests)
       values (#{id}, #{name}, #{vesselId}, #{vesselName}, #{status}, #{startedAt}, #{timeScale},
         #{nextSequence}, #{modelVersion}, #{snapshot}::jsonb, #{planned}::jsonb,
-        #{forecast}::jsonb, #{startedBy}, #{plannedEnd}, #{plannedMassKilograms})
+        #{forecast}::jsonb, #{startedBy}, #{plannedEnd}, #{plannedMassKilograms}, #{formulaId},
+        #{cost}, #{heatSourceId}, #{heating}, 0, 0)
       """)
   void start(BatchRow batch);
 
@@ -39,12 +40,17 @@ interface BatchMapper {
       """)
   List<BatchRow> byStatus(Status status);
 
+  /** What later batches learn from this one. */
+  record Learnt(int readings, int plateTests, double powerFactor, double bodyFactor) {}
+
   @Update(
       """
-      update batch set next_sequence = next_sequence + 1, forecast = #{forecast}::jsonb
+      update batch set next_sequence = next_sequence + 1, forecast = #{forecast}::jsonb,
+        readings = #{learnt.readings}, plate_tests = #{learnt.plateTests},
+        power_factor = #{learnt.powerFactor}, body_factor = #{learnt.bodyFactor}
       where id = #{id}
       """)
-  void appended(UUID id, String forecast);
+  void appended(UUID id, String forecast, Learnt learnt);
 
   @Update(
       """
@@ -73,4 +79,24 @@ interface BatchMapper {
   @Select("select * from batch_event where batch_id = #{batchId} order by sequence")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<EventRow> events(UUID batchId);
+
+  /** All but readings, of which there can be thousands. */
+  @Select(
+      """
+      select * from batch_event where batch_id = #{batchId} and kind <> 'READING_TAKEN'
+      order by sequence
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<EventRow> acts(UUID batchId);
+
+  /** The last ones before a sequence number. */
+  @Select(
+      """
+      select * from (
+        select * from batch_event where batch_id = #{batchId} and sequence < #{before}
+        order by sequence desc limit #{most}) latest
+      order by sequence
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<EventRow> page(UUID batchId, int before, int most);
 }

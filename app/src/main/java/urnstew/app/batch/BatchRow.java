@@ -24,4 +24,8 @@ record BatchRow(
     @Nullable Instant endedAt,
     @Nullable Double finalMassKilograms,
     @Nullable Double evaporationFactor,
-    @Nullable String note) {}
+    @Nullable String note,
+    String formulaId,
+    @Nullable Double cost,
+    UUID heatSourceId,
+    String heating) {}

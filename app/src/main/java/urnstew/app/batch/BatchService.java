@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.batch.BatchMapper.Learnt;
+import urnstew.app.batch.BatchView.EventView;
+import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
@@ -20,6 +23,8 @@ import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Forecast;
 import urnstew.core.batch.Forecaster;
+import urnstew.core.batch.Measurement.Plated;
+import urnstew.core.correction.Belief;
 import urnstew.core.correction.Belief.Quantity;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -57,37 +62,53 @@ public class BatchService {
 
   /** All batches on the stove, the newest first. */
   @Transactional(readOnly = true)
-  public List<BatchView> simmering() {
-    return batches.byStatus(Status.SIMMERING).stream().map(views::view).toList();
+  public List<OnStove> onStove() {
+    return batches.byStatus(Status.SIMMERING).stream().map(views::onStove).toList();
   }
 
   /** One batch with its history. */
   @Transactional(readOnly = true)
   public BatchView view(UUID id) {
-    BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
-    requirePresentModel(row);
-    return views.view(row);
+    return views.view(present(id));
+  }
+
+  /** What happened to one before a sequence number, a page of it. */
+  @Transactional(readOnly = true)
+  public List<EventView> eventsBefore(UUID id, int sequence) {
+    return views.before(present(id), sequence);
+  }
+
+  /** The readings of one as a table. */
+  @Transactional(readOnly = true)
+  public String readings(UUID id) {
+    return ReadingsCsv.write(views.events(present(id)));
+  }
+
+  /** What one was started with. */
+  @Transactional(readOnly = true)
+  public BatchSnapshot snapshot(UUID id) {
+    return json.snapshot(present(id));
   }
 
   /** One batch as the core knows it. */
   @Transactional(readOnly = true)
   public BatchHistory history(UUID id) {
+    return history(present(id));
+  }
+
+  private BatchRow present(UUID id) {
     BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
-    requirePresentModel(row);
-    return history(row);
+    if (!row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {
+      throw new Clash(
+          "This batch was cooked with an earlier model of the pot.", "Look it up in the logbook.");
+    }
+    return row;
   }
 
   private BatchHistory history(BatchRow row) {
     List<BatchEvent> happened =
         batches.events(row.id()).stream().map(stored -> json.event(stored.payload())).toList();
     return new BatchHistory(json.snapshot(row), happened);
-  }
-
-  private static void requirePresentModel(BatchRow row) {
-    if (!row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {
-      throw new Clash(
-          "This batch was cooked with an earlier model of the pot.", "Look it up in the logbook.");
-    }
   }
 
   /** Everything about one pot as a page to print. */
@@ -124,7 +145,8 @@ public class BatchService {
     Forecast forecast = Forecaster.forecast(history);
     batches.appended(
         batchId,
-        json.write(ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings())));
+        json.write(ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings())),
+        learnt(history, forecast));
     if (event instanceof Finished finished) {
       batches.finished(
           batchId,
@@ -134,6 +156,16 @@ public class BatchService {
           finished.note());
     }
     return new Recorded(batchId, event.id(), row.nextSequence(), event.at());
+  }
+
+  private static Learnt learnt(BatchHistory history, Forecast forecast) {
+    Belief belief = forecast.prediction().belief();
+    long plates =
+        history.countingReadings().stream()
+            .filter(taken -> taken.measurement() instanceof Plated)
+            .count();
+    return new Learnt(
+        forecast.readings(), Math.toIntExact(plates), belief.factor(Quantity.POWER), belief.body());
   }
 
   /** Faults of the core under the names of the fields. */

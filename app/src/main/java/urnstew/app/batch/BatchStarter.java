@@ -81,6 +81,7 @@ public class BatchStarter {
     ForecastView forecast =
         ForecastView.of(
             Forecaster.forecast(new BatchHistory(snapshot, List.of())), snapshot.clock(), kitchen);
+    PlanView planned = PlanView.of(inputs, plan, kitchen);
     return new BatchRow(
         write.id(),
         inputs.formula().formula().name(),
@@ -92,7 +93,7 @@ public class BatchStarter {
         1,
         snapshot.modelVersion(),
         json.write(snapshot),
-        json.write(new BatchJson.Planned(PlanView.of(inputs, plan, kitchen), forecast)),
+        json.write(new BatchJson.Planned(planned, forecast)),
         json.write(forecast),
         actor.name(),
         forecast.thickAt(),
@@ -100,6 +101,10 @@ public class BatchStarter {
         null,
         null,
         null,
-        null);
+        null,
+        inputs.formula().formula().id(),
+        planned.cost() == null ? null : planned.cost().used().doubleValue(),
+        inputs.setting().heatSource().id(),
+        inputs.setting().heating().getClass().getSimpleName());
   }
 }

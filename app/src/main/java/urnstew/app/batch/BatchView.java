@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.ShapeKind;
+import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.HeatingChoice;
 import urnstew.app.plan.PlanView;
 import urnstew.core.batch.BatchLine;
@@ -35,8 +36,21 @@ public record BatchView(
     PlanView planned,
     ForecastView asPlanned,
     ForecastView forecast,
+    boolean simmerConfirmed,
     List<EventView> events,
+    boolean earlierEvents,
     @Nullable EndView end) {
+
+  /** A batch as the stove and the day show it, among others. */
+  public record OnStove(
+      UUID id,
+      String name,
+      Instant now,
+      PotView pot,
+      Instant simmerStartedAt,
+      @Nullable Instant thickAt,
+      List<CurvePoint> likely,
+      List<StepView> steps) {}
 
   /** The pot as it stands now. */
   public record PotView(
@@ -139,8 +153,7 @@ public record BatchView(
       @Nullable Double depthMeters,
       @Nullable Double temperatureCelsius,
       @Nullable Double solubleFraction,
-      @Nullable Double spreadMeters,
-      @Nullable Double markKilograms) {}
+      @Nullable Double spreadMeters) {}
 
   /** How it ended. */
   public record EndView(

@@ -8,10 +8,13 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchView.EndView;
+import urnstew.app.batch.BatchView.EventView;
+import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.batch.BatchView.PotView;
 import urnstew.app.batch.BatchView.VesselView;
+import urnstew.app.batch.EventViews.Happened;
 import urnstew.app.plan.HeatingChoice;
-import urnstew.core.batch.BatchEvent;
+import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.correction.Target;
@@ -23,6 +26,8 @@ import urnstew.units.Mass;
 /** Puts a batch's row and events together for the screens. */
 @Component
 class BatchViews {
+  private static final int PAGE = 60;
+
   private final BatchMapper batches;
   private final BatchJson json;
   private final Clock clock;
@@ -36,10 +41,9 @@ class BatchViews {
   BatchView view(BatchRow row) {
     BatchJson.Planned planned = json.planned(row);
     ForecastView forecast = json.forecast(row);
-    List<EventRow> rows = batches.events(row.id());
-    List<BatchEvent> events = rows.stream().map(stored -> json.event(stored.payload())).toList();
-    BatchHistory history = new BatchHistory(json.snapshot(row), events);
-    Formula formula = history.snapshot().inputs().formula().formula();
+    BatchHistory acts = acts(row);
+    Formula formula = acts.snapshot().inputs().formula().formula();
+    List<EventView> latest = page(row, row.nextSequence(), acts, forecast);
     return new BatchView(
         row.id(),
         row.name(),
@@ -49,12 +53,56 @@ class BatchViews {
         row.startedAt(),
         row.timeScale(),
         clock.instant(),
-        pot(history),
+        pot(acts),
         planned.plan(),
         planned.forecast(),
         forecast,
-        EventViews.of(rows, history, forecast),
+        forecast.readings() > 0 || !acts.counting(SimmerStarted.class).isEmpty(),
+        latest,
+        !latest.isEmpty() && latest.get(0).sequence() > 1,
         end(row, forecast));
+  }
+
+  /** Without the plan and the history, of which lists have no need. */
+  OnStove onStove(BatchRow row) {
+    ForecastView forecast = json.forecast(row);
+    return new OnStove(
+        row.id(),
+        row.name(),
+        clock.instant(),
+        pot(acts(row)),
+        forecast.simmerStartedAt(),
+        forecast.thickAt(),
+        forecast.likely(),
+        forecast.steps());
+  }
+
+  /** What happened before a sequence number, a page of it. */
+  List<EventView> before(BatchRow row, int sequence) {
+    return page(row, sequence, acts(row), json.forecast(row));
+  }
+
+  /** All that happened. */
+  List<EventView> events(BatchRow row) {
+    return views(batches.events(row.id()), acts(row), json.forecast(row));
+  }
+
+  private List<EventView> page(BatchRow row, int before, BatchHistory acts, ForecastView forecast) {
+    return views(batches.page(row.id(), before, PAGE), acts, forecast);
+  }
+
+  private List<EventView> views(List<EventRow> rows, BatchHistory acts, ForecastView forecast) {
+    return EventViews.of(
+        rows.stream().map(each -> new Happened(each, json.event(each.payload()))).toList(),
+        acts,
+        forecast.oddReadings());
+  }
+
+  /** The history without its readings: enough for how the pot stands and what is struck out. */
+  private BatchHistory acts(BatchRow row) {
+    return new BatchHistory(
+        json.snapshot(row),
+        batches.acts(row.id()).stream().map(stored -> json.event(stored.payload())).toList());
   }
 
   /** The ways that it was made in: what of a formula belongs to a school, once ways are chosen. */

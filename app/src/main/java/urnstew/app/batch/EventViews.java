@@ -37,35 +37,51 @@ import urnstew.units.Mass;
 
 /** What happened to a batch, for the screens. */
 final class EventViews {
-  private static final ReadView NOTHING_READ = new ReadView(null, null, null, null, null, null);
+  private static final ReadView NOTHING_READ = new ReadView(null, null, null, null, null);
 
   private EventViews() {}
 
-  static List<EventView> of(List<EventRow> rows, BatchHistory history, ForecastView forecast) {
-    Set<UUID> struck = history.struckOut();
-    List<EventView> views = new ArrayList<>();
-    for (int i = 0; i < rows.size(); i++) {
-      EventRow row = rows.get(i);
-      BatchEvent event = history.events().get(i);
-      views.add(
-          new EventView(
-              row.id(),
-              row.sequence(),
-              row.kind(),
-              row.happenedAt(),
-              row.actor(),
-              row.enteredText() == null ? "" : row.enteredText(),
-              read(event, forecast),
-              mass(event),
-              what(event, history),
-              struck.contains(row.id()),
-              forecast.oddReadings().contains(row.id().toString()),
-              note(event)));
-    }
-    return views;
+  /** A stored event with what it says. */
+  record Happened(EventRow row, BatchEvent event) {}
+
+  /**
+   * Some of a batch's events.
+   *
+   * @param acts everything of the batch but its readings
+   */
+  static List<EventView> of(List<Happened> some, BatchHistory acts, List<String> oddReadings) {
+    Set<UUID> struck = acts.struckOut();
+    Set<String> odd = Set.copyOf(oddReadings);
+    return some.stream()
+        .map(
+            happened ->
+                view(
+                    happened.row(),
+                    happened.event(),
+                    acts,
+                    struck.contains(happened.row().id()),
+                    odd.contains(happened.row().id().toString())))
+        .toList();
   }
 
-  private static ReadView read(BatchEvent event, ForecastView forecast) {
+  private static EventView view(
+      EventRow row, BatchEvent event, BatchHistory acts, boolean struckOut, boolean odd) {
+    return new EventView(
+        row.id(),
+        row.sequence(),
+        row.kind(),
+        row.happenedAt(),
+        row.actor(),
+        row.enteredText() == null ? "" : row.enteredText(),
+        read(event),
+        mass(event),
+        what(event, acts),
+        struckOut,
+        odd,
+        note(event));
+  }
+
+  private static ReadView read(BatchEvent event) {
     if (!(event instanceof ReadingTaken taken)) {
       return NOTHING_READ;
     }
@@ -75,8 +91,7 @@ final class EventViews {
         m instanceof Dipped d ? d.depth().meters() : null,
         m instanceof Probed p ? p.temperature().celsius() : null,
         m instanceof Refracted r ? r.soluble().value() : null,
-        m instanceof Plated p ? p.spread().meters() : null,
-        forecast.marks().get(event.id().toString()));
+        m instanceof Plated p ? p.spread().meters() : null);
   }
 
   private static @Nullable Double mass(BatchEvent event) {

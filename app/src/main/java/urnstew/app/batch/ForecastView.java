@@ -2,8 +2,6 @@ package urnstew.app.batch;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.batch.BatchView.AdviceView;
@@ -37,7 +35,7 @@ public record ForecastView(
     long stirEverySeconds,
     List<LineView> lines,
     List<StepView> steps,
-    Map<String, Double> marks,
+    List<ReadPoint> reads,
     double endMassKilograms,
     double thicknessFraction,
     String band,
@@ -51,6 +49,11 @@ public record ForecastView(
     List<String> oddReadings,
     List<Caution> cautions,
     List<Working> workings) {
+
+  private static final int MOST_DRAWN = 500;
+
+  /** A reading where it lies on the fall line. */
+  public record ReadPoint(Instant at, double kilograms, boolean ofMass, boolean odd) {}
 
   static ForecastView of(Forecast forecast, BatchClock clock, KitchenSettings kitchen) {
     Hours hours = new Hours(clock, clock.secondsAt(forecast.simmerStartedAt()));
@@ -71,8 +74,9 @@ public record ForecastView(
             .mapToObj(i -> LineView.of(i, forecast.lines().get(i)))
             .toList(),
         forecast.steps().stream().map(hours::step).toList(),
-        forecast.marks().stream()
-            .collect(Collectors.toMap(ReadingMark::key, ReadingMark::kilograms)),
+        forecast.drawn(MOST_DRAWN).stream()
+            .map(mark -> hours.read(mark, prediction.oddReadings()))
+            .toList(),
         forecast.end().total().kilograms(),
         thickness.value(),
         kitchen.band(thickness),
@@ -117,6 +121,11 @@ public record ForecastView(
           step.kilograms(),
           step.line(),
           step.done());
+    }
+
+    ReadPoint read(ReadingMark mark, List<String> odd) {
+      return new ReadPoint(
+          at(mark.seconds()), mark.kilograms(), mark.ofMass(), odd.contains(mark.key()));
     }
 
     AdviceView advice(urnstew.core.correction.Advisor.Advice advice) {

@@ -156,10 +156,7 @@ final class HandOverSheet {
     List<FallPrint.Point> likely = points(forecast.likely());
     List<List<FallPrint.Point>> edges = List.of(points(forecast.early()), points(forecast.late()));
     List<FallPrint.Point> readings =
-        batch.events().stream()
-            .filter(event -> !event.struckOut() && event.read().markKilograms() != null)
-            .map(event -> point(event.happenedAt(), event.read().markKilograms()))
-            .toList();
+        forecast.reads().stream().map(read -> point(read.at(), read.kilograms())).toList();
     double wanted = likely.get(likely.size() - 1).mass();
     return new FallPrint(
         likely,

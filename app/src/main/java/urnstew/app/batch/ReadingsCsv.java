@@ -3,6 +3,7 @@ package urnstew.app.batch;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -28,10 +29,10 @@ final class ReadingsCsv {
 
   private ReadingsCsv() {}
 
-  static String write(BatchView batch) {
+  static String write(List<EventView> events) {
     StringWriter out = new StringWriter();
     try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
-      for (EventView event : batch.events()) {
+      for (EventView event : events) {
         if (event.kind() == EventRow.Kind.READING_TAKEN) {
           row(printer, event, event.read());
         }

@@ -24,6 +24,8 @@ import urnstew.app.kitchen.MeasureEdit;
 import urnstew.app.kitchen.OvenEdit;
 import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.kitchen.VesselEdit;
+import urnstew.app.logbook.StageNoteService;
+import urnstew.app.logbook.StageNoteWrite;
 import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
 import urnstew.app.plan.HeatingChoice;
@@ -60,6 +62,7 @@ class DemoKitchen {
   private final MealService meals;
   private final BatchStarter starter;
   private final BatchService batches;
+  private final StageNoteService stageNotes;
   private final DemoKept kept;
   private final Clock clock;
 
@@ -70,6 +73,7 @@ class DemoKitchen {
       MealService meals,
       BatchStarter starter,
       BatchService batches,
+      StageNoteService stageNotes,
       DemoKept kept,
       Clock clock) {
     this.equipment = equipment;
@@ -78,6 +82,7 @@ class DemoKitchen {
     this.meals = meals;
     this.starter = starter;
     this.batches = batches;
+    this.stageNotes = stageNotes;
     this.kept = kept;
     this.clock = clock;
   }
@@ -168,7 +173,8 @@ class DemoKitchen {
                 dish("harbour-garden", 8, 0.18, "larder-base", List.of()),
                 dish("cellar-cheek", 6, 0.13, "larder-base", List.of()),
                 dish("fried-slices", 14, 0.09, null, List.of())),
-            PackGoal.LEAST_COST),
+            PackGoal.LEAST_COST,
+            null),
         0);
   }
 
@@ -198,6 +204,12 @@ class DemoKitchen {
             "Bright and just coating. The rondeau boils off more than assumed.",
             stamp(off)),
         DEMO);
+    note(0x36, batch, "Simmer", "The trail of the spoon stays open.", DemoPicture.base64(), off);
+  }
+
+  private void note(
+      int number, UUID batch, String stage, String note, @Nullable String photo, Instant at) {
+    stageNotes.note(new StageNoteWrite(id(number), batch, stage, note, photo, stamp(at)), DEMO);
   }
 
   /** Two pots: plain sauce on the induction, ragù on the gas ring. */

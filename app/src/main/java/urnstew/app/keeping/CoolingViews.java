@@ -18,7 +18,6 @@ import urnstew.core.cooling.CoolingHistory;
 import urnstew.core.cooling.CoolingOutlook;
 import urnstew.core.cooling.CoolingSauce;
 import urnstew.core.cooling.CoolingSetup;
-import urnstew.core.cooling.CoolingWatch;
 import urnstew.core.cooling.MarkOutlook;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
@@ -30,8 +29,7 @@ final class CoolingViews {
 
   private CoolingViews() {}
 
-  static CoolingView of(CoolingHistory history, RuleSet rules, Instant now) {
-    CoolingOutlook outlook = CoolingWatch.at(now, history, rules);
+  static CoolingView of(CoolingHistory history, RuleSet rules, CoolingOutlook outlook) {
     Instant zero = history.begun();
     return new CoolingView(
         outlook.verdict(),

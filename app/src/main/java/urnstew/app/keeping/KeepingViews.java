@@ -1,5 +1,7 @@
 package urnstew.app.keeping;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -26,20 +28,30 @@ import urnstew.core.cooling.Duty;
 import urnstew.core.holding.HoldOutlook;
 import urnstew.core.holding.HoldReading;
 import urnstew.core.holding.HoldWatch;
+import urnstew.core.rules.RuleSet;
 import urnstew.units.Temperature;
 
 /** Reads rows of what is kept into what the core and the screens know. */
 @Component
 class KeepingViews {
+  private static final int MOST_WATCHED = 64;
+
   private final KeepingMapper mapper;
   private final KeepingJson json;
   private final Clock clock;
+
+  /** Fitting takes far longer than asking how it stands, which every glance does. */
+  private final Cache<Watched, CoolingWatch> watches =
+      Caffeine.newBuilder().maximumSize(MOST_WATCHED).build();
 
   KeepingViews(KeepingMapper mapper, KeepingJson json, Clock clock) {
     this.mapper = mapper;
     this.json = json;
     this.clock = clock;
   }
+
+  /** All that a watch follows from. */
+  private record Watched(CoolingHistory history, RuleSet rules) {}
 
   /** An entry with what it says. */
   private record Entry(EntryRow row, KeepingEvent event, boolean struckOut) {}
@@ -62,7 +74,8 @@ class KeepingViews {
         start.rules().name(),
         entries.stream().map(entry -> view(entry, start)).toList(),
         start instanceof ToCool cool
-            ? CoolingViews.of(history(row, cool, entries), cool.rules(), now)
+            ? CoolingViews.of(
+                history(row, cool, entries), cool.rules(), watch(row, cool, entries).at(now))
             : null,
         start instanceof ToHold hold
             ? HoldViews.of(hold, row.startedAt(), readings(entries), added(entries), now)
@@ -116,7 +129,13 @@ class KeepingViews {
   }
 
   private CoolingOutlook outlook(KeepingRow row, ToCool start) {
-    return CoolingWatch.at(clock.instant(), history(row, start, entries(row)), start.rules());
+    return watch(row, start, entries(row)).at(clock.instant());
+  }
+
+  private CoolingWatch watch(KeepingRow row, ToCool start, List<Entry> entries) {
+    return watches.get(
+        new Watched(history(row, start, entries), start.rules()),
+        watched -> CoolingWatch.of(watched.history(), watched.rules()));
   }
 
   private HoldOutlook.State holds(KeepingRow row, ToHold start) {

@@ -49,7 +49,7 @@ class KeptSauces {
     agree("what.massKilograms", what.massText(), kitchens.massText("kg"), kilograms);
     UUID batch = what.batchId();
     if (batch != null) {
-      BatchSnapshot snapshot = batches.history(batch).snapshot();
+      BatchSnapshot snapshot = batches.snapshot(batch);
       PlanInputs inputs = snapshot.inputs();
       return kept(
           inputs.formula(),

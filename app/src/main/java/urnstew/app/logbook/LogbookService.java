@@ -14,6 +14,7 @@ import urnstew.app.logbook.LogbookEntry.VesselPoint;
 @Service
 public class LogbookService {
   private static final int PAGE = 60;
+  private static final int LATEST = 3_000;
   private static final int MOST_EXPORTED = 100_000;
   private static final int MOST_RATES = 400;
   private static final int MOST_WORDS = 8;
@@ -32,13 +33,21 @@ public class LogbookService {
    */
   @Transactional(readOnly = true)
   public List<LogbookEntry> find(String words, @Nullable UUID vesselId, @Nullable Instant before) {
-    return entries.find(patterns(words), vesselId, before, PAGE);
+    List<String> patterns = patterns(words);
+    if (!patterns.isEmpty()) {
+      // A word that many have fills the page from the latest; the index of words is for the rest.
+      List<LogbookEntry> latest = entries.find(patterns, vesselId, before, LATEST, PAGE);
+      if (latest.size() == PAGE) {
+        return latest;
+      }
+    }
+    return entries.find(patterns, vesselId, before, null, PAGE);
   }
 
   /** The same, all of it, as a table. */
   @Transactional(readOnly = true)
   public String csv(String words) {
-    return LogbookCsv.write(entries.find(patterns(words), null, null, MOST_EXPORTED));
+    return LogbookCsv.write(entries.find(patterns(words), null, null, null, MOST_EXPORTED));
   }
 
   /** How each pot's rate came out, the newest first. */

@@ -1,7 +1,7 @@
 /**
- * Finished batches, plan against outcome.
+ * Finished batches, plan against outcome, and how each stage looked when it was done.
  *
- * <p>Purpose: read what is to be learnt. Neighbours: platform.
+ * <p>Purpose: read what is to be learnt. Neighbours: batch, kitchen, platform.
  */
 @NullMarked
 package urnstew.app.logbook;

@@ -27,12 +27,15 @@ class LotController {
   private final LotFilling filling;
   private final LotTrace trace;
   private final LotLabels labels;
+  private final UseUpService useUp;
 
-  LotController(LotService lots, LotFilling filling, LotTrace trace, LotLabels labels) {
+  LotController(
+      LotService lots, LotFilling filling, LotTrace trace, LotLabels labels, UseUpService useUp) {
     this.lots = lots;
     this.filling = filling;
     this.trace = trace;
     this.labels = labels;
+    this.useUp = useUp;
   }
 
   @GetMapping
@@ -43,6 +46,11 @@ class LotController {
   @GetMapping("/{id}")
   LotView lot(@PathVariable UUID id) {
     return lots.view(id);
+  }
+
+  @GetMapping("/ideas")
+  List<IdeaView> whatToCook() {
+    return useUp.ideas();
   }
 
   @GetMapping("/ready")

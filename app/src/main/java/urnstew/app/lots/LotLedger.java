@@ -21,6 +21,9 @@ import urnstew.app.platform.Receipts;
 /** Codes, entries, hours and receipts of lots: what every write about them needs. */
 @Component
 class LotLedger {
+  /** Less than this is a tub that is empty. */
+  static final double CRUMB_KILOGRAMS = 0.005;
+
   /** Odd and without a pattern, so that near identities give unlike codes. */
   private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
@@ -83,6 +86,12 @@ class LotLedger {
       String what) {
     mapper.append(
         new LotEventRow(lot, 0, id, kind, at, Actor.KITCHEN.name(), kilograms, batch, what));
+  }
+
+  /** Leaves what is not taken. */
+  void leave(LotRow row, double takenKilograms, Instant at) {
+    double left = row.massKilograms() - takenKilograms;
+    mapper.leave(row.id(), left < CRUMB_KILOGRAMS ? 0 : left, at);
   }
 
   Instant happened(LotWrites.Timed write) {

@@ -34,7 +34,6 @@ import urnstew.units.Require;
 /** Tubs: moved, used, parted, joined, thrown away. */
 @Service
 public class LotService {
-  private static final double CRUMB_KILOGRAMS = 0.005;
 
   private final LotMapper mapper;
   private final LotViews views;
@@ -130,7 +129,7 @@ public class LotService {
     requireInDate(row);
     Instant at = ledger.happened(write);
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
-    leave(row, kilograms, at);
+    ledger.leave(row, kilograms, at);
     UUID batch = write.batchId();
     if (batch != null) {
       intoThePot(row, batch, kilograms, write);
@@ -166,7 +165,7 @@ public class LotService {
   private double taken(LotRow row, String field, double kilograms, String text) {
     agree(field, text, kitchens.massText("kg"), kilograms);
     Require.positive(field, kilograms, "kg");
-    if (kilograms > row.massKilograms() + CRUMB_KILOGRAMS) {
+    if (kilograms > row.massKilograms() + LotLedger.CRUMB_KILOGRAMS) {
       throw new InvalidInput(
           field,
           "more-than-there-is",
@@ -175,11 +174,6 @@ public class LotService {
           "Take less, or the rest from the next lot.");
     }
     return Math.min(kilograms, row.massKilograms());
-  }
-
-  private void leave(LotRow row, double taken, Instant at) {
-    double left = row.massKilograms() - taken;
-    mapper.leave(row.id(), left < CRUMB_KILOGRAMS ? 0 : left, at);
   }
 
   /** Parts a lot in two; both keep their dates. */
@@ -192,7 +186,7 @@ public class LotService {
     LotRow row = locked(id);
     Instant at = ledger.happened(write);
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
-    if (kilograms > row.massKilograms() - CRUMB_KILOGRAMS) {
+    if (kilograms > row.massKilograms() - LotLedger.CRUMB_KILOGRAMS) {
       throw new InvalidInput(
           "massKilograms",
           "all-of-it",
@@ -200,7 +194,7 @@ public class LotService {
           String.format("less than %.2f kg", row.massKilograms()),
           "Move the lot instead.");
     }
-    leave(row, kilograms, at);
+    ledger.leave(row, kilograms, at);
     LotRow part = part(row, write.id(), kilograms, row.placeId());
     mapper.put(part);
     mapper.link(new LinkRow(id, part.id(), kilograms));

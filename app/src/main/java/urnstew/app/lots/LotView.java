@@ -74,7 +74,8 @@ public record LotView(
       double massKilograms, double cubicMeters, double frozenKilograms, List<ReadyLot> lots) {}
 
   /** A lot that counts. */
-  public record ReadyLot(UUID id, String code, LocalDate madeOn, double massKilograms) {}
+  public record ReadyLot(
+      UUID id, String code, LocalDate madeOn, double massKilograms, boolean frozen) {}
 
   /** One thing on the way from can to dish. */
   public record TraceStep(

@@ -27,7 +27,6 @@ import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.State;
 import urnstew.app.rules.RuleService;
 import urnstew.core.formula.ResolvedFormula;
-import urnstew.core.formula.Use;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.lot.FreezingFitness;
@@ -39,7 +38,6 @@ import urnstew.core.lot.UseFirst;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.sizing.Serving;
-import urnstew.core.sizing.Style;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.FoodProperties;
 import urnstew.units.Mass;
@@ -122,7 +120,7 @@ class LotViews {
     Instant wanted = row.wantedAt();
     boolean freezer = place.kind() == ColdKind.FREEZER;
     Optional<Reheats> reheating = reheating(row, kind, dates.isFrozen(), by);
-    Serving serving = serving(row.formulaId());
+    Serving serving = Serving.usualOf(shelf.formula(row.formulaId()));
     return new LotView(
         row.id(),
         row.code(),
@@ -201,14 +199,6 @@ class LotViews {
     return Optional.of(new Reheats(found, pot.get().name() + ", " + burner.get().name()));
   }
 
-  private Serving serving(String formulaId) {
-    return shelf.formula(formulaId).uses().stream()
-        .filter(use -> use != Use.FREEZE)
-        .findFirst()
-        .map(use -> Serving.of(use, Style.USUAL))
-        .orElseGet(() -> Serving.of(Use.DRY_PASTA, Style.USUAL));
-  }
-
   /** First in, first out, as far as it is wanted. */
   ReadyView ready(String formulaId, Mass wanted) {
     RuleSet by = rules.inForce();
@@ -230,7 +220,7 @@ class LotViews {
       kilograms += mass;
       frozen += dates(row).isFrozen() ? mass : 0;
       cubic += volume(kind(row), mass);
-      lots.add(new ReadyLot(row.id(), row.code(), row.madeOn(), mass));
+      lots.add(new ReadyLot(row.id(), row.code(), row.madeOn(), mass, dates(row).isFrozen()));
     }
     return new ReadyView(kilograms, cubic, frozen, lots);
   }

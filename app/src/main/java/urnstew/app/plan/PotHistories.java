@@ -17,8 +17,7 @@ interface PotHistories {
       """
       select evaporation_factor from batch
       where vessel_id = #{vesselId} and status = 'FINISHED' and model_version = #{modelVersion}
-        and (forecast ->> 'readings')::integer >= 2
-        and snapshot #>> '{inputs,setting,heating,kind}' <> 'BurnerSet'
+        and readings >= 2 and heating <> 'BurnerSet'
       order by ended_at desc limit 8
       """)
   List<Double> evaporation(UUID vesselId, String modelVersion);
@@ -26,12 +25,10 @@ interface PotHistories {
   /** Heat factors of the last batches on this burner, set and left, as it is known now. */
   @Select(
       """
-      select (forecast ->> 'powerFactor')::double precision from batch
-      where snapshot #>> '{inputs,setting,heatSource,id}' = #{burner.id}::text
+      select power_factor from batch
+      where heat_source_id = #{burner.id}
         and status = 'FINISHED' and model_version = #{modelVersion}
-        and forecast ->> 'powerFactor' is not null
-        and (forecast ->> 'readings')::integer >= 2
-        and snapshot #>> '{inputs,setting,heating,kind}' = 'BurnerSet'
+        and power_factor is not null and readings >= 2 and heating = 'BurnerSet'
         and (snapshot #>> '{inputs,setting,heatSource,labelPower,watts}')::double precision
           = #{burner.labelPowerWatts}
         and (snapshot #>> '{inputs,setting,heatSource,measuredPower,watts}')::double precision
@@ -46,10 +43,10 @@ interface PotHistories {
       select * from (
         select distinct on (b.id) b.id as batch_id, b.ended_at, e.happened_at as read_at,
           (e.payload #>> '{measurement,spread,meters}')::double precision as spread_meters,
-          (b.forecast ->> 'bodyFactor')::double precision as body_factor
+          b.body_factor
         from batch b join batch_event e on e.batch_id = b.id
         where b.status = 'FINISHED' and b.model_version = #{modelVersion}
-          and b.snapshot #>> '{inputs,formula,formula,id}' = #{formulaId}
+          and b.formula_id = #{formulaId} and b.plate_tests > 0
           and e.kind = 'READING_TAKEN' and e.payload #>> '{measurement,kind}' = 'Plated'
           and (select coalesce(sum(case s.kind when 'STRUCK_OUT' then 1 else -1 end), 0)
             from batch_event s where s.batch_id = b.id

@@ -33,9 +33,11 @@ record Meal(
   /**
    * A base with its pot.
    *
-   * @param fits stage by stage
+   * @param formulaId of the base
+   * @param fits stage by stage; none where tubs give all of it
+   * @param tubs that give what need not be made
    */
-  record Common(BaseBatch base, List<StageFit> fits) {}
+  record Common(String formulaId, BaseBatch base, List<StageFit> fits, List<TubStock.Share> tubs) {}
 
   /**
    * One dish.
@@ -45,13 +47,15 @@ record Meal(
    * @param split how its pot is parted
    * @param fryingLoads by stage
    * @param fits stage by stage; none where a base is its pot
+   * @param inTubs finished already, of what it takes
    */
   record Served(
       Dish dish,
       Optional<FromBase> from,
       Split split,
       Map<String, Integer> fryingLoads,
-      List<StageFit> fits) {
+      List<StageFit> fits,
+      Mass inTubs) {
 
     /** What goes in, beside the share of a base. */
     ResolvedFormula batch() {
@@ -79,7 +83,9 @@ record Meal(
       PackGoal goal) {
     List<ResolvedFormula> batches =
         Stream.concat(
-                bases.stream().map(common -> common.base().batch()),
+                bases.stream()
+                    .flatMap(common -> common.base().made().stream())
+                    .map(BaseBatch.Made::batch),
                 dishes.stream().map(Served::batch))
             .toList();
     return new Meal(

@@ -132,11 +132,24 @@ final class MealPrint {
     BaseBatch base = common.base();
     sheet.heading(
         "Base: "
-            + base.batch().formula().name()
-            + ", "
-            + printed.mass(base.ribbon().end().total().kilograms()));
+            + base.name()
+            + base.made().map(made -> ", " + printed.mass(made.mass().kilograms())).orElse(""));
+    if (base.fromTubs().grams() >= 1) {
+      sheet.text(
+          printed.mass(base.fromTubs().kilograms())
+              + " of it comes from tubs: "
+              + common.tubs().stream()
+                  .map(
+                      tub ->
+                          printed.mass(tub.mass().kilograms())
+                              + " "
+                              + tub.code()
+                              + (tub.frozen() ? ", to be thawed" : ""))
+                  .collect(Collectors.joining("; "))
+              + ".");
+    }
     inPot(sheet, common.fits());
-    stages(sheet, base.batch(), Map.of());
+    base.made().ifPresent(made -> stages(sheet, made.batch(), Map.of()));
     base.variants().forEach(variant -> sheet.text(share(variant)));
   }
 

@@ -52,11 +52,13 @@ import urnstew.units.Power;
 public class MealService {
   private static final Power NO_BURNER = new Power(1500);
   private static final double LEAST_LEFT_GRAMS = 5;
+  private static final Mass ALL_THERE_IS = new Mass(10_000);
 
   private final MealMapper mapper;
   private final FormulaShelf shelf;
   private final PantryService pantry;
   private final StockService stock;
+  private final TubStock tubs;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
   private final Receipts receipts;
@@ -68,6 +70,7 @@ public class MealService {
       FormulaShelf shelf,
       PantryService pantry,
       StockService stock,
+      TubStock tubs,
       KitchenService kitchens,
       EquipmentService equipment,
       Receipts receipts,
@@ -77,6 +80,7 @@ public class MealService {
     this.shelf = shelf;
     this.pantry = pantry;
     this.stock = stock;
+    this.tubs = tubs;
     this.kitchens = kitchens;
     this.equipment = equipment;
     this.receipts = receipts;
@@ -148,7 +152,9 @@ public class MealService {
   private Leftovers leftovers(MealSheet sheet) {
     LocalDate today = LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
     List<StockItem> left = new ArrayList<>();
-    for (ShoppingList.Item item : meal(sheet).shopping().items()) {
+    Meal meal = meal(sheet);
+    meal.bases().forEach(base -> tubs.take(base.formulaId(), base.base().fromTubs(), sheet.name()));
+    for (ShoppingList.Item item : meal.shopping().items()) {
       String ingredient = item.ingredient().id();
       left.addAll(stock.use(ingredient, item.fromStock(), today));
       boolean packed = item.toBuy().bought().stream().anyMatch(bought -> !bought.pack().loose());
@@ -239,11 +245,26 @@ public class MealService {
             field,
             () ->
                 BaseBatch.of(
-                    own, own.formula().target(), places.stream().map(dishes::get).toList()));
+                    own,
+                    own.formula().target(),
+                    places.stream().map(dishes::get).toList(),
+                    inTubs(id, sheet)));
     for (int i = 0; i < places.size(); i++) {
       shares.put(places.get(i), new FromBase(own, base.variants().get(i)));
     }
-    return new Common(base, fits(base.batch(), own.formula().target()));
+    List<StageFit> fits =
+        base.made().map(made -> fits(made.batch(), own.formula().target())).orElse(List.of());
+    return new Common(id, base, fits, tubs.shares(id, base.fromTubs()));
+  }
+
+  private Mass inTubs(String formulaId, MealSheet sheet) {
+    return Boolean.TRUE.equals(sheet.tubsStay()) ? Mass.ZERO : inTubs(formulaId, ALL_THERE_IS);
+  }
+
+  private Mass inTubs(String formulaId, Mass wanted) {
+    return tubs.shares(formulaId, wanted).stream()
+        .map(TubStock.Share::mass)
+        .reduce(Mass.ZERO, Mass::plus);
   }
 
   private List<StageFit> fits(ResolvedFormula batch, Optional<MassFraction> target) {
@@ -276,7 +297,8 @@ public class MealService {
         from,
         Split.of(dish.batch(), dish.ribbon(), sheet.covers(), groups, all),
         dish.fryingLoads(strongest()),
-        from.isPresent() ? List.of() : fits(dish.batch(), target(sheet, dish.batch())));
+        from.isPresent() ? List.of() : fits(dish.batch(), target(sheet, dish.batch())),
+        inTubs(sheet.formulaId(), dish.made()));
   }
 
   private Need need(String at, DishSheet sheet) {

@@ -14,9 +14,13 @@ import urnstew.core.sizing.PackGoal;
  * @param name what the cook calls it
  * @param dishes formulas and who eats of each
  * @param packGoal what packs are chosen by
+ * @param tubsStay whether tubs are left for another day; else bases are taken from them first
  */
 public record MealSheet(
-    @NotNull String name, @NotNull @Valid List<DishSheet> dishes, @NotNull PackGoal packGoal) {
+    @NotNull String name,
+    @NotNull @Valid List<DishSheet> dishes,
+    @NotNull PackGoal packGoal,
+    @Nullable Boolean tubsStay) {
 
   /**
    * One formula of it. The target is the formula's own where none is named; a base is made once for

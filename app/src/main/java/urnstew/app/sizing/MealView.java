@@ -21,6 +21,7 @@ import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.pantry.Pantry;
+import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.ShoppingList;
@@ -43,20 +44,31 @@ public record MealView(
   /** A meal by name. */
   public record MealName(UUID id, String name) {}
 
+  /** What one lot of tubs gives. */
+  public record TubView(String code, double massKilograms, boolean frozen) {
+    static TubView of(TubStock.Share share) {
+      return new TubView(share.code(), share.mass().kilograms(), share.frozen());
+    }
+  }
+
   /** A base, made once. */
   public record BaseView(
       String formulaId,
       String name,
       double madeMassKilograms,
+      double fromTubsKilograms,
+      List<TubView> tubs,
       List<MealStageView> stages,
       List<StageFitView> fits) {
     static BaseView of(Meal.Common common) {
-      ResolvedFormula batch = common.base().batch();
+      BaseBatch base = common.base();
       return new BaseView(
-          batch.formula().id(),
-          batch.formula().name(),
-          common.base().ribbon().end().total().kilograms(),
-          MealStageView.all(batch),
+          common.formulaId(),
+          base.name(),
+          base.made().map(made -> made.mass().kilograms()).orElse(0.0),
+          base.fromTubs().kilograms(),
+          common.tubs().stream().map(TubView::of).toList(),
+          base.made().map(made -> MealStageView.all(made.batch())).orElse(List.of()),
           common.fits().stream().map(StageFitView::of).toList());
     }
   }
@@ -108,6 +120,8 @@ public record MealView(
       String name,
       int covers,
       double madeMassKilograms,
+      double inTubsKilograms,
+      int inTubsCovers,
       @Nullable FromBaseView fromBase,
       List<MealStageView> stages,
       Map<String, Integer> fryingLoads,
@@ -123,6 +137,8 @@ public record MealView(
           formula.name(),
           (int) dish.need().covers(),
           dish.made().kilograms(),
+          served.inTubs().kilograms(),
+          dish.coversOf(served.inTubs()),
           served.from().map(from -> FromBaseView.of(from, served.split())).orElse(null),
           MealStageView.all(served.batch()),
           served.fryingLoads(),

@@ -24,7 +24,9 @@ final class SheetCsv {
     StringWriter out = new StringWriter();
     try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
       for (Meal.Common common : meal.bases()) {
-        pot(printer, "base " + common.base().batch().formula().name(), common.base().batch());
+        if (common.base().made().isPresent()) {
+          pot(printer, "base " + common.base().name(), common.base().made().orElseThrow().batch());
+        }
       }
       for (Meal.Served served : meal.dishes()) {
         String name = served.dish().batch().formula().name();

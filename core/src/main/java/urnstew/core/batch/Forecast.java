@@ -47,9 +47,11 @@ public record Forecast(
    * A reading as a mass.
    *
    * @param key of the reading
+   * @param seconds since the simmer started
    * @param kilograms it was weighed at, or that its depth stands for, or of the fall at its moment
+   * @param ofMass whether the reading says how much there is: a weighing or a dip
    */
-  public record ReadingMark(String key, double kilograms) {}
+  public record ReadingMark(String key, double seconds, double kilograms, boolean ofMass) {}
 
   public Forecast {
     marks = List.copyOf(marks);
@@ -57,5 +59,10 @@ public record Forecast(
     lines = List.copyOf(lines);
     cautions = List.copyOf(cautions);
     workings = List.copyOf(workings);
+  }
+
+  /** The marks, thinned to so many as can be drawn. */
+  public List<ReadingMark> drawn(int most) {
+    return Thinned.extremes(marks, most, ReadingMark::kilograms);
   }
 }

@@ -15,6 +15,7 @@ import urnstew.core.correction.Predictor;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Reading;
 import urnstew.core.correction.Target;
+import urnstew.core.correction.Telling;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
@@ -44,15 +45,18 @@ public final class Forecaster {
    * @param lines of the formula, as poured
    * @param program what was done to the pot and still will be
    * @param readings of it
+   * @param telling those of them that the fit is given
    */
-  private record Known(BatchLines lines, Program program, List<Reading> readings) {
+  private record Known(
+      BatchLines lines, Program program, List<Reading> readings, List<Reading> telling) {
     static Known of(BatchHistory history) {
       PlanInputs inputs = history.snapshot().inputs();
       BatchSize size =
           Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
       BatchLines lines = new BatchLines(history, size.batch());
       ProgramOfBatch batch = new ProgramOfBatch(history);
-      return new Known(lines, batch.program(lines), batch.readings());
+      List<Reading> readings = batch.readings();
+      return new Known(lines, batch.program(lines), readings, Telling.of(readings));
     }
   }
 
@@ -61,7 +65,7 @@ public final class Forecaster {
     Known pot = Known.of(history);
     Prior prior = history.snapshot().inputs().prior();
     Likeliest likeliest =
-        Predictor.likeliest(pot.program(), history.target(), prior, pot.readings());
+        Predictor.likeliest(pot.program(), history.target(), prior, pot.telling());
     double moment = moment(likeliest.fall(), pot.readings());
     return new BatchParts(
         history, pot.lines().all(), likeliest, likeliest.fall().kilogramsPerHourAt(moment));
@@ -74,7 +78,7 @@ public final class Forecaster {
     BatchLines lines = pot.lines();
     List<Reading> readings = pot.readings();
     Target target = history.target();
-    Prediction prediction = Predictor.predict(pot.program(), target, inputs.prior(), readings);
+    Prediction prediction = Predictor.predict(pot.program(), target, inputs.prior(), pot.telling());
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
     PotContents end = end(prediction.likely(), lines.asPoured());
@@ -85,7 +89,7 @@ public final class Forecaster {
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
     Optional<Advice> advice =
         Advisor.next(
-            pot.program(), target, inputs.prior(), readings, history.snapshot().instruments());
+            pot.program(), target, inputs.prior(), pot.telling(), history.snapshot().instruments());
     return new Forecast(
         history.simmerStartedAt(),
         prediction,
@@ -118,7 +122,8 @@ public final class Forecaster {
       double deeper = dip.depth().meters() - then.depth().meters();
       kilograms += deeper * surface * WATER_AT_THE_BOIL;
     }
-    return new ReadingMark(reading.key(), Math.max(0, kilograms));
+    boolean ofMass = reading instanceof Reading.Weighing || reading instanceof Reading.Dip;
+    return new ReadingMark(reading.key(), reading.seconds(), Math.max(0, kilograms), ofMass);
   }
 
   private static double moment(Trajectory likely, List<Reading> readings) {

@@ -24,8 +24,12 @@ import urnstew.core.sauce.PotContents;
 final class ProgramOfBatch {
   private final BatchHistory history;
 
+  /** Of the simmer's seconds on the batch's clock: asked for at every reading. */
+  private final double origin;
+
   ProgramOfBatch(BatchHistory history) {
     this.history = history;
+    this.origin = history.snapshot().clock().secondsAt(history.simmerStartedAt());
   }
 
   /** What was done to the pot, and what is still planned to be. */
@@ -100,6 +104,6 @@ final class ProgramOfBatch {
   }
 
   private double seconds(BatchEvent event) {
-    return Math.max(0, history.simmerSeconds(event.at()));
+    return Math.max(0, history.snapshot().clock().secondsAt(event.at()) - origin);
   }
 }

@@ -23,27 +23,30 @@ import urnstew.core.rules.RuleSet;
 public final class CoolingWatch {
   private final CoolingHistory history;
   private final RuleSet rules;
-  private final Instant now;
+  private final boolean reheated;
   private final CoolingBounds bounds;
 
-  private CoolingWatch(CoolingHistory history, RuleSet rules, Instant now) {
+  private CoolingWatch(CoolingHistory history, RuleSet rules, boolean reheated) {
     this.history = history;
     this.rules = rules;
-    this.now = now;
+    this.reheated = reheated;
     this.bounds = CoolingBounds.of(history, rules.of(Limit.COOL_LAST).value());
   }
 
-  /** How it stands at a moment. */
-  public static CoolingOutlook at(Instant now, CoolingHistory history, RuleSet rules) {
-    return new CoolingWatch(history.sinceReheated(), rules, now).outlook(history.reheated());
+  /**
+   * Fits the courses to what was read: the part that takes time, and holds until the next entry.
+   */
+  public static CoolingWatch of(CoolingHistory history, RuleSet rules) {
+    return new CoolingWatch(history.sinceReheated(), rules, history.reheated());
   }
 
-  private CoolingOutlook outlook(boolean reheated) {
+  /** How it stands at a moment. */
+  public CoolingOutlook at(Instant now) {
     OptionalDouble clock = clockSeconds();
     List<MarkOutlook> marks = new ArrayList<>();
     if (clock.isPresent()) {
       for (CoolingMark mark : rules.coolingMarks()) {
-        marks.add(outlook(mark, history.after(clock.getAsDouble())));
+        marks.add(outlook(mark, history.after(clock.getAsDouble()), now));
       }
     }
     CoolingVerdict verdict = verdict(marks);
@@ -51,7 +54,7 @@ public final class CoolingWatch {
         clock.isPresent() ? Optional.of(history.after(clock.getAsDouble())) : Optional.empty();
     return new CoolingOutlook(
         verdict,
-        duty(verdict, marks, from, reheated),
+        duty(verdict, marks, from, now),
         from,
         from.filter(start -> !start.isAfter(now)).isPresent(),
         marks,
@@ -78,7 +81,7 @@ public final class CoolingWatch {
         : OptionalDouble.empty();
   }
 
-  private MarkOutlook outlook(CoolingMark mark, Instant clock) {
+  private MarkOutlook outlook(CoolingMark mark, Instant clock, Instant now) {
     Instant deadline = clock.plus(mark.within());
     Optional<Instant> shown =
         history.readings().stream()
@@ -89,7 +92,7 @@ public final class CoolingWatch {
     return new MarkOutlook(
         mark,
         deadline,
-        shown.isPresent() ? MarkOutlook.State.SHOWN : unread(mark, deadline),
+        shown.isPresent() ? MarkOutlook.State.SHOWN : unread(mark, deadline, now),
         shown,
         instant(bounds.likely().secondsTo(mark.celsius())),
         instant(bounds.slow().secondsTo(mark.celsius())));
@@ -101,7 +104,7 @@ public final class CoolingWatch {
         : Optional.empty();
   }
 
-  private MarkOutlook.State unread(CoolingMark mark, Instant deadline) {
+  private MarkOutlook.State unread(CoolingMark mark, Instant deadline, Instant now) {
     boolean tooWarmThen =
         history.readings().stream()
             .anyMatch(
@@ -175,7 +178,7 @@ public final class CoolingWatch {
   }
 
   private Duty duty(
-      CoolingVerdict verdict, List<MarkOutlook> marks, Optional<Instant> clock, boolean reheated) {
+      CoolingVerdict verdict, List<MarkOutlook> marks, Optional<Instant> clock, Instant now) {
     boolean toRead = marks.stream().anyMatch(mark -> mark.state() == MarkOutlook.State.TO_READ);
     return switch (verdict) {
       case MISSED -> Duty.DISCARD;
@@ -184,12 +187,12 @@ public final class CoolingWatch {
       case MAY_MISS, WILL_MISS, NEVER ->
           toRead
               ? Duty.READ_NOW
-              : mayReheat(clock, reheated) ? Duty.COOL_FASTER_OR_REHEAT : Duty.COOL_FASTER;
+              : mayReheat(clock, now) ? Duty.COOL_FASTER_OR_REHEAT : Duty.COOL_FASTER;
     };
   }
 
   /** Only before the first mark's time is over, once, and where the rule set allows it. */
-  private boolean mayReheat(Optional<Instant> clock, boolean reheated) {
+  private boolean mayReheat(Optional<Instant> clock, Instant now) {
     Duration first = rules.coolingMarks().get(0).within();
     boolean early = clock.map(start -> !now.isAfter(start.plus(first))).orElse(true);
     return early && !reheated && rules.allows(Limit.COOL_AGAIN);

@@ -56,6 +56,24 @@ public record Stage(
     }
   }
 
+  /** The same where nobody is asked any more: it belongs to no school. */
+  public Stage forEverybody() {
+    return new Stage(
+        title,
+        role,
+        technique,
+        heat,
+        lid,
+        time,
+        driedShare,
+        lines,
+        cues,
+        takeOuts,
+        caution,
+        pause,
+        Optional.empty());
+  }
+
   /** The same with other lines. */
   public Stage with(List<Line> other) {
     return new Stage(

@@ -31,6 +31,11 @@ public record Pantry(Map<String, Ingredient> byId) {
     return found;
   }
 
+  /** Whether there is one of that id. */
+  public boolean has(String id) {
+    return byId.containsKey(id);
+  }
+
   /** All of them, by name. */
   public List<Ingredient> all() {
     return byId.values().stream().sorted(Comparator.comparing(Ingredient::name)).toList();

@@ -73,4 +73,9 @@ public record Dish(ResolvedFormula batch, Need need, Ribbon ribbon) {
   public Mass made() {
     return ribbon.end().total();
   }
+
+  /** Covers that so much of the finished sauce is enough for, whole ones. */
+  public int coversOf(Mass sauce) {
+    return (int) Math.floor(need.covers() * sauce.kilograms() / made().kilograms() + 1e-9);
+  }
 }

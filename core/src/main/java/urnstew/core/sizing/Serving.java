@@ -2,6 +2,7 @@ package urnstew.core.sizing;
 
 import java.util.List;
 import org.apache.commons.csv.CSVRecord;
+import urnstew.core.formula.Formula;
 import urnstew.core.formula.Use;
 import urnstew.core.pantry.ReferenceTable;
 import urnstew.units.Mass;
@@ -26,6 +27,16 @@ public record Serving(Use use, Style style, Mass sauce, Mass beside, String why)
         .filter(serving -> serving.use() == use && serving.style() == style)
         .findFirst()
         .orElseThrow(() -> new IllegalStateException("No serving is shipped for " + use));
+  }
+
+  /** What an eater of a formula usually gets, by the first thing that it is for. */
+  public static Serving usualOf(Formula formula) {
+    Use use =
+        formula.uses().stream()
+            .filter(each -> each != Use.FREEZE)
+            .findFirst()
+            .orElse(Use.DRY_PASTA);
+    return of(use, Style.USUAL);
   }
 
   private static Serving serving(CSVRecord row) {

@@ -39,17 +39,6 @@ class BatchHistoryTest {
   private static final Instant HOUR = LIT.plus(Duration.ofMinutes(60));
   private static final Instant LATER = LIT.plus(Duration.ofHours(5));
 
-  private static BatchHistory fresh(int timeScale) {
-    return new BatchHistory(
-        new BatchSnapshot(
-            Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF),
-            Duration.ofMinutes(4),
-            Instruments.ASSUMED,
-            new BatchClock(LIT, timeScale),
-            BatchSnapshot.MODEL_VERSION),
-        List.of());
-  }
-
   private static ReadingTaken weighed(long id, Instant at, double gross, double tare) {
     return new ReadingTaken(
         new UUID(9, id),
@@ -63,7 +52,7 @@ class BatchHistoryTest {
 
   @Test
   void aSlowPotIsSeenAndAStruckOutReadingForgotten() {
-    BatchHistory plain = fresh(1);
+    BatchHistory plain = Samples.lit(1);
     Duration planned = simmer(Forecaster.forecast(plain));
     double start = Forecaster.forecast(plain).prediction().likely().massAt(0).kilograms();
     BatchHistory read = plain.with(weighed(1, HOUR, start - 0.25 + 2.4, 2.4), LATER);
@@ -79,7 +68,7 @@ class BatchHistoryTest {
 
   @Test
   void readingsThatAgreeOnAnotherAmountAreSaid() {
-    BatchHistory plain = fresh(1);
+    BatchHistory plain = Samples.lit(1);
     Forecast planned = Forecaster.forecast(plain);
     BatchHistory read = plain;
     for (int i = 1; i <= 2; i++) {
@@ -113,7 +102,7 @@ class BatchHistoryTest {
 
   @Test
   void aCoarserScaleMovesTheHourLess() {
-    BatchHistory plain = fresh(1);
+    BatchHistory plain = Samples.lit(1);
     double start = Forecaster.forecast(plain).prediction().likely().massAt(0).kilograms();
     Mass net = Mass.ofKilograms(start - 0.25);
     Duration fine = simmer(Forecaster.forecast(weighedWith(plain, net, Mass.ofGrams(20))));
@@ -129,14 +118,14 @@ class BatchHistoryTest {
   @Test
   void aTickMovesTheStartOfTheSimmer() {
     BatchHistory late =
-        fresh(1).with(new SimmerStarted(new UUID(9, 1), LIT.plusSeconds(1200)), LATER);
+        Samples.lit(1).with(new SimmerStarted(new UUID(9, 1), LIT.plusSeconds(1200)), LATER);
     assertEquals(LIT.plusSeconds(1200), Forecaster.forecast(late).simmerStartedAt());
-    assertEquals(LIT.plusSeconds(240), Forecaster.forecast(fresh(1)).simmerStartedAt());
+    assertEquals(LIT.plusSeconds(240), Forecaster.forecast(Samples.lit(1)).simmerStartedAt());
   }
 
   @Test
   void whatWillBeTooLateForTheTableIsSaidWithARemedy() {
-    BatchHistory batch = fresh(1);
+    BatchHistory batch = Samples.lit(1);
     assertFalse(codes(batch).contains("late"));
     BatchHistory turnedDown =
         batch.with(
@@ -152,7 +141,7 @@ class BatchHistoryTest {
   /** At the boil a lid hardly matters, so taking it off is no remedy there. */
   @Test
   void theRemedyForBeingLateFitsThePot() {
-    SimmerSetting own = fresh(1).setting();
+    SimmerSetting own = Samples.lit(1).setting();
     Heating low = new Heating.BurnerSet(MassFraction.ofPercent(12));
     assertRemedy("lid off", own.with(Samples.GENTLE).with(Lid.AJAR));
     assertRemedy("burner up", own.with(low).with(Lid.ON));
@@ -166,7 +155,7 @@ class BatchHistoryTest {
 
   private static String late(SimmerSetting setting) {
     BatchHistory batch =
-        fresh(1).with(new SetOtherwise(new UUID(9, 1), LIT.plusSeconds(300), setting), LATER);
+        Samples.lit(1).with(new SetOtherwise(new UUID(9, 1), LIT.plusSeconds(300), setting), LATER);
     return Forecaster.forecast(batch).cautions().stream()
         .filter(caution -> caution.code().equals("late"))
         .map(Caution::text)
@@ -201,18 +190,18 @@ class BatchHistoryTest {
         whole.end().total().kilograms() - sauce.end().total().kilograms() > 0.9 * meat,
         "the meat is gone, its juice mostly not");
     refused(out, new PiecesTakenOut(new UUID(9, 2), HOUR.plusSeconds(60)), "no-pieces");
-    refused(fresh(1), new PiecesTakenOut(new UUID(9, 1), HOUR), "no-pieces");
+    refused(Samples.lit(1), new PiecesTakenOut(new UUID(9, 1), HOUR), "no-pieces");
   }
 
   @Test
   void aPracticeBatchRunsFaster() {
-    assertEquals(LIT.plusSeconds(4), fresh(60).simmerStartedAt());
-    assertEquals(3600, fresh(60).snapshot().clock().secondsAt(LIT.plusSeconds(60)), 1e-9);
+    assertEquals(LIT.plusSeconds(4), Samples.lit(60).simmerStartedAt());
+    assertEquals(3600, Samples.lit(60).snapshot().clock().secondsAt(LIT.plusSeconds(60)), 1e-9);
   }
 
   @Test
   void whatCannotBeMeantIsRefused() {
-    BatchHistory batch = fresh(1);
+    BatchHistory batch = Samples.lit(1);
     refused(batch, weighed(1, LATER.plusSeconds(3600), 5, 0), "in-the-future");
     refused(batch, weighed(1, LIT.minusSeconds(5), 5, 0), "before-start");
     refused(batch, weighed(1, LIT.plusSeconds(60), 5, 0), "before-simmer");

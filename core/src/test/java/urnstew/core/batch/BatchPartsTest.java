@@ -21,8 +21,6 @@ import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.formula.StageRole;
-import urnstew.core.kitchen.Instruments;
-import urnstew.core.reduction.Lid;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
@@ -30,15 +28,7 @@ class BatchPartsTest {
   private static final Instant LIT = Samples.NOON;
   private static final Instant LATER = LIT.plus(Duration.ofHours(5));
 
-  private final BatchHistory fresh =
-      new BatchHistory(
-          new BatchSnapshot(
-              Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF),
-              Duration.ofMinutes(4),
-              Instruments.ASSUMED,
-              new BatchClock(LIT, 1),
-              BatchSnapshot.MODEL_VERSION),
-          List.of());
+  private final BatchHistory fresh = Samples.lit(1);
 
   private static Instant minute(int minutes) {
     return LIT.plus(Duration.ofMinutes(minutes));

@@ -17,8 +17,8 @@ class CoolingWatchTest {
   private static final CoolingSetup COLD = Coolings.in(Coolings.TIN, 2, ColdPlace.BLAST_CHILLER);
 
   private static CoolingOutlook at(double hours, CoolingSetup setup, CoolingEvent... events) {
-    return CoolingWatch.at(
-        Coolings.after(hours), Coolings.history(Coolings.ragu(9), setup, events), Coolings.CODE);
+    return CoolingWatch.of(Coolings.history(Coolings.ragu(9), setup, events), Coolings.CODE)
+        .at(Coolings.after(hours));
   }
 
   /**
@@ -97,10 +97,10 @@ class CoolingWatchTest {
     assertEquals(CoolingVerdict.WILL_MISS, outlook.verdict());
     assertEquals(Duty.COOL_FASTER_OR_REHEAT, outlook.duty());
     CoolingOutlook uk =
-        CoolingWatch.at(
-            Coolings.after(1.1),
-            Coolings.history(Coolings.ragu(9), slowPot(), hot),
-            RuleSet.shipped("uk-practice").orElseThrow());
+        CoolingWatch.of(
+                Coolings.history(Coolings.ragu(9), slowPot(), hot),
+                RuleSet.shipped("uk-practice").orElseThrow())
+            .at(Coolings.after(1.1));
     assertEquals(Duty.COOL_FASTER, uk.duty(), "that set does not allow it");
     CoolingEvent again =
         new CoolingEvent.Reheated(Coolings.after(1.5), Temperature.ofCelsius(76), slowPot());

@@ -105,7 +105,7 @@ class SafeSideTest {
       events.add(new CoolingEvent.Read(instant(at), read, ERROR));
     }
     CoolingHistory history = history(sauce, setup, events);
-    CoolingOutlook outlook = CoolingWatch.at(instant(at), history, Coolings.CODE);
+    CoolingOutlook outlook = CoolingWatch.of(history, Coolings.CODE).at(instant(at));
     if (outlook.verdict() == CoolingVerdict.MAKES_IT) {
       assertTrue(truth.passes(), "on the way " + number);
     }
@@ -120,7 +120,8 @@ class SafeSideTest {
       }
     }
     events.add(new CoolingEvent.Read(instant(at + 3600), truth.at(at + 3600), ERROR));
-    return CoolingWatch.at(instant(at + 7200), history(sauce, setup, events), Coolings.CODE)
+    return CoolingWatch.of(history(sauce, setup, events), Coolings.CODE)
+        .at(instant(at + 7200))
         .verdict();
   }
 

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.Ribbon;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -26,7 +27,33 @@ class VariantTest {
   }
 
   private static BaseBatch base(ResolvedFormula of, Dish... dishes) {
-    return BaseBatch.of(of, of.formula().target(), List.of(dishes));
+    return base(of, Mass.ZERO, dishes);
+  }
+
+  private static BaseBatch base(ResolvedFormula of, Mass inTubs, Dish... dishes) {
+    return BaseBatch.of(of, of.formula().target(), List.of(dishes), inTubs);
+  }
+
+  private static double made(BaseBatch base) {
+    return base.made().map(made -> made.mass().kilograms()).orElse(0.0);
+  }
+
+  private static double shares(BaseBatch base) {
+    return base.variants().stream().mapToDouble(variant -> variant.share().kilograms()).sum();
+  }
+
+  /** What tubs give is not cooked again, and never more is taken than the dishes want. */
+  @ParameterizedTest
+  @CsvSource({"0", "0.5", "2", "40"})
+  void tubsAndThePotTogetherAreWhatTheDishesTake(double inTubs) {
+    Dish first = dish("cellar-cheek", 12);
+    Dish second = dish("plain-marinara", 20);
+    BaseBatch base = base(BASE, new Mass(inTubs), first, second);
+    double wanted = shares(base(BASE, first, second));
+    assertEquals(wanted, shares(base), 1e-9 * wanted, "the shares stay as they are");
+    assertEquals(Math.min(inTubs, wanted), base.fromTubs().kilograms(), 1e-9);
+    assertEquals(wanted, made(base) + base.fromTubs().kilograms(), 1e-6 * wanted);
+    assertEquals(inTubs > wanted, base.made().isEmpty(), "no pot where tubs give it all");
   }
 
   private static double tomatoSolids(List<Portion> portions) {
@@ -45,11 +72,8 @@ class VariantTest {
     BaseBatch base = base(BASE, first, second);
     double wanted =
         tomatoSolids(first.batch().portions()) + tomatoSolids(second.batch().portions());
-    assertEquals(wanted, tomatoSolids(base.batch().portions()), 1e-9 * wanted);
-    double shares =
-        base.variants().stream().mapToDouble(variant -> variant.share().kilograms()).sum();
-    double made = base.ribbon().end().total().kilograms();
-    assertEquals(made, shares, 1e-9 * made, "all of the base is used");
+    assertEquals(wanted, tomatoSolids(base.made().orElseThrow().batch().portions()), 1e-9 * wanted);
+    assertEquals(made(base), shares(base), 1e-9 * made(base), "all of the base is used");
   }
 
   /** Each ingredient: share and what is still added are what the dish takes, and what is over. */
@@ -103,10 +127,24 @@ class VariantTest {
     assertTrue(
         free.ingredients(buttered).stream()
             .noneMatch(one -> one.ingredient().id().equals("butter")));
-    double simmered = base.ribbon().steps().get(basil.stage() - 1).atEnd().total().kilograms();
+    Ribbon ribbon = base.made().orElseThrow().ribbon();
+    double simmered = ribbon.steps().get(basil.stage() - 1).atEnd().total().kilograms();
     double share = free.times() / (free.times() + base.variants().get(1).times());
     assertEquals(share * simmered, free.share().kilograms(), 1e-9);
     assertTrue(base.variants().get(1).leavesBefore().isEmpty(), "the ragu has butter of its own");
+    BaseBatch tubs =
+        base(buttered, new Mass(50), dish("harbour-garden", 10), dish("ridge-ragu", 10));
+    assertEquals(
+        base.variants().get(1).share().kilograms(),
+        tubs.fromTubs().kilograms(),
+        1e-9,
+        "butter is in the tubs: only the ragu takes of them");
+    assertEquals(
+        free.share().kilograms(),
+        tubs.variants().get(0).share().kilograms(),
+        1e-9,
+        "and the other still has its pot");
+    assertTrue(tubs.made().isPresent());
   }
 
   @Test
