@@ -22,6 +22,7 @@ export type CurvePoint = Schemas['CurvePoint'];
 export type BatchView = Schemas['BatchView'];
 export type OnStove = Schemas['OnStove'];
 export type StageNote = Schemas['StageNote'];
+export type IdeaView = Schemas['IdeaView'];
 export type AsMadeView = Schemas['AsMadeView'];
 export type EventView = Schemas['EventView'];
 export type VesselPoint = Schemas['VesselPoint'];
@@ -71,6 +72,7 @@ export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' 
 export type KeepingView = Schemas['KeepingView'];
 export type CoolingView = Schemas['CoolingView'];
 export type HoldView = Schemas['HoldView'];
+export type SetOutView = Schemas['SetOutView'];
 export type MarkView = Schemas['MarkView'];
 export type CoursePoint = Schemas['CoursePoint'];
 export type WayView = Schemas['WayView'];
@@ -84,7 +86,7 @@ export type LimitView = Schemas['LimitView'];
 export type LotView = Schemas['LotView'];
 export type TraceStep = Schemas['TraceStep'];
 export type LotWrites = Pick<Schemas, 'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'>;
-export type KeepingWrites = Pick<Schemas, 'StartCooling' | 'StartHold' | 'ReadTemperature' | 'PlaceOtherwise' | 'Stir' | 'Reheat' | 'TopUp' | 'Close' | 'StrikeOutOfKeeping'>;
+export type KeepingWrites = Pick<Schemas, 'StartCooling' | 'StartHold' | 'SetOut' | 'ReadTemperature' | 'PlaceOtherwise' | 'Stir' | 'Reheat' | 'TopUp' | 'Close' | 'StrikeOutOfKeeping'>;
 
 // The fetch of the moment of the call, so that tests can stand in for the network.
 export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });

@@ -28,6 +28,7 @@ export interface Bodies {
 export interface KeptBodies {
   '/coolings': TypedOfKept<'StartCooling'>;
   '/holds': TypedOfKept<'StartHold'>;
+  '/set-outs': TypedOfKept<'SetOut'>;
   '/readings': TypedOfKept<'ReadTemperature'>;
   '/placings': TypedOfKept<'PlaceOtherwise'>;
   '/stirrings': TypedOfKept<'Stir'>;

@@ -6,7 +6,7 @@ import { show } from '../quantities';
 import { Note } from '../ui/Note';
 
 const TYPED: [suffix: string, words: string][] = [
-  ['/readings', 'A reading'], ['/strike-outs', 'A strike-out'], ['/restorations', 'A reading put back'], ['/simmer-starts', 'The start of the simmer'], ['/finishes', 'The end of a batch'], ['/batches', 'A batch that was lit'], ['/coolings', 'A cooling'], ['/holds', 'A hold'], ['/placings', 'Another place to cool'], ['/top-ups', 'A top-up'], ['/closings', 'The end of what was kept'], ['/lots', 'Tubs put away'], ['/moves', 'Tubs moved'], ['/uses', 'Tubs used'], ['/discards', 'Tubs thrown away'],
+  ['/readings', 'A reading'], ['/strike-outs', 'A strike-out'], ['/restorations', 'A reading put back'], ['/simmer-starts', 'The start of the simmer'], ['/finishes', 'The end of a batch'], ['/batches', 'A batch that was lit'], ['/coolings', 'A cooling'], ['/holds', 'A hold'], ['/set-outs', 'Something set out'], ['/placings', 'Another place to cool'], ['/top-ups', 'A top-up'], ['/closings', 'The end of what was kept'], ['/lots', 'Tubs put away'], ['/moves', 'Tubs moved'], ['/uses', 'Tubs used'], ['/discards', 'Tubs thrown away'],
 ];
 
 /** What was typed while the server was away: nothing of it is lost, and nothing vanishes unsaid. */

@@ -15,7 +15,7 @@ export const faces = {
 };
 /** The last column of a line in the editor: when it goes in, whose way it is, and the way out. */
 export const lastOfLine = (ways: boolean): number => (ways ? 206 : 112);
-export const sizes = { act: 40, picture: 780, compared: 560, bar: '5.5rem', cupField: 150, phone: 520, taste: 84, thumb: 88, photo: 220, rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 10vw, 9rem)', figureLarge: '2.75rem', figure: '1.4rem', railFigure: '1.5rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
+export const sizes = { act: 40, picture: 780, compared: 560, bar: '5.5rem', cupField: 150, phone: 520, taste: 84, thumb: 88, photo: 220, timeBar: 12, rail: 132, target: 56, drawer: 420, pot: 61, kitchenPot: 190, figureHuge: 'clamp(4.5rem, 8.4vw, 8rem)', figureLarge: '2.75rem', figure: '1.4rem', railFigure: '1.5rem', small: '0.8rem', label: '0.8rem', note: '0.87rem', lead: '1.1rem', step: '1.3rem' };
 /** Where the parts of a screen stand. */
 export const areas = {
   plan: { xs: '"hours" "need" "picture" "amounts"', md: '"need hours" "need picture" "amounts amounts"', lg: '"need hours amounts" "need picture amounts"' },

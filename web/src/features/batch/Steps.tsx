@@ -81,15 +81,17 @@ function words(step: StepView, kitchen: KitchenView): string {
 }
 
 function Row({ hour, now, what, detail, looks = [], children }: { hour: string; now: boolean; what: string; detail: string; looks?: Look[]; children?: ReactNode }) {
+  // Beside the cue, or below it where there is something to press.
+  const before = looks.length > 0 && <Looks looks={looks} label={`${what}: how it looked before`} />;
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: columns.step, columnGap: 2, rowGap: 1, alignItems: 'center', py: 0.75, borderBottom: 1, borderColor: 'divider', bgcolor: now ? 'kitchen.tomatoSoft' : 'transparent', px: now ? 1.5 : 0, mx: now ? -1.5 : 0, borderRadius: now ? 1 : 0 }}>
       <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.step, color: now ? 'error.main' : 'text.primary' }}>{now ? 'now' : hour}</Typography>
       <Box sx={{ minWidth: 0 }}>
         <Typography sx={{ fontWeight: 650, fontSize: sizes.lead, overflowWrap: 'anywhere' }}>{what}</Typography>
         <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{detail}</Typography>
-        {looks.length > 0 && <Looks looks={looks} label={`${what}: how it looked before`} />}
+        {children ? before : null}
       </Box>
-      {children}
+      {children || before}
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { Page } from '../../ui/Page';
 import { useTicking } from '../../ui/useTicking';
 import { HoldSheet } from './HoldSheet';
 import { Kept } from './Kept';
+import { SetOutSheet } from './SetOutSheet';
 import { UseFirst } from './UseFirst';
 
 /** What is warm and what is cooling, with the limits drawn as edges. */
@@ -18,9 +19,11 @@ export function KeepPage() {
   const { data: sets } = useRuleSets();
   const now = useTicking(keepings?.[0]?.now, dataUpdatedAt);
   const [holding, setHolding] = useState(false);
+  const [settingOut, setSettingOut] = useState(false);
   const inForce = sets?.find((s) => s.inForce);
   const acts = (
     <>
+      <Button variant="outlined" onClick={() => setSettingOut(true)} sx={{ minHeight: sizes.act }}>Set something out</Button>
       <Button variant="outlined" onClick={() => setHolding(true)} sx={{ minHeight: sizes.act }}>Hold something hot</Button>
       <Button variant="contained" component={Link} to="/keep/cool" sx={{ minHeight: sizes.act }}>Cool something</Button>
     </>
@@ -30,12 +33,13 @@ export function KeepPage() {
       {error && <Note tone="tomato">{error.message}</Note>}
       {keepings?.length === 0 && <Typography>Nothing is held or cooling. When a pot comes off the heat, cool it from here: whether it makes it is reckoned before you start.</Typography>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
-        <Box component="ul" aria-label="Held and cooling" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
+        <Box component="ul" aria-label="Held, cooling and set out" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
           {kitchen && keepings?.map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} inForce={inForce?.name} />)}
         </Box>
         {kitchen && <UseFirst kitchen={kitchen} now={now} />}
       </Box>
       <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>No limit here is met by acidity: a sharp sauce is cooled, chilled and dated like any other. <Link to="/kitchen/rules">Limits and their sections</Link></Typography>
+      {settingOut && kitchen && <SetOutSheet kitchen={kitchen} onClose={() => setSettingOut(false)} />}
       {holding && kitchen && <HoldSheet kitchen={kitchen} onClose={() => setHolding(false)} />}
     </Page>
   );

@@ -17,17 +17,17 @@ type Open = { sheet: 'read' | 'top-up' } | { sheet: 'place' | 'reheat'; offered?
 export function Kept({ keeping, kitchen, now, inForce }: { keeping: KeepingView; kitchen: KitchenView; now: number; inForce: string | undefined }) {
   const [open, setOpen] = useState<Open>();
   const { sendKept } = useOutbox();
-  const { cooling, hold } = keeping;
+  const { cooling, hold, setOut } = keeping;
   const duty = cooling?.duty;
   const wanting = duty === 'COOL_FASTER' || duty === 'COOL_FASTER_OR_REHEAT';
   const { data: ways } = useWays(keeping.id, wanting);
-  const lost = duty === 'DISCARD' || hold?.state === 'DISCARD';
+  const lost = duty === 'DISCARD' || hold?.state === 'DISCARD' || setOut?.state === 'DISCARD';
   const close = () => setOpen(undefined);
   const best = ways?.[0];
   const { units } = kitchen.settings;
   const acts = (
     <>
-      <Act words="Read it" main={!lost && duty !== 'PUT_AWAY'} onAct={() => setOpen({ sheet: 'read' })} />
+      <Act words="Read it" main={!lost && !setOut && duty !== 'PUT_AWAY'} onAct={() => setOpen({ sheet: 'read' })} />
       {cooling && !lost && <Act words="Stirred it through" onAct={() => void sendKept('/stirrings', { id: newId() }, keeping.id)} />}
       {cooling && !lost && <Act words="Cool it otherwise" onAct={() => setOpen({ sheet: 'place', ...(best ? { offered: best.choice } : {}) })} />}
       {duty === 'COOL_FASTER_OR_REHEAT' && <Act words="Reheat and begin again" onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })} />}

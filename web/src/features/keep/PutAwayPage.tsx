@@ -46,7 +46,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
   const { tubs, problem } = useTubs(body && { ...body, id: newId(), stamp: { typedAt: NOW, sentAt: NOW } });
   const wrong = (pointer: string) => refused?.at(pointer) ?? problem?.at(pointer);
   const fault = text && tub.outcome !== 'understood' ? tub.message : wrong('/tubCubicMeters');
-  const options = [...over.map((k) => [k.id, `${k.name}, ${show.text(show.mass(k.massKilograms, units))}, cold in time`] as const), ['', 'something else'] as const];
+  const options = [...over.map((k) => [k.id, `${k.name}, ${show.text(show.mass(k.massKilograms ?? 0, units))}, cold in time`] as const), ['', 'something else'] as const];
   const litres = (cubic: number) => show.text(show.poured(cubic, units));
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: columns.cool, gap: 4, alignItems: 'start' }}>

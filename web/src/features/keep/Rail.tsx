@@ -5,7 +5,8 @@ import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
 import { ClockRail, type Corner } from '../../ui/ClockRail';
 import { ShowWorking } from '../../ui/ShowWorking';
-import { degrees, ofCooling, ofHold, standing, topUp, type Says } from './words';
+import { TimeBar } from './TimeBar';
+import { degrees, ofCooling, ofHold, ofSetOut, standing, topUp, type Says } from './words';
 
 const TONES: Record<Says['tone'], string> = { good: 'success.main', wait: 'warning.main', alarm: 'error.main', cold: 'kitchen.slate' };
 const HOUR_MS = 3_600_000;
@@ -16,16 +17,16 @@ interface Props { keeping: KeepingView; kitchen: KitchenView; now: number; inFor
 export function Rail({ keeping, kitchen, now, inForce, acts, record, below }: Props) {
   const { units, zone } = kitchen.settings;
   const reads = keeping.entries.flatMap((e) => (e.celsius === undefined ? [] : [{ at: e.at, celsius: e.celsius, struckOut: e.struckOut }]));
-  const { cooling, hold } = keeping;
+  const { cooling, hold, setOut } = keeping;
   const last = reads.filter((r) => !r.struckOut).at(-1)?.celsius;
-  const says = cooling ? ofCooling(cooling, now, units) : hold ? ofHold(hold, last, zone, units) : undefined;
-  const how = cooling ? standing(cooling.setup, units) : hold ? `${hold.vessel}, ${hold.lid === 'ON' ? 'lid on' : hold.lid === 'AJAR' ? 'lid ajar' : 'lid off'}, held at ${degrees(hold.heldCelsius, units)}` : '';
+  const says = cooling ? ofCooling(cooling, now, units) : hold ? ofHold(hold, last, zone, units) : setOut ? ofSetOut(setOut, now, zone, units) : undefined;
+  const how = cooling ? standing(cooling.setup, units) : hold ? `${hold.vessel}, ${hold.lid === 'ON' ? 'lid on' : hold.lid === 'AJAR' ? 'lid ajar' : 'lid off'}, held at ${degrees(hold.heldCelsius, units)}` : setOut ? `set out at ${degrees(setOut.startCelsius, units)}` : '';
   const working = (cooling ?? hold)?.workings[0];
   return (
     <Box component="article" aria-label={keeping.name} sx={{ borderBottom: 1, borderColor: 'divider', pt: 1, pb: 1.25, display: 'grid', gridTemplateColumns: columns.rail, columnGap: 2.5, alignItems: 'center' }}>
       <Box sx={{ minWidth: 0 }}>
         <Typography component="h2" sx={{ fontWeight: 700, fontSize: sizes.lead, overflowWrap: 'anywhere' }}>{keeping.name}</Typography>
-        <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{show.text(show.mass(keeping.massKilograms, units))}: {how}, since {show.hour(keeping.startedAt, zone)}</Typography>
+        <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{keeping.massKilograms === undefined ? '' : `${show.text(show.mass(keeping.massKilograms, units))}: `}{how}, since {show.hour(keeping.startedAt, zone)}</Typography>
         <Typography component="a" href={`/api/keepings/${keeping.id}/record.pdf`} target="_blank" rel="noreferrer" sx={{ color: 'text.secondary', fontSize: sizes.small }}>record to print</Typography>
         {keeping.ruleSetName !== inForce && <Typography sx={{ color: 'text.secondary', fontSize: sizes.small }}>by {keeping.ruleSetName}, which was in force then</Typography>}
       </Box>
@@ -47,7 +48,8 @@ interface PictureProps { keeping: KeepingView; reads: { at: string; celsius: num
 function Picture({ keeping, reads, now, zone, units, alarm }: PictureProps) {
   const from = new Date(keeping.startedAt).getTime();
   const hour = (at: number) => show.hour(at, zone);
-  const { cooling, hold } = keeping;
+  const { cooling, hold, setOut } = keeping;
+  if (setOut) return <TimeBar from={keeping.startedAt} until={setOut.discard} now={now} zone={zone} over={setOut.state === 'DISCARD'} />;
   if (cooling) {
     const corners: Corner[] = cooling.marks.map((m) => ({ celsius: m.celsius, by: m.deadline, words: `${degrees(m.celsius, units)} by ${show.hour(m.deadline, zone)}` }));
     const end = Math.max(now, ...cooling.marks.map((m) => new Date(m.deadline).getTime())) + HOUR_MS / 4;

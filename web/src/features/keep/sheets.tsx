@@ -86,7 +86,7 @@ export function CloseSheet({ keeping, first, onClose }: Omit<Props, 'kitchen'> &
   const ready = hourUnderstood && (as !== 'DISCARDED' || reason.trim() !== '');
   return (
     <Sheet title={`${keeping.name} is done with`} act="Save" ready={ready} onAct={() => void write('/closings', { as, reason })} onClose={onClose}>
-      <Choices label="It is" options={(Object.keys(ENDS) as End[]).map((value) => ({ value, text: ENDS[value] }))} chosen={as} onChoose={edit(setAs)} />
+      <Choices label="It is" options={(Object.keys(ENDS) as End[]).filter((e) => e !== 'PUT_AWAY' || !keeping.setOut).map((value) => ({ value, text: ENDS[value] }))} chosen={as} onChoose={edit(setAs)} />
       <TextLine label={as === 'DISCARDED' ? 'Why' : 'A note, if there is one'} text={reason} onText={edit(setReason)} fault={refused?.at('/reason')} />
       {hour}
       {elsewhere(refused?.at('/reason'))}

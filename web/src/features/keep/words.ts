@@ -1,4 +1,4 @@
-import type { CoolingForecastView, CoolingView, HoldView, MarkView, SetupView, WayView } from '../../api/client';
+import type { CoolingForecastView, CoolingView, HoldView, MarkView, SetOutView, SetupView, WayView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 
 /** What the figure at the end of a rail says, with the colour that it has. */
@@ -8,6 +8,8 @@ export const PLACES: Record<SetupView['place'], string> = { BENCH: 'on the bench
 
 export const degrees = (celsius: number, units: Units) => show.text(show.temperature(celsius, units, Number.isInteger(celsius) ? 0 : 1));
 export const span = (seconds: number) => show.text(show.span(seconds));
+/** From here on whoever serves should be told. */
+const LAST_CALL_SECONDS = 1800;
 const until = (at: string, now: number) => (new Date(at).getTime() - now) / 1000;
 
 /** Where something stands: two tins, 29 mm deep, in ice. */
@@ -65,6 +67,15 @@ export function ofHold(h: HoldView, lastRead: number | undefined, zone: string, 
     case 'SERVE_NOW': return { figure: 'serve now', tone: 'alarm', words: `below ${limit} for too long to reheat: thrown away from ${by} on` };
     case 'DISCARD': return { figure: 'throw away', tone: 'alarm', words: `below ${limit} since ${show.hour(h.lastHot, zone)}` };
   }
+}
+
+/** What stands out says: how long it may still be served. */
+export function ofSetOut(s: SetOutView, now: number, zone: string, units: Units): Says {
+  const by = show.hour(s.discard, zone);
+  if (s.state === 'DISCARD') return { figure: 'throw away', tone: 'alarm', words: s.tooWarmCelsius === undefined ? `its time was over at ${by}` : `${degrees(s.tooWarmCelsius, units)} is warmer than ${degrees(s.topCelsius ?? 0, units)}` };
+  const left = until(s.discard, now);
+  const cold = s.topCelsius === undefined ? '' : `, and never warmer than ${degrees(s.topCelsius, units)}`;
+  return { figure: span(left), tone: left < LAST_CALL_SECONDS ? 'wait' : 'good', words: `left to serve it, until ${by}${cold}; then it is thrown away` };
 }
 
 /** The top-up that keeps it as thick as it was. */

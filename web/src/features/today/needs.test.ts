@@ -22,6 +22,13 @@ describe('what needs someone', () => {
     expect(ofKeepings([cooling('k', 'PUT_AWAY')], NOW, 'METRIC')).toMatchObject([{ tone: 'wait' }]);
   });
 
+  it('is what stands out, before its time is over and after', () => {
+    const out = (minutes: number, state: string) => ({ id: 's', name: 'Baked pasta', setOut: { state, discard: after(minutes) } }) as unknown as KeepingView;
+    expect(ofKeepings([out(120, 'SERVE')], NOW, 'METRIC')).toMatchObject([{ tone: 'next', at: NOW + 120 * 60_000, what: 'serve what stands out by then' }]);
+    expect(ofKeepings([out(20, 'SERVE')], NOW, 'METRIC')).toMatchObject([{ tone: 'wait' }]);
+    expect(ofKeepings([out(-1, 'DISCARD')], NOW, 'METRIC')).toMatchObject([{ tone: 'alarm', at: NOW }]);
+  });
+
   it('is a tub at its end or to be moved, and an open pack, but nothing that keeps', () => {
     const lot = (to: Partial<LotView>) => ({ id: 'l', name: 'Base', state: 'CHILLED', daysLeft: 6, plates: 29.6, ...to }) as LotView;
     const pack = (useBy?: string) => ({ id: 's', ingredientId: 'cream', ...(useBy ? { useBy } : {}) }) as StockItem;

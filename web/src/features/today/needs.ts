@@ -6,6 +6,8 @@ export interface Need { key: string; at: number; day?: 'today' | 'tomorrow'; ton
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
+/** Whoever serves what stands out is told so long before its time is over. */
+const LAST_CALL_MS = 15 * MINUTE_MS;
 /** Packs and thaws are looked ahead for so long. */
 const AHEAD_DAYS = 2;
 
@@ -35,6 +37,11 @@ export function ofKeepings(keepings: KeepingView[], now: number, units: Units): 
       if (duty === 'READ_NOW') return [{ ...base, at: now, tone: 'alarm', kind: 'cooling', what: 'read it: a mark is past' }];
       if (duty === 'COOL_FASTER' || duty === 'COOL_FASTER_OR_REHEAT') return [{ ...base, at: now, tone: 'alarm', kind: 'cooling', what: 'will not be cold in time: cool it otherwise' }];
       return [{ ...base, at, tone: tone(at, now), kind: 'cooling', what: next ? `read it: ${show.text(show.temperature(next.celsius, units, 0))} by then` : 'read it' }];
+    }
+    if (k.setOut) {
+      const by = ms(k.setOut.discard);
+      const over = k.setOut.state === 'DISCARD';
+      return [{ ...base, at: over ? now : by, tone: over ? 'alarm' : tone(by - LAST_CALL_MS, now), kind: 'hot', what: over ? 'throw it away: its time is over' : 'serve what stands out by then' }];
     }
     if (!k.hold) return [];
     const { state, act, discard } = k.hold;

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
@@ -249,5 +250,38 @@ class KeepingIT {
             "/api/keepings/cooling-preview",
             "{%s,\"startCelsius\":90,%s}".formatted(what(60), inIce(1)));
     assertEquals("/setup/count", full.pointer());
+  }
+
+  private Answer setOut(boolean fromCold, double celsius, int minutesAgo) {
+    return app.post(
+        "/api/keepings/set-outs",
+        "{\"id\":\"%s\",\"food\":\"Baked pasta, half a tray\",\"fromCold\":%s,\"celsius\":%s,\"enteredText\":\"\",%s}"
+            .formatted(UUID.randomUUID(), fromCold, celsius, stamp(minutesAgo)));
+  }
+
+  /** Time alone: four hours, then it is thrown away and neither served nor kept. */
+  @Test
+  void aRestOfABakeStandsOutByTimeAlone() throws IOException {
+    Answer lukewarm = setOut(false, 49, 0);
+    assertEquals("/celsius", lukewarm.pointer());
+    assertEquals("not-hot-enough", lukewarm.code());
+    String fresh = "/api/keepings/" + ok(setOut(false, 71, 30)).at("/keepingId").asString();
+    JsonNode view = ok(app.get(fresh));
+    assertEquals("SERVE", view.at("/setOut/state").asString());
+    assertEquals(14_400, view.at("/setOut/allowedSeconds").asLong());
+    assertEquals(409, write(fresh, "closings", "\"as\":\"PUT_AWAY\",\"reason\":\"\",", 0).status());
+    assertEquals(
+        422, write(fresh, "top-ups", "\"waterKilograms\":0.1,\"enteredText\":\"\",", 0).status());
+    assertTrue(
+        new String(app.bytes(fresh + "/record.pdf"), StandardCharsets.ISO_8859_1)
+            .startsWith("%PDF"));
+    ok(write(fresh, "closings", "\"as\":\"SERVED\",\"reason\":\"\",", 0));
+    String old = "/api/keepings/" + ok(setOut(false, 71, 260)).at("/keepingId").asString();
+    assertEquals("DISCARD", ok(app.get(old)).at("/setOut/state").asString());
+    assertEquals(409, write(old, "closings", "\"as\":\"SERVED\",\"reason\":\"\",", 0).status());
+    ok(write(old, "closings", "\"as\":\"DISCARDED\",\"reason\":\"time over\",", 0));
+    String salad = "/api/keepings/" + ok(setOut(true, 3, 60)).at("/keepingId").asString();
+    ok(read(salad, 23, 5));
+    assertEquals("DISCARD", ok(app.get(salad)).at("/setOut/state").asString());
   }
 }

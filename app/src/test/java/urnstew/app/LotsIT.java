@@ -339,7 +339,7 @@ class LotsIT {
           idea.at("/takes/0/massKilograms").asDouble()
               <= idea.at("/takes/0/thereKilograms").asDouble() + 1e-9);
     }
-    assertTrue(ideas.toString().contains("\"tub\":true"), ideas.toString());
+    assertTrue(ideas.toString().contains("\"baseFormulaId\":\"larder-base\""), ideas.toString());
   }
 
   private JsonNode ofBatch(String batch) {

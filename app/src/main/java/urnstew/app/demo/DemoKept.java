@@ -9,6 +9,7 @@ import urnstew.app.batch.Writes.Stamp;
 import urnstew.app.keeping.KeepingService;
 import urnstew.app.keeping.KeepingStarter;
 import urnstew.app.keeping.KeepingWrites.ReadTemperature;
+import urnstew.app.keeping.KeepingWrites.SetOut;
 import urnstew.app.keeping.KeepingWrites.Setup;
 import urnstew.app.keeping.KeepingWrites.StartCooling;
 import urnstew.app.keeping.KeepingWrites.StartHold;
@@ -75,6 +76,9 @@ class DemoKept {
     Setup pot = new Setup(tallPot, 1, ColdPlace.FAN_REFRIGERATOR, WALK_IN, false, null, null, null);
     starter.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, stamp(40)));
     read(0xc7, broth, 78, 8);
+    starter.setOut(
+        new SetOut(
+            DemoKitchen.id(0xc8), "Baked pasta, half a tray", false, 72, "72 °C", stamp(150)));
   }
 
   /** Tubs of the last days, one of them wanted thawed. */

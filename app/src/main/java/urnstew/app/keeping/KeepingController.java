@@ -70,6 +70,12 @@ class KeepingController {
     return starter.hold(write);
   }
 
+  @PostMapping("/set-outs")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept setOut(@Valid @RequestBody KeepingWrites.SetOut write) {
+    return starter.setOut(write);
+  }
+
   @PostMapping("/{id}/readings")
   @ResponseStatus(HttpStatus.CREATED)
   Kept readTemperature(

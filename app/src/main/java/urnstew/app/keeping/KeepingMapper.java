@@ -16,7 +16,8 @@ interface KeepingMapper {
   /** Kinds of keeping. */
   enum Kind {
     HOLD,
-    COOLING
+    COOLING,
+    SET_OUT
   }
 
   /** Something kept. */
@@ -25,8 +26,8 @@ interface KeepingMapper {
       Kind kind,
       String name,
       @Nullable UUID batchId,
-      String formulaId,
-      double massKilograms,
+      @Nullable String formulaId,
+      @Nullable Double massKilograms,
       Instant startedAt,
       String start,
       int nextSequence,

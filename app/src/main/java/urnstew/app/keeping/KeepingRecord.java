@@ -9,6 +9,7 @@ import urnstew.app.keeping.KeepingView.CoolingView;
 import urnstew.app.keeping.KeepingView.EntryView;
 import urnstew.app.keeping.KeepingView.HoldView;
 import urnstew.app.keeping.KeepingView.MarkView;
+import urnstew.app.keeping.KeepingView.SetOutView;
 import urnstew.app.keeping.KeepingView.SetupView;
 import urnstew.app.print.Printed;
 import urnstew.app.print.PrintedSheet;
@@ -31,13 +32,14 @@ final class KeepingRecord {
   byte[] pdf() {
     CoolingView cooling = kept.cooling();
     HoldView hold = kept.hold();
+    SetOutView setOut = kept.setOut();
+    Double kilograms = kept.massKilograms();
     PrintedSheet sheet =
         new PrintedSheet(
-            (cooling == null ? "Held hot: " : "Cooled: ")
+            (cooling != null ? "Cooled: " : hold != null ? "Held hot: " : "Set out: ")
                 + kept.name()
                 + ", "
-                + printed.mass(kept.massKilograms())
-                + ", "
+                + (kilograms == null ? "" : printed.mass(kilograms) + ", ")
                 + LocalDate.ofInstant(kept.startedAt(), printed.zone()));
     sheet.lead(ended());
     sheet.text("By " + kept.ruleSetName() + ". Local code comes first.");
@@ -52,6 +54,13 @@ final class KeepingRecord {
           List.of(
               List.of("In", hold.vessel()),
               List.of("At least", printed.temperature(hold.limitCelsius()))));
+    }
+    if (setOut != null) {
+      sheet.rows(
+          FIRST,
+          List.of(
+              List.of("Left at", printed.temperature(setOut.startCelsius())),
+              List.of("Not served from", printed.hour(setOut.discard()))));
     }
     sheet.heading("Record");
     sheet.rows(FIRST, record());

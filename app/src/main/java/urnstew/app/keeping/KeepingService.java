@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.keeping.KeepingMapper.EntryRow;
 import urnstew.app.keeping.KeepingMapper.KeepingRow;
 import urnstew.app.keeping.KeepingStart.ToCool;
+import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.keeping.KeptSauces.Kept;
 import urnstew.app.kitchen.KitchenService;
@@ -168,7 +169,13 @@ public class KeepingService {
       return new KeepingEvent.StruckOut(w.eventId(), w.reason());
     }
     KeepingStart start = json.start(row.start());
-    return start instanceof ToCool cool ? cooling(row, cool, write) : holding(write);
+    if (start instanceof ToCool cool) {
+      return cooling(row, cool, write);
+    }
+    if (start instanceof ToHold) {
+      return holding(write);
+    }
+    throw wrongKind("What is set out is read, served or thrown away.");
   }
 
   private KeepingEvent cooling(KeepingRow row, ToCool start, KeepingWrites.Timed write) {

@@ -28,4 +28,7 @@ sealed interface KeepingStart {
       Optional<Loosening> sets,
       RuleSet rules)
       implements KeepingStart {}
+
+  /** It stands out to be served. */
+  record ToSetOut(double celsius, boolean fromCold, RuleSet rules) implements KeepingStart {}
 }

@@ -1,5 +1,6 @@
 package urnstew.app.keeping;
 
+import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
@@ -19,6 +20,7 @@ import urnstew.app.keeping.KeepingMapper.Kind;
 import urnstew.app.keeping.KeepingService.Kept;
 import urnstew.app.keeping.KeepingStart.ToCool;
 import urnstew.app.keeping.KeepingStart.ToHold;
+import urnstew.app.keeping.KeepingStart.ToSetOut;
 import urnstew.app.keeping.KeepingView.CoolingPreview;
 import urnstew.app.keeping.KeepingView.WayView;
 import urnstew.app.kitchen.EquipmentService;
@@ -34,12 +36,14 @@ import urnstew.core.cooling.CoolingWays;
 import urnstew.core.holding.HoldWindow;
 import urnstew.core.holding.HotHold;
 import urnstew.core.holding.Loosening;
+import urnstew.core.holding.TimeAlone;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
 import urnstew.units.Temperature;
+import urnstew.units.text.QuantityKind;
 
 /**
  * What is before a keeping: whether it would be cold in time, its beginning, and what it leaves for
@@ -181,19 +185,52 @@ public class KeepingStarter {
     return begun(write, Kind.HOLD, kept, start);
   }
 
+  /** Sets something out to be served, once. */
+  @Transactional
+  public Kept setOut(KeepingWrites.SetOut write) {
+    return once(write, "set-out", () -> standing(write));
+  }
+
+  private Kept standing(KeepingWrites.SetOut write) {
+    agree("celsius", write.enteredText(), QuantityKind.TEMPERATURE, "c", write.celsius());
+    double celsius = Require.within("celsius", write.celsius(), -30, 120, "°C");
+    RuleSet inForce = rules.inForce();
+    Instant at = happened(write);
+    TimeAlone.starting(
+        at, write.fromCold(), celsius, kitchens.settings().probeErrorKelvins(), inForce);
+    ToSetOut start = new ToSetOut(celsius, write.fromCold(), inForce);
+    return begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, start);
+  }
+
   private Kept begun(
       KeepingWrites.Timed write, Kind kind, KeptSauces.Kept kept, KeepingStart start) {
-    Instant received = clock.instant();
-    Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
-    notLongAgo(at, received);
+    return begun(
+        write,
+        kind,
+        kept.name(),
+        kept.batchId(),
+        kept.formula().formula().id(),
+        kept.contents().total().kilograms(),
+        start);
+  }
+
+  private Kept begun(
+      KeepingWrites.Timed write,
+      Kind kind,
+      String name,
+      @Nullable UUID batchId,
+      @Nullable String formulaId,
+      @Nullable Double kilograms,
+      KeepingStart start) {
+    Instant at = happened(write);
     mapper.begin(
         new KeepingRow(
             write.id(),
             kind,
-            kept.name(),
-            kept.batchId(),
-            kept.formula().formula().id(),
-            kept.contents().total().kilograms(),
+            name,
+            batchId,
+            formulaId,
+            kilograms,
             at,
             json.write(start),
             1,
@@ -201,6 +238,13 @@ public class KeepingStarter {
             null,
             ""));
     return new Kept(write.id(), write.id(), at);
+  }
+
+  private Instant happened(KeepingWrites.Timed write) {
+    Instant received = clock.instant();
+    Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
+    notLongAgo(at, received);
+    return at;
   }
 
   private static void notLongAgo(Instant at, Instant now) {
@@ -233,17 +277,17 @@ public class KeepingStarter {
       @Nullable UUID keepingId, KeepingWrites.@Nullable What what, Instant at) {
     if (keepingId != null) {
       KeepingRow row = row(keepingId);
-      String allergens = sauces.allergens(row.formulaId());
-      if (json.start(row.start()) instanceof ToCool start) {
+      String formulaId = row.formulaId();
+      if (formulaId != null && json.start(row.start()) instanceof ToCool start) {
         return new Finished(
             row.name(),
-            row.formulaId(),
+            formulaId,
             row.batchId(),
             day(row.startedAt()),
             start.sauce().contents(),
-            allergens);
+            sauces.allergens(formulaId));
       }
-      throw new Clash("What is held hot is not put away.", "Cool it first.");
+      throw new Clash("Only what was cooled here is put away.", "Cool it first.");
     }
     if (what == null) {
       throw new InvalidInput(

@@ -10,15 +10,16 @@ import urnstew.core.cooling.Duty;
 import urnstew.core.cooling.MarkOutlook;
 import urnstew.core.explain.Working;
 import urnstew.core.holding.HoldOutlook;
+import urnstew.core.holding.TimeAlone;
 import urnstew.core.reduction.Lid;
 
-/** Something kept, as the screens see it: either a cooling or a hold. */
+/** Something kept, as the screens see it: a cooling, a hold, or what is set out. */
 public record KeepingView(
     UUID id,
     String name,
     @Nullable UUID batchId,
-    String formulaId,
-    double massKilograms,
+    @Nullable String formulaId,
+    @Nullable Double massKilograms,
     Instant startedAt,
     @Nullable Instant closedAt,
     KeepingWrites.@Nullable Closed closedAs,
@@ -27,7 +28,8 @@ public record KeepingView(
     String ruleSetName,
     List<EntryView> entries,
     @Nullable CoolingView cooling,
-    @Nullable HoldView hold) {
+    @Nullable HoldView hold,
+    @Nullable SetOutView setOut) {
 
   /** What was written about it. */
   public record EntryView(
@@ -105,6 +107,16 @@ public record KeepingView(
       @Nullable Double loosenKilograms,
       String loosenHow,
       List<Working> workings) {}
+
+  /** What stands out to be served, by time alone. */
+  public record SetOutView(
+      boolean fromCold,
+      double startCelsius,
+      long allowedSeconds,
+      @Nullable Double topCelsius,
+      TimeAlone.State state,
+      Instant discard,
+      @Nullable Double tooWarmCelsius) {}
 
   /** How long to one mark, counted from the start of the clock. */
   public record MarkTimeView(

@@ -17,7 +17,9 @@ import urnstew.app.keeping.KeepingMapper.EntryRow;
 import urnstew.app.keeping.KeepingMapper.KeepingRow;
 import urnstew.app.keeping.KeepingStart.ToCool;
 import urnstew.app.keeping.KeepingStart.ToHold;
+import urnstew.app.keeping.KeepingStart.ToSetOut;
 import urnstew.app.keeping.KeepingView.EntryView;
+import urnstew.app.keeping.KeepingView.SetOutView;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.platform.Clash;
 import urnstew.core.cooling.CoolingEvent;
@@ -28,6 +30,7 @@ import urnstew.core.cooling.Duty;
 import urnstew.core.holding.HoldOutlook;
 import urnstew.core.holding.HoldReading;
 import urnstew.core.holding.HoldWatch;
+import urnstew.core.holding.TimeAlone;
 import urnstew.core.rules.RuleSet;
 import urnstew.units.Temperature;
 
@@ -79,7 +82,22 @@ class KeepingViews {
             : null,
         start instanceof ToHold hold
             ? HoldViews.of(hold, row.startedAt(), readings(entries), added(entries), now)
-            : null);
+            : null,
+        start instanceof ToSetOut out ? setOut(row, out, readings(entries), now) : null);
+  }
+
+  private static SetOutView setOut(
+      KeepingRow row, ToSetOut start, List<HoldReading> readings, Instant now) {
+    TimeAlone food = new TimeAlone(row.startedAt(), start.fromCold(), start.rules());
+    TimeAlone.Outlook outlook = food.at(now, readings);
+    return new SetOutView(
+        start.fromCold(),
+        start.celsius(),
+        food.allowed().toSeconds(),
+        food.top().orElse(null),
+        outlook.state(),
+        outlook.discard(),
+        outlook.tooWarm().isPresent() ? outlook.tooWarm().getAsDouble() : null);
   }
 
   /** How warm it was when it was last looked at. */
@@ -96,15 +114,26 @@ class KeepingViews {
       return;
     }
     KeepingStart start = json.start(row.start());
-    boolean discard =
-        start instanceof ToCool cool
-            ? outlook(row, cool).duty() == Duty.DISCARD
-            : holds(row, (ToHold) start) == HoldOutlook.State.DISCARD;
-    if (discard) {
+    if (start instanceof ToSetOut && as == Closed.PUT_AWAY) {
+      throw new Clash(
+          "What stood out by time alone is not kept.", "Serve it by its time, or throw it away.");
+    }
+    if (isLost(row, start)) {
       throw new Clash(
           "By " + start.rules().name() + " this is not safe any more.",
           "Throw it away, with the reason. If a reading was wrong, strike it out first.");
     }
+  }
+
+  private boolean isLost(KeepingRow row, KeepingStart start) {
+    if (start instanceof ToCool cool) {
+      return outlook(row, cool).duty() == Duty.DISCARD;
+    }
+    if (start instanceof ToHold hold) {
+      return holds(row, hold) == HoldOutlook.State.DISCARD;
+    }
+    return setOut(row, (ToSetOut) start, readings(entries(row)), clock.instant()).state()
+        == TimeAlone.State.DISCARD;
   }
 
   /** Into tubs goes what was cold in time. */

@@ -2,6 +2,7 @@ package urnstew.app.keeping;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
@@ -69,6 +70,21 @@ public interface KeepingWrites {
       @NotNull UUID vesselId,
       double heldCelsius,
       @NotNull Lid lid,
+      @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
+  /**
+   * Set out to be served, by time alone.
+   *
+   * @param food what it is, in the cook's words
+   * @param celsius read when it left its temperature
+   */
+  record SetOut(
+      @NotNull UUID id,
+      @NotBlank @Size(max = 120) String food,
+      boolean fromCold,
+      double celsius,
+      @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 

@@ -18,6 +18,7 @@ import urnstew.core.lot.UseUp.Idea;
 import urnstew.core.lot.UseUp.Pack;
 import urnstew.core.lot.UseUp.Takes;
 import urnstew.core.lot.UseUp.Tub;
+import urnstew.core.sizing.Serving;
 import urnstew.units.Mass;
 
 /** What to cook from what is open or due. */
@@ -87,6 +88,7 @@ public class UseUpService {
         formula.id(),
         formula.name(),
         idea.covers(),
+        Serving.usualOf(formula).sauce().kilograms(),
         idea.takes().stream().map(this::view).toList());
   }
 
@@ -97,6 +99,10 @@ public class UseUpService {
             ? tub.of().formula().name()
             : shelf.ingredient(((Pack) due).ingredientId()).name();
     return new TakesView(
-        what, takes.takes().kilograms(), due.mass().kilograms(), due.by(), due instanceof Tub);
+        what,
+        takes.takes().kilograms(),
+        due.mass().kilograms(),
+        due.by(),
+        due instanceof Tub tub ? tub.of().formula().id() : null);
   }
 }
