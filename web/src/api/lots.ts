@@ -47,7 +47,7 @@ export function useTubs(request: LotWrites['PutAway'] | undefined) {
 }
 
 /** What is there of a formula in tubs that are in date, as far as it is wanted. */
-export function useReady(formulaId: string, wantedKilograms: number) {
+export function useReady(formulaId: string, wantedKilograms: number, covers: number) {
   const kilograms = Math.round(wantedKilograms * 10) / 10;
-  return useQuery({ queryKey: ['lots', 'ready', formulaId, kilograms], queryFn: () => answered(client.GET('/api/lots/ready', { params: { query: { formulaId, kilograms } } })), staleTime: MINUTE_MS });
+  return useQuery({ queryKey: ['lots', 'ready', formulaId, kilograms, covers], queryFn: () => answered(client.GET('/api/lots/ready', { params: { query: { formulaId, kilograms, covers } } })), enabled: kilograms > 0, staleTime: MINUTE_MS });
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { BatchView, KitchenView } from '../../api/client';
 import { usePantry } from '../../api/pantry';
 import { measuresOf } from '../../api/kitchen';
+import { useLots } from '../../api/lots';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
@@ -14,11 +15,13 @@ type What = (typeof WHAT)[number]['value'];
 /** As poured: what really went in, of the formula or besides it, or came out. */
 export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitchen: KitchenView; onClose: () => void }) {
   const pantry = usePantry();
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose);
+  const { data: lots = [] } = useLots();
   const [what, setWhat] = useState<What>('line');
   const { lines } = batch.forecast;
   const [line, setLine] = useState(() => lines.find((l) => l.later && !l.poured)?.line ?? heaviest(batch));
   const [other, setOther] = useState('water');
+  const tub = lots.find((l) => tubKey(l.id) === other);
+  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose, tub?.id);
   const [text, setText] = useState('');
   const { units } = kitchen.settings;
   const read = parseQuantity(text, 'MASS', what === 'line' ? 'g' : 'kg', measuresOf(kitchen));
@@ -32,6 +35,7 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
     const amount = { massKilograms: read.value, enteredText: text };
     if (what === 'line') return write('/pours', { line, ...amount });
     if (what === 'out') return write('/ladlings', amount);
+    if (tub) return write('/uses', { batchId: batch.id, dish: '', massKilograms: read.value, massText: text });
     return write('/additions', { ingredientId: other, temperatureCelsius: 20, ...amount });
   };
   const instead = what === 'line' && chosen && !chosen.later ? chosen.dueKilograms : 0;
@@ -45,6 +49,7 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
       )}
       {what === 'other' && (
         <TextField select label="What else" value={other} onChange={(e) => edit(setOther)(e.target.value)}>
+          {lots.filter((l) => l.daysLeft > 0).map((l) => <MenuItem key={l.id} value={tubKey(l.id)}>{l.name} from tub {l.code}, {show.text(show.mass(l.massKilograms, units))} there</MenuItem>)}
           {pantry.data ? pantry.data.filter((i) => !i.retired).map((i) => <MenuItem key={i.id} value={i.id}>{i.content.name}</MenuItem>) : <MenuItem value="water">Water</MenuItem>}
         </TextField>
       )}
@@ -57,6 +62,8 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
     </Sheet>
   );
 }
+
+const tubKey = (lotId: string) => `tub:${lotId}`;
 
 /** Measures of this kitchen that can be typed here. */
 const ownMeasures = (kitchen: KitchenView): string => (kitchen.measures[0] ? `or by the ${kitchen.measures.map((m) => m.name).join(', ')}` : '');

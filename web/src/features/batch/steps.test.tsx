@@ -64,3 +64,20 @@ it('puts the pot into this kitchen’s oven with its fan', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() => expect(asked[0]?.body).toMatchObject({ heating: { way: 'OVEN', ovenCelsius: expect.closeTo(148.89, 1), ovenId: 'o1', fan: true }, lid: 'OFF' }));
 });
+
+it('takes sauce out of a tub, and tells the tub', async () => {
+  const lots = [{ id: 'l1', code: 'KTQ2M', name: 'Larder base', massKilograms: 3.8, daysLeft: 2 }, { id: 'l2', code: 'PAST9', name: 'Old base', massKilograms: 1, daysLeft: 0 }];
+  const json = { status: 200, headers: { 'content-type': 'application/json' } };
+  const asked = standIn(new Response('[]', json), new Response(JSON.stringify(lots), json));
+  const close = vi.fn();
+  themed(<AddSheet batch={ragu} kitchen={kitchen} onClose={close} />);
+  await userEvent.click(screen.getByRole('radio', { name: 'something else' }));
+  await userEvent.click(screen.getByRole('combobox', { name: 'What else' }));
+  expect(await screen.findByRole('option', { name: /Larder base from tub KTQ2M, 3.80 kg there/ })).toBeInTheDocument();
+  expect(screen.queryByRole('option', { name: /Old base/ })).not.toBeInTheDocument();
+  await userEvent.click(screen.getByRole('option', { name: /Larder base/ }));
+  await userEvent.type(screen.getByLabelText('Went in, all of it'), '1.5 kg');
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(close).toHaveBeenCalled());
+  expect(asked.find((a) => a.path === '/api/lots/l1/uses')?.body).toMatchObject({ batchId: 'b1', massKilograms: 1.5, massText: '1.5 kg' });
+});

@@ -50,9 +50,9 @@ function Lot({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
         <Box component="section" aria-label="Dates" sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
           <Typography sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figureLarge, lineHeight: 1.1, color: late ? 'error.main' : 'text.primary' }}>{lot.useBy ? `use by ${dayOf(lot.useBy)}` : lot.bestUntil ? `best until ${dayOf(lot.bestUntil)}` : ''}</Typography>
           <Typography>Made {dayOf(lot.madeOn)}{lot.frozenOn ? `, frozen ${dayOf(lot.frozenOn)}` : ''}{lot.thawedOn ? `, thawed from ${dayOf(lot.thawedOn)}` : ''}. {lot.state === 'FROZEN' ? `${lot.daysLeft} days are left for it once it thaws.` : ''}</Typography>
-          {lot.freezingSeconds > 0 && <Typography>A tub freezes through in about {longTime(lot.freezingSeconds)}. {lot.workings[0] && <ShowWorking working={lot.workings[0]} title="Freezing" />}</Typography>}
+          {lot.freezingSeconds > 0 && <Typography>A tub freezes through in about {longTime(lot.freezingSeconds)}. <Working lot={lot} figure="freezing" title="Freezing" /></Typography>}
           {lot.state === 'FROZEN' && <Typography>In the refrigerator a tub thaws through in about {longTime(lot.thawingSeconds)}; after a day it slides out and can be heated.{lot.moveBy ? ` Wanted ${show.day(lot.wantedAt ?? '', zone)}: move it by ${show.day(lot.moveBy, zone)}, ${show.hour(lot.moveBy, zone)}.` : ''}</Typography>}
-          <Typography>Reheated to {show.text(show.temperature(lot.reheatCelsius, units, 0))} all through{lot.reheatSeconds > 0 ? `: all of it in about ${show.text(show.span(lot.reheatSeconds))} in the ${lot.reheatOn}, stirred, lid on` : ''}.{lot.reheatInTime ? '' : ' That is longer than is allowed: less at a time.'} {gone ? '' : `It is enough for about ${Math.floor(lot.plates)} plates of ${lot.platesOf}.`}</Typography>
+          <Typography>Reheated to {show.text(show.temperature(lot.reheatCelsius, units, 0))} all through{lot.reheatSeconds > 0 ? `: all of it in about ${show.text(show.span(lot.reheatSeconds))} in the ${lot.reheatOn}, stirred, lid on` : ''}.{lot.reheatInTime ? '' : ' That is longer than is allowed: less at a time.'} <Working lot={lot} figure="reheating" title="Reheating" /> {gone ? '' : `It is enough for about ${Math.floor(lot.plates)} plates of ${lot.platesOf}.`}</Typography>
           <Typography>{lot.allergens ? `Contains ${lot.allergens}.` : 'No declared allergen.'}</Typography>
           {lot.fitness !== 'WELL' && <Typography>{lot.fitness === 'BADLY' ? 'Freezes badly' : 'Freezes with care'}: {lot.fitnessSays.join('; ')}.</Typography>}
           {!lot.coolingRecorded && <Typography sx={{ color: 'text.secondary' }}>How it was cooled is not recorded here.</Typography>}
@@ -82,4 +82,9 @@ function Lot({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
       {open === 'discard' && <DiscardSheet lot={lot} onClose={close} />}
     </Page>
   );
+}
+
+function Working({ lot, figure, title }: { lot: LotView; figure: string; title: string }) {
+  const working = lot.workings.find((w) => w.figure === figure);
+  return working ? <ShowWorking working={working} title={title} /> : null;
 }

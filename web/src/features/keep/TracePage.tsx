@@ -35,7 +35,7 @@ export function Steps({ steps, zone, empty }: { steps: TraceStep[]; zone: string
       {steps.map((s, i) => (
         <Typography component="li" key={`${s.what}${s.id ?? ''}${s.name}${s.at ?? i}`} sx={{ borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
           <Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}>{KINDS[s.what]} </Box>
-          <StepName step={s} />{s.code && <b> {s.code}</b>}<Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}> {s.at ? show.day(s.at, zone) : s.words}</Box>
+          <StepName step={s} />{s.code && <b> {s.code}</b>}<Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}> {[s.at ? show.day(s.at, zone) : '', s.words].filter(Boolean).join(', ')}</Box>
         </Typography>
       ))}
     </Box>

@@ -35,7 +35,7 @@ describe('something that cools', () => {
     expect(screen.getByLabelText('How many')).toHaveValue('2');
     await userEvent.click(screen.getByRole('button', { name: 'It stands like that now' }));
     await waitFor(() => expect(asked.some((a) => a.path === '/api/keepings/k1/placings')).toBe(true));
-    expect(asked.find((a) => a.path.endsWith('/placings'))?.body.setup).toEqual({ vesselId: 'tin', count: 2, place: 'ICE_BATH', covered: false, thenPlaceId: 'walk-in', thenBelowCelsius: 18 });
+    expect(asked.find((a) => a.path.endsWith('/placings'))?.body.setup).toEqual({ vesselId: 'tin', count: 2, place: 'ICE_BATH', covered: false, thenPlaceId: 'walk-in' });
   });
 
   it('takes a bare number as degrees, and keeps what was typed when it is refused', async () => {
@@ -100,7 +100,7 @@ describe('a tub', () => {
 describe('a setup', () => {
   it('goes on from ice into the coldest air, never into a freezer', () => {
     const form = { vesselId: 'tin', count: '2', place: 'ICE_BATH', covered: 'no', stirred: '10' } as const;
-    expect(choiceOf(form, kitchen)).toEqual({ vesselId: 'tin', count: 2, covered: false, place: 'ICE_BATH', stirredEveryMinutes: 10, thenPlaceId: 'walk-in', thenBelowCelsius: 18 });
+    expect(choiceOf(form, kitchen)).toEqual({ vesselId: 'tin', count: 2, covered: false, place: 'ICE_BATH', stirredEveryMinutes: 10, thenPlaceId: 'walk-in' });
     expect(choiceOf({ ...form, place: 'walk-in', stirred: 'never' }, kitchen)).toEqual({ vesselId: 'tin', count: 2, covered: false, place: 'FAN_REFRIGERATOR', coldPlaceId: 'walk-in' });
     expect(choiceOf({ ...form, count: '1.5' }, kitchen)).toBeUndefined();
     expect(formOf({ vesselId: 'tin', count: 3, place: 'FAN_REFRIGERATOR', coldPlaceId: 'walk-in', covered: true })).toMatchObject({ count: '3', place: 'walk-in', covered: 'yes' });

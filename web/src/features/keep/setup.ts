@@ -14,7 +14,7 @@ export const blankSetup = (kitchen: KitchenView): SetupForm => ({ vesselId: kitc
 /** The form of a setup that was offered. */
 export const formOf = (choice: CoolingSetupChoice): SetupForm => ({ vesselId: choice.vesselId, count: String(choice.count), place: choice.coldPlaceId ?? choice.place, covered: choice.covered ? 'yes' : 'no', stirred: 'never' });
 
-/** From ice, what has passed the first mark goes on, ice and all, into the coldest air of the kitchen. */
+/** From ice, what has passed the first mark goes on, ice and all, into the coldest air of the kitchen; the rule set says when. */
 export function choiceOf(form: SetupForm, kitchen: KitchenView): CoolingSetupChoice | undefined {
   const count = Number(form.count);
   if (!form.vesselId || !Number.isInteger(count) || count < 1) return undefined;
@@ -26,6 +26,6 @@ export function choiceOf(form: SetupForm, kitchen: KitchenView): CoolingSetupCho
     place: own ? (own.kind as CoolingSetupChoice['place']) : (form.place as CoolingSetupChoice['place']),
     ...(own ? { coldPlaceId: own.id } : {}),
     ...(form.stirred === 'never' ? {} : { stirredEveryMinutes: Number(form.stirred) }),
-    ...(then ? { thenPlaceId: then.id, thenBelowCelsius: 18 } : {}),
+    ...(then ? { thenPlaceId: then.id } : {}),
   };
 }

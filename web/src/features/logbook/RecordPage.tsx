@@ -6,6 +6,7 @@ import { useAsMade, useBatch } from '../../api/batches';
 import { client, newId, type BatchView, type KitchenView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { useLots, useSources } from '../../api/lots';
+import { useStock } from '../../api/pantry';
 import { answered, ProblemError } from '../../api/problem';
 import { photoOf, useStageNotes } from '../../api/stageNotes';
 import { show } from '../../quantities';
@@ -88,13 +89,16 @@ function HowItLooked({ batch, zone }: { batch: BatchView; zone: string }) {
 function WhatWentIn({ batch, zone }: { batch: BatchView; zone: string }) {
   const queries = useQueryClient();
   const { data: sources = [] } = useSources(batch.id);
+  const { data: stock = [] } = useStock();
   const options = batch.planned.amounts.map((a) => [a.ingredientId, a.name] as const);
   const [of, setOf] = useState(options[0]?.[0] ?? '');
   const [code, setCode] = useState('');
   const [problem, setProblem] = useState<ProblemError>();
+  const packs = stock.filter((s) => s.ingredientId === of && s.code);
+  const stockId = packs.find((s) => s.code === code.trim())?.id;
   const add = async () => {
     try {
-      await answered(client.POST('/api/lots/sources/{batchId}', { params: { path: { batchId: batch.id } }, body: { id: newId(), ingredientId: of, code: code.trim() } }));
+      await answered(client.POST('/api/lots/sources/{batchId}', { params: { path: { batchId: batch.id } }, body: { id: newId(), ingredientId: of, code: code.trim(), ...(stockId ? { stockId } : {}) } }));
       setCode('');
       setProblem(undefined);
       await queries.invalidateQueries({ queryKey: ['lots'] });
@@ -107,13 +111,14 @@ function WhatWentIn({ batch, zone }: { batch: BatchView; zone: string }) {
     <Box component="section" aria-label="What went in">
       <Typography variant="h2">What went in</Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {sources.map((s) => <Typography component="li" key={`${s.name}${s.code}${s.at ?? ''}`}>{s.name} <b>{s.code}</b>{s.at && <Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}> noted {show.day(s.at, zone)}</Box>}</Typography>)}
+        {sources.map((s) => <Typography component="li" key={`${s.name}${s.code}${s.at ?? ''}`}>{s.name} <b>{s.code}</b>{s.at && <Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}> noted {show.day(s.at, zone)}{s.words ? `, ${s.words}` : ''}</Box>}</Typography>)}
       </Box>
       <Box component="form" onSubmit={(e) => { e.preventDefault(); if (code.trim() && of) void add(); }} sx={{ display: 'grid', gridTemplateColumns: columns.source, gap: 1.5, alignItems: 'end', mt: 0.5 }}>
         <Pick label="Of" value={of} options={options} onPick={setOf} />
         <TextLine label="Code on the can, number of the tag" text={code} onText={setCode} fault={problem?.summary} />
         <Button type="submit" variant="outlined" disabled={!code.trim() || !of}>Note it</Button>
       </Box>
+      {packs.length > 0 && <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 0.5 }}>On the shelf: {packs.map((s) => <Button key={s.id} onClick={() => setCode(s.code ?? '')}>{s.code}</Button>)}</Box>}
     </Box>
   );
 }

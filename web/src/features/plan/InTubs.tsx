@@ -8,12 +8,12 @@ interface Props { formulaId: string; wantedKilograms: number; covers: number; by
 
 /** What is there already of this sauce: counted in, the batch is for the rest. */
 export function InTubs({ formulaId, wantedKilograms, covers, byCovers, change, units }: Props) {
-  const { data } = useReady(formulaId, wantedKilograms);
+  const { data } = useReady(formulaId, wantedKilograms, covers);
   const first = data?.lots[0];
   if (!data || !first) return null;
   const day = show.day(`${first.madeOn}T12:00:00Z`, 'UTC');
-  const rest = Math.ceil(covers * (1 - data.massKilograms / wantedKilograms) - 1e-6);
-  const enough = rest <= 0;
+  const rest = data.restCovers;
+  const enough = rest === 0;
   return (
     <Box component="section" aria-label="In tubs already" sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 1 }}>
       <Typography><b>You have {show.text(show.volume(data.cubicMeters, units))} of it</b>, the oldest from {day}{data.frozenKilograms > 0 ? `, ${show.text(show.mass(data.frozenKilograms, units))} of it frozen` : ''}. {enough ? 'It is enough.' : byCovers ? `With it the batch is for ${rest} of ${covers}.` : ''}</Typography>

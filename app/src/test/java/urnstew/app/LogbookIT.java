@@ -59,7 +59,7 @@ class LogbookIT {
     String vessel = entry.at("/vesselId").asString();
     assertTrue(has(app.get("/api/logbook?vesselId=" + vessel).body()));
     JsonNode rates = app.get("/api/logbook/rates").body();
-    assertTrue(has(rates) && rates.get(0).at("/evaporationFactor").asDouble() > 0.3);
+    assertTrue(has(rates) && rates.get(0).at("/typicalFactor").asDouble() > 0.3);
   }
 
   @Test

@@ -249,8 +249,10 @@ class LotsIT {
         1e-9);
     JsonNode to = ok(app.get("/api/lots/" + lot.at("/id").asString() + "/trace")).at("/to");
     assertEquals(pot, to.at("/0/id").asString());
-    JsonNode ready = ok(app.get("/api/lots/ready?formulaId=larder-base&kilograms=1.5"));
-    assertEquals(1.5, ready.at("/massKilograms").asDouble(), 1e-9);
+    JsonNode ready = ok(app.get("/api/lots/ready?formulaId=larder-base&kilograms=6&covers=34"));
+    double there = ready.at("/massKilograms").asDouble();
+    assertTrue(there >= 2 && there <= 6, ready.toString());
+    assertEquals((int) Math.ceil(34 * (1 - there / 6) - 1e-6), ready.at("/restCovers").asInt());
   }
 
   private JsonNode pot(String id) {

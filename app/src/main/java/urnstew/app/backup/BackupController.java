@@ -1,6 +1,14 @@
 package urnstew.app.backup;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -19,13 +27,23 @@ class BackupController {
     this.backups = backups;
   }
 
+  /** Written to a file first: what goes wrong is told, and no half of a backup is sent. */
   @GetMapping(produces = ZIP)
-  byte[] saveBackup() {
-    return backups.backup();
+  ResponseEntity<InputStreamResource> saveBackup() throws IOException {
+    Path file = Files.createTempFile("urn-stew-backup", ".zip");
+    try (OutputStream into = Files.newOutputStream(file)) {
+      backups.backup(into);
+      long bytes = Files.size(file);
+      InputStream whole = Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE);
+      return ResponseEntity.ok().contentLength(bytes).body(new InputStreamResource(whole));
+    } catch (IOException | RuntimeException e) {
+      Files.deleteIfExists(file);
+      throw e;
+    }
   }
 
   @PostMapping(consumes = ZIP, produces = MediaType.APPLICATION_JSON_VALUE)
-  Restored restoreBackup(@RequestBody byte[] file) {
-    return backups.restore(file);
+  Restored restoreBackup(@RequestBody InputStreamResource file) throws IOException {
+    return backups.restore(file.getInputStream());
   }
 }

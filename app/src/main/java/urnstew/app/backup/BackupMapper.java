@@ -4,14 +4,28 @@ import java.util.List;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.cursor.Cursor;
 
 /** Table names come from {@link BackupTables} alone, never from a file. */
 @Mapper
 interface BackupMapper {
-  /** All rows as JSON, in an order that does not change. */
-  @Select("select to_jsonb(t)::text from ${table} t order by to_jsonb(t)::text")
-  List<String> rows(String table);
+  /** All rows as JSON, in the order of their key, a few at a time. */
+  @Select("select to_jsonb(t)::text from ${table} t order by ${key}")
+  @Options(fetchSize = 8)
+  Cursor<String> rows(String table, String key);
+
+  /** Columns of the primary key, as they stand in SQL. */
+  @Select(
+      """
+      select string_agg(quote_ident(a.attname), ', ' order by k.place)
+      from pg_index i
+        cross join unnest(i.indkey) with ordinality as k (attnum, place)
+        join pg_attribute a on a.attrelid = i.indrelid and a.attnum = k.attnum
+      where i.indrelid = #{table}::regclass and i.indisprimary
+      """)
+  String key(String table);
 
   @Insert(
       "insert into ${table} select * from jsonb_populate_recordset(null::${table}, #{rows}::jsonb)")

@@ -42,7 +42,7 @@ class CoolingSetups {
   /** A way to cool in time, and what is written when it is taken. */
   record Way(CoolingForecast forecast, KeepingWrites.Setup setup) {}
 
-  private CoolingSetup of(KeepingWrites.Setup choice, String field) {
+  private CoolingSetup of(KeepingWrites.Setup choice, RuleSet rules, String field) {
     ColdSpot spot = spot(choice.place(), choice.coldPlaceId(), field);
     return new CoolingSetup(
         CoolingPan.of(equipment.vessel(choice.vesselId()).vessel()),
@@ -50,30 +50,37 @@ class CoolingSetups {
         spot,
         choice.covered(),
         Optional.ofNullable(choice.stirredEveryMinutes()).map(Duration::ofMinutes),
-        onward(choice, spot));
+        onward(choice, spot, rules));
   }
 
-  /** The same, and the sauce goes in. */
-  CoolingSetup fitting(KeepingWrites.Setup choice, CoolingSauce sauce) {
+  /**
+   * The same, and the sauce goes in.
+   *
+   * @param rules that say when it goes on, where that is not chosen
+   */
+  CoolingSetup fitting(KeepingWrites.Setup choice, CoolingSauce sauce, RuleSet rules) {
     return at(
         "setup.count",
         () -> {
-          CoolingSetup setup = of(choice, "setup");
+          CoolingSetup setup = of(choice, rules, "setup");
           setup.depth(sauce);
           return setup;
         });
   }
 
-  private Optional<CoolingSetup.Onward> onward(KeepingWrites.Setup choice, ColdSpot spot) {
+  private Optional<CoolingSetup.Onward> onward(
+      KeepingWrites.Setup choice, ColdSpot spot, RuleSet rules) {
     UUID then = choice.thenPlaceId();
-    Double below = choice.thenBelowCelsius();
-    if (then == null || below == null) {
+    if (then == null) {
       return Optional.empty();
     }
+    Temperature below =
+        Optional.ofNullable(choice.thenBelowCelsius())
+            .map(Temperature::ofCelsius)
+            .orElseGet(() -> CoolingWays.onwardBelow(rules));
     ColdSpot air = measured(equipment.coldPlace(then));
     return Optional.of(
-        new CoolingSetup.Onward(
-            Temperature.ofCelsius(below), spot.place().bath() ? spot.under(air.warmest()) : air));
+        new CoolingSetup.Onward(below, spot.place().bath() ? spot.under(air.warmest()) : air));
   }
 
   private ColdSpot spot(ColdPlace place, @Nullable UUID coldPlaceId, String field) {

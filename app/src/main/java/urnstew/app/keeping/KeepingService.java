@@ -183,7 +183,7 @@ public class KeepingService {
       return new KeepingEvent.Stirred();
     }
     if (write instanceof KeepingWrites.PlaceOtherwise w) {
-      return new KeepingEvent.Placed(setups.fitting(w.setup(), start.sauce()));
+      return new KeepingEvent.Placed(setups.fitting(w.setup(), start.sauce(), start.rules()));
     }
     if (write instanceof KeepingWrites.Reheat w) {
       return reheated(row, start, w);
@@ -207,7 +207,7 @@ public class KeepingService {
     views.mayReheat(row, start);
     return new KeepingEvent.Reheated(
         Require.within("celsius", write.celsius(), wanted, 105, "°C"),
-        setups.fitting(write.setup(), start.sauce()));
+        setups.fitting(write.setup(), start.sauce(), start.rules()));
   }
 
   private static long heldSeconds(ToCool start) {

@@ -93,7 +93,7 @@ public class KeepingStarter {
     RuleSet inForce = rules.inForce();
     CoolingSauce sauce = new CoolingSauce(sauces.of(write.what()).contents().everything());
     Temperature start = hot(write.startCelsius());
-    CoolingSetup setup = setups.fitting(write.setup(), sauce);
+    CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     CoolingForecast chosen = CoolingForecast.of(sauce, start, setup, inForce);
     return new CoolingPreview(
         CoolingViews.forecast(chosen, sauce, start),
@@ -143,7 +143,7 @@ public class KeepingStarter {
   private Kept cooled(KeepingWrites.StartCooling write) {
     KeptSauces.Kept kept = sauces.of(write.what());
     CoolingSauce sauce = new CoolingSauce(kept.contents().everything());
-    CoolingSetup setup = setups.fitting(write.setup(), sauce);
+    CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     ToCool start = new ToCool(sauce, hot(write.startCelsius()), setup, rules.inForce());
     return begun(write, Kind.COOLING, kept, start);
   }

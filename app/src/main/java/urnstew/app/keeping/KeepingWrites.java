@@ -38,6 +38,7 @@ public interface KeepingWrites {
    * @param place ice, water, bench, or the kind of the cold place
    * @param coldPlaceId which of this kitchen's; empty for ice, water and bench
    * @param thenPlaceId cold place into which it goes, ice and all, below the temperature
+   * @param thenBelowCelsius that temperature; a little below the first mark where none is named
    */
   @Schema(name = "CoolingSetupChoice")
   record Setup(

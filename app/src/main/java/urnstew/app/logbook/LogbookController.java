@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import urnstew.app.logbook.LogbookEntry.VesselPoint;
+import urnstew.app.logbook.LogbookEntry.PotRates;
 
 @RestController
 @RequestMapping(path = "/api/logbook", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -30,7 +30,7 @@ class LogbookController {
   }
 
   @GetMapping("/rates")
-  List<VesselPoint> ratesOfPots() {
+  List<PotRates> ratesOfPots() {
     return logbook.rates();
   }
 

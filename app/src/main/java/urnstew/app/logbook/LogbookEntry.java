@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.batch.BatchOutcome;
+import urnstew.core.batch.PotRate;
 import urnstew.core.explain.Working;
 import urnstew.units.Mass;
 
@@ -28,6 +29,24 @@ public record LogbookEntry(
     int readings,
     @Nullable Double cost,
     String modelVersion) {
+
+  /**
+   * What batches said of a pot.
+   *
+   * @param typicalFactor the middle of them
+   * @param points the newest first
+   */
+  public record PotRates(
+      UUID vesselId, String vesselName, double typicalFactor, List<VesselPoint> points) {
+    static PotRates of(List<VesselPoint> points) {
+      VesselPoint newest = points.get(0);
+      return new PotRates(
+          newest.vesselId(),
+          newest.vesselName(),
+          PotRate.typical(points.stream().map(VesselPoint::evaporationFactor).toList()),
+          points);
+    }
+  }
 
   /** What one batch said of its pot. */
   public record VesselPoint(

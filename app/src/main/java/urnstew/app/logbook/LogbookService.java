@@ -2,12 +2,16 @@ package urnstew.app.logbook;
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.logbook.LogbookEntry.PotRates;
 import urnstew.app.logbook.LogbookEntry.VesselPoint;
 
 /** What is to be learnt from finished batches. */
@@ -52,8 +56,13 @@ public class LogbookService {
 
   /** How each pot's rate came out, the newest first. */
   @Transactional(readOnly = true)
-  public List<VesselPoint> rates() {
-    return entries.rates(MOST_RATES);
+  public List<PotRates> rates() {
+    Map<UUID, List<VesselPoint>> pots =
+        entries.rates(MOST_RATES).stream()
+            .collect(
+                Collectors.groupingBy(
+                    VesselPoint::vesselId, LinkedHashMap::new, Collectors.toList()));
+    return pots.values().stream().map(PotRates::of).toList();
   }
 
   private static List<String> patterns(String words) {

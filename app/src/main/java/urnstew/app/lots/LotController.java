@@ -54,8 +54,9 @@ class LotController {
   }
 
   @GetMapping("/ready")
-  ReadyView readyInTubs(@RequestParam String formulaId, @RequestParam double kilograms) {
-    return lots.ready(formulaId, kilograms);
+  ReadyView readyInTubs(
+      @RequestParam String formulaId, @RequestParam double kilograms, @RequestParam int covers) {
+    return lots.ready(formulaId, kilograms, covers);
   }
 
   @GetMapping("/{id}/trace")

@@ -82,9 +82,9 @@ public class LotService {
 
   /** What is there of a formula, as far as it is wanted. */
   @Transactional(readOnly = true)
-  public ReadyView ready(String formulaId, double wantedKilograms) {
+  public ReadyView ready(String formulaId, double wantedKilograms, int covers) {
     return views.ready(
-        formulaId, new Mass(Require.notNegative("kilograms", wantedKilograms, "kg")));
+        formulaId, new Mass(Require.positive("kilograms", wantedKilograms, "kg")), covers);
   }
 
   /** To another place; out of the freezer it thaws, and is not frozen again. */

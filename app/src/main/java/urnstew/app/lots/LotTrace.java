@@ -1,12 +1,15 @@
 package urnstew.app.lots;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -24,18 +27,34 @@ import urnstew.app.lots.LotView.TraceView;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.rules.RuleService;
+import urnstew.core.pantry.IngredientKind;
+import urnstew.core.rules.Limit;
 
 /** From can and tag to dish, and back. */
 @Service
 public class LotTrace {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
   private final LotMapper mapper;
   private final FormulaShelf shelf;
+  private final RuleService rules;
+  private final LotLedger ledger;
   private final Receipts receipts;
   private final Clock clock;
 
-  LotTrace(LotMapper mapper, FormulaShelf shelf, Receipts receipts, Clock clock) {
+  LotTrace(
+      LotMapper mapper,
+      FormulaShelf shelf,
+      RuleService rules,
+      LotLedger ledger,
+      Receipts receipts,
+      Clock clock) {
     this.mapper = mapper;
     this.shelf = shelf;
+    this.rules = rules;
+    this.ledger = ledger;
     this.receipts = receipts;
     this.clock = clock;
   }
@@ -190,7 +209,18 @@ public class LotTrace {
         null,
         source.code(),
         source.writtenAt(),
-        "into the batch");
+        keptTag(source).map(day -> "keep the tag until " + DAY.format(day)).orElse(""));
+  }
+
+  /** Tags of shellfish are kept for so many days from when the last of it was used. */
+  private Optional<LocalDate> keptTag(SourceRow source) {
+    boolean tagged = shelf.ingredient(source.ingredientId()).kind() == IngredientKind.SHELLFISH;
+    return tagged
+        ? rules
+            .inForce()
+            .find(Limit.TAG_DAYS)
+            .map(days -> ledger.day(source.writtenAt()).plusDays((long) days.value()))
+        : Optional.empty();
   }
 
   private static TraceStep dish(LotEventRow event) {

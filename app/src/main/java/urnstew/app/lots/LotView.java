@@ -69,9 +69,17 @@ public record LotView(
       Fitness fitness,
       List<String> fitnessSays) {}
 
-  /** What there is of a formula in tubs that are in date, first in first out. */
+  /**
+   * What there is of a formula in tubs that are in date, first in first out.
+   *
+   * @param restCovers that must still be cooked for
+   */
   public record ReadyView(
-      double massKilograms, double cubicMeters, double frozenKilograms, List<ReadyLot> lots) {}
+      double massKilograms,
+      double cubicMeters,
+      double frozenKilograms,
+      int restCovers,
+      List<ReadyLot> lots) {}
 
   /** A lot that counts. */
   public record ReadyLot(

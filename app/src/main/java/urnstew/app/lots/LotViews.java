@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaShelf;
@@ -26,6 +27,7 @@ import urnstew.app.lots.LotView.ReadyLot;
 import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.State;
 import urnstew.app.rules.RuleService;
+import urnstew.core.explain.Working;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
@@ -162,14 +164,18 @@ class LotViews {
                     new LotEventView(
                         event.happenedAt(), event.kind(), event.massKilograms(), event.what()))
             .toList(),
-        freezer
-            ? List.of(
-                tub.freezingWorking(COLD, Temperature.ofCelsius(place.celsius()), Frozen.Air.STILL))
-            : List.of());
+        Stream.concat(
+                freezer ? Stream.of(freezingWorking(tub, place)) : Stream.empty(),
+                reheating.map(Reheats::working).stream())
+            .toList());
+  }
+
+  private static Working freezingWorking(Frozen tub, ColdPlaceView place) {
+    return tub.freezingWorking(COLD, Temperature.ofCelsius(place.celsius()), Frozen.Air.STILL);
   }
 
   /** What is reheated, and on what. */
-  private record Reheats(Reheating reheating, String on) {}
+  private record Reheats(Reheating reheating, String on, Working working) {}
 
   /**
    * All of it in the widest pot that holds it, on the strongest burner; a frozen lot half thawed.
@@ -196,11 +202,16 @@ class LotViews {
             burner.get().powerIntoPot(),
             pot.get().shape().floor(),
             by);
-    return Optional.of(new Reheats(found, pot.get().name() + ", " + burner.get().name()));
+    return Optional.of(
+        new Reheats(
+            found,
+            pot.get().name() + ", " + burner.get().name(),
+            found.working(
+                kind.times(row.massKilograms()), frozen ? Temperature.ofCelsius(0) : COLD)));
   }
 
   /** First in, first out, as far as it is wanted. */
-  ReadyView ready(String formulaId, Mass wanted) {
+  ReadyView ready(String formulaId, Mass wanted, int covers) {
     RuleSet by = rules.inForce();
     LocalDate today = today();
     Map<UUID, LotRow> rows =
@@ -222,7 +233,8 @@ class LotViews {
       cubic += volume(kind(row), mass);
       lots.add(new ReadyLot(row.id(), row.code(), row.madeOn(), mass, dates(row).isFrozen()));
     }
-    return new ReadyView(kilograms, cubic, frozen, lots);
+    int rest = UseFirst.restOfCovers(covers, wanted, new Mass(kilograms));
+    return new ReadyView(kilograms, cubic, frozen, rest, lots);
   }
 
   static double volume(Composition kind, double kilograms) {

@@ -29,7 +29,7 @@ class MealTubs implements TubStock {
 
   @Override
   public List<Share> shares(String formulaId, Mass wanted) {
-    return views.ready(formulaId, wanted).lots().stream()
+    return ready(formulaId, wanted).stream()
         .map(lot -> new Share(lot.code(), new Mass(lot.massKilograms()), lot.frozen()))
         .toList();
   }
@@ -37,10 +37,14 @@ class MealTubs implements TubStock {
   @Override
   public void take(String formulaId, Mass mass, String dish) {
     Instant now = clock.instant();
-    for (ReadyLot lot : views.ready(formulaId, mass).lots()) {
+    for (ReadyLot lot : ready(formulaId, mass)) {
       LotRow row = mapper.lock(lot.id()).orElseThrow(() -> new NotThere("lot", lot.id()));
       ledger.leave(row, lot.massKilograms(), now);
       ledger.append(row.id(), UUID.randomUUID(), Kind.USED, now, lot.massKilograms(), null, dish);
     }
+  }
+
+  private List<ReadyLot> ready(String formulaId, Mass wanted) {
+    return wanted.grams() < 1 ? List.of() : views.ready(formulaId, wanted, 0).lots();
   }
 }

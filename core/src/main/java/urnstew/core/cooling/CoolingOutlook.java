@@ -31,18 +31,6 @@ public record CoolingOutlook(
     marks = List.copyOf(marks);
   }
 
-  /** The mark that comes next; empty when all are past. */
-  public Optional<MarkOutlook> next() {
-    return marks.stream()
-        .filter(
-            mark ->
-                switch (mark.state()) {
-                  case IN_TIME, IN_DOUBT, TOO_LATE, TO_READ -> true;
-                  case SHOWN, RECKONED, MISSED -> false;
-                })
-        .findFirst();
-  }
-
   /** How the hours came about. */
   public Working working(CoolingSauce sauce, CoolingSetup setup) {
     return CoolingWorking.of(sauce, setup, speed);

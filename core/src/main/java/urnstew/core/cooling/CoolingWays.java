@@ -19,6 +19,9 @@ import urnstew.units.Temperature;
  * sooner.
  */
 public final class CoolingWays {
+  /** K (assumption). */
+  private static final double BELOW_THE_MARK = 3;
+
   private static final double TOO_DEEP_METERS = 0.1;
   private static final Duration OFTEN = Duration.ofMinutes(10);
 
@@ -88,11 +91,17 @@ public final class CoolingWays {
         .min(Comparator.comparingDouble(spot -> spot.usual().celsius()));
   }
 
-  /** Well below the first mark, so that a reading shows it before it is moved. */
   private CoolingSetup.Onward afterTheFirstMark(ColdSpot bath, ColdSpot air) {
+    return new CoolingSetup.Onward(onwardBelow(rules), bath.under(air.warmest()));
+  }
+
+  /**
+   * When pans go on from a bath into cold air: well below the first mark, so that a reading shows
+   * it before they are moved.
+   */
+  public static Temperature onwardBelow(RuleSet rules) {
     double first = rules.coolingMarks().get(0).celsius();
     double last = rules.of(Limit.COOL_LAST).value();
-    return new CoolingSetup.Onward(
-        Temperature.ofCelsius(Math.max(last, first - 3)), bath.under(air.warmest()));
+    return Temperature.ofCelsius(Math.max(last, first - BELOW_THE_MARK));
   }
 }

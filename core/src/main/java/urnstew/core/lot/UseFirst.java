@@ -35,6 +35,16 @@ public final class UseFirst {
         .thenComparing(Available::id);
   }
 
+  /**
+   * Covers that must still be cooked for, whole ones, where some of it is there.
+   *
+   * @param wanted for all covers; above 0
+   */
+  public static int restOfCovers(int covers, Mass wanted, Mass there) {
+    double share = 1 - there.kilograms() / wanted.kilograms();
+    return (int) Math.max(0, Math.ceil(covers * share - 1e-6));
+  }
+
   /** Takes so much, or as much as there is, in the order of use. */
   public static List<Taken> take(List<Available> lots, Mass wanted) {
     List<Taken> taken = new ArrayList<>();

@@ -178,9 +178,4 @@ public record RuleSet(String id, String name, List<Provision> provisions, List<C
   private static CoolingMark mark(Provision to, Duration within) {
     return new CoolingMark(to.value(), within, to.section());
   }
-
-  /** What the core of a food must have reached, any one of them; empty where the code is silent. */
-  public List<CookedTo> cooking(CookedFood food) {
-    return cooking.stream().filter(each -> each.food() == food).toList();
-  }
 }

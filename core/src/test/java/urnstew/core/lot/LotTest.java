@@ -143,4 +143,10 @@ class LotTest {
     assertEquals(sugars, all.total().kilograms() * tub.taste().sugarsKilograms(), 1e-9);
     assertTrue(tub.labelling().allergens().stream().anyMatch(a -> a.words().equals("milk")));
   }
+
+  @ParameterizedTest
+  @CsvSource({"34,6,0,34", "34,6,1.5,26", "34,6,6,0", "34,6,9,0", "10,5,4.99,1"})
+  void whatIsThereNeedNotBeCookedFor(int covers, double wanted, double there, int rest) {
+    assertEquals(rest, UseFirst.restOfCovers(covers, new Mass(wanted), new Mass(there)));
+  }
 }
