@@ -5,8 +5,8 @@ import { answered, ProblemError } from './problem';
 const MINUTE_MS = 60_000;
 
 /** Every tub that is there, what must be used first at the top. */
-export function useLots() {
-  return useQuery({ queryKey: ['lots'], queryFn: () => answered(client.GET('/api/lots')), refetchInterval: MINUTE_MS });
+export function useLots(wanted = true) {
+  return useQuery({ queryKey: ['lots'], queryFn: () => answered(client.GET('/api/lots')), refetchInterval: MINUTE_MS, enabled: wanted });
 }
 
 /** What to cook from what is open or due. */

@@ -1,5 +1,5 @@
 import { Box, Button, Dialog, DialogContent, Typography } from '@mui/material';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { sizes } from '../theme/tokens';
 
 /** How a stage looked once: in a photo, in words, or both. */
@@ -10,6 +10,7 @@ interface Props { looks: Look[]; label: string; large?: boolean }
 /** Photos of 'done' in a row, each opening large with what was said of it; then what has words only. */
 export function Looks({ looks, label, large = false }: Props) {
   const [open, setOpen] = useState<Look>();
+  const captionId = useId();
   const side = large ? sizes.photo : sizes.thumb;
   const told = looks.filter((l) => !l.photo);
   const caption = (l: Look) => [l.stage, l.words, l.when].filter(Boolean).join(' · ');
@@ -25,11 +26,11 @@ export function Looks({ looks, label, large = false }: Props) {
       </Box>
       {told.map((l) => <Typography key={l.id} sx={{ fontSize: sizes.note, overflowWrap: 'anywhere' }}>{caption(l)}</Typography>)}
       {open && (
-        <Dialog open onClose={() => setOpen(undefined)} maxWidth="md" aria-label={caption(open)}>
+        <Dialog open onClose={() => setOpen(undefined)} maxWidth="md" aria-labelledby={captionId}>
           <DialogContent sx={{ p: 1.5 }}>
             <Box component="img" src={open.photo} alt={caption(open)} sx={{ maxWidth: '100%', display: 'block' }} />
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
-              <Typography sx={{ flex: 1 }}>{caption(open)}</Typography>
+              <Typography id={captionId} sx={{ flex: 1 }}>{caption(open)}</Typography>
               <Button variant="outlined" onClick={() => setOpen(undefined)}>Close</Button>
             </Box>
           </DialogContent>

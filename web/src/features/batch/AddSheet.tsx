@@ -15,8 +15,8 @@ type What = (typeof WHAT)[number]['value'];
 /** As poured: what really went in, of the formula or besides it, or came out. */
 export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitchen: KitchenView; onClose: () => void }) {
   const pantry = usePantry();
-  const { data: lots = [] } = useLots();
   const [what, setWhat] = useState<What>('line');
+  const { data: lots = [] } = useLots(what === 'other');
   const { lines } = batch.forecast;
   const [line, setLine] = useState(() => lines.find((l) => l.later && !l.poured)?.line ?? heaviest(batch));
   const [other, setOther] = useState('water');

@@ -16,7 +16,7 @@ const stage = (title: string, role: string, minutes: number, loads?: object) => 
 const ragu = {
   ...batch, timeScale: 1, startedAt: '2026-03-02T16:00:00Z', events: [],
   planned: { stages: [stage('Soffritto', 'PREPARE', 14), stage('Brown the meat', 'PREPARE', 21, { count: 3, eachKilograms: 0.51 }), stage('Simmer', 'REDUCE', 0), stage('Finish', 'FINISH', 3)] },
-  forecast: { ...batch.forecast, simmerStartedAt: '2026-03-02T16:35:00Z', thickAt: '2026-03-02T18:00:00Z', workings: [] },
+  forecast: { ...batch.forecast, likely: [], simmerStartedAt: '2026-03-02T16:35:00Z', thickAt: '2026-03-02T18:00:00Z', workings: [] },
 } as unknown as BatchView;
 const measured = { ...kitchen, measures: [{ id: 'm', name: 'ladle', massKilograms: 0.13, massText: '', retired: false, version: 1 }] };
 const themed = (screenOf: React.ReactNode) => show(<ThemeProvider theme={theme}>{screenOf}</ThemeProvider>);

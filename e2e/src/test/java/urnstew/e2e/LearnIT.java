@@ -41,7 +41,11 @@ class LearnIT extends Installed {
   @Test
   void howDoneLookedStandsBesideTheCue() throws IOException {
     Page page = at(LIVE);
-    Locator before = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Look closer: The trail of the spoon")));
+    Locator before =
+        page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions()
+                .setName(Pattern.compile("Look closer: The trail of the spoon")));
     before.click();
     Locator large = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.IMG);
     assertThat(large).isVisible();
@@ -79,15 +83,18 @@ class LearnIT extends Installed {
   void aRestOfABakeStandsOut() {
     Page page = at("/keep");
     Stove.button(page, "Set something out").click();
-    page.getByLabel("What").fill("Baked gnocchi, the corner");
+    Locator what = page.getByLabel("What", new Page.GetByLabelOptions().setExact(true));
+    what.fill("Baked gnocchi, the corner");
     page.getByLabel("The thermometer shows").fill("48 °C");
     Stove.button(page, "It stands out").click();
     assertThat(page.getByText(Pattern.compile("not hot enough to start"))).isVisible();
-    assertThat(page.getByLabel("What")).hasValue("Baked gnocchi, the corner");
+    assertThat(what).hasValue("Baked gnocchi, the corner");
     page.getByLabel("The thermometer shows").fill("70 °C");
     page.getByLabel("When, if not just now").fill(Stove.minutesAgo(60));
     Stove.button(page, "It stands out").click();
-    Locator food = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Baked gnocchi, the corner"));
+    Locator food =
+        page.getByRole(
+            AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Baked gnocchi, the corner"));
     assertThat(food).containsText(Pattern.compile("(2 h 59|3 h)"));
     assertEquals(List.of(), Browsers.axe(page), "axe with something set out");
     food.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done with it")).click();
@@ -101,7 +108,12 @@ class LearnIT extends Installed {
   void whatIsDueBecomesAMeal() {
     Page page = at("/keep");
     Locator ideas = page.getByLabel("What to cook from it");
-    ideas.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("from its tubs, as the base")).first().getByRole(AriaRole.BUTTON).click();
+    ideas
+        .getByRole(AriaRole.LISTITEM)
+        .filter(new Locator.FilterOptions().setHasText("from its tubs, as the base"))
+        .first()
+        .getByRole(AriaRole.BUTTON)
+        .click();
     page.waitForURL(Pattern.compile("/meals/"));
     Locator base = page.getByLabel(Pattern.compile("^Base "));
     assertThat(base).containsText("comes from tubs");
@@ -119,8 +131,7 @@ class LearnIT extends Installed {
     Download saved =
         page.waitForDownload(
             () ->
-                page.getByRole(
-                        AriaRole.LINK, new Page.GetByRoleOptions().setName("Save a backup"))
+                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save a backup"))
                     .click());
     assertTrue(Files.size(saved.path()) > 10_000);
     page.getByLabel("Backup to restore").setInputFiles(saved.path());
