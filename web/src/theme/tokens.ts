@@ -52,7 +52,7 @@ export const columns = {
   whatAndMass: { xs: '1fr', sm: '1fr 150px' },
   rail: { xs: '1fr', md: '178px minmax(0, 1fr) 186px' },
   need: { xs: '72px minmax(0, 1fr)', sm: '92px minmax(0, 1fr) auto' },
-  rate: { xs: '1fr auto', sm: '150px minmax(0, 1fr) 96px' },
+  rate: { xs: '92px minmax(0, 1fr) auto', sm: '150px minmax(0, 1fr) 96px' },
   source: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(0, 1fr) auto' },
   cool: { xs: '1fr', md: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
   keep: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },

@@ -91,7 +91,7 @@ function Row({ hour, now, what, detail, looks = [], children }: { hour: string; 
         <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{detail}</Typography>
         {children ? before : null}
       </Box>
-      {children || before}
+      {children || (before && <Box sx={besides}>{before}</Box>)}
     </Box>
   );
 }

@@ -27,7 +27,7 @@ export function StoveTop({ batches, kitchen, shown, heardAt }: Props) {
         {taken.map((p) => (
           <Box key={p.id} sx={{ display: 'flex', gap: 0.75 }}>
             {p.pots.map((b) => <PotOnBurner key={b.id} batch={b} place={p.name} current={b.id === shown} due={due.some((d) => d.batchId === b.id)} now={now} zone={kitchen.settings.zone} />)}
-            {p.pots.length === 0 && <Box sx={{ border: 1.5, borderStyle: 'dashed', borderColor: 'divider', borderRadius: 1, px: 1.5, py: 1, color: 'text.secondary', minWidth: sizes.pot * 1.6, display: { xs: 'none', sm: 'block' } }}><Typography sx={{ fontSize: sizes.small }}>{p.name}</Typography><Typography sx={{ fontSize: sizes.small }}>free</Typography></Box>}
+            {p.pots.length === 0 && <Box sx={{ border: 1.5, borderStyle: 'dashed', borderColor: 'divider', borderRadius: 1, px: 1.5, py: 1, color: 'text.secondary', minWidth: sizes.pot * 1.6, maxWidth: sizes.pot * 3, display: { xs: 'none', sm: 'block' } }}><Typography noWrap title={p.name} sx={{ fontSize: sizes.small }}>{p.name}</Typography><Typography sx={{ fontSize: sizes.small }}>free</Typography></Box>}
           </Box>
         ))}
       </Box>

@@ -68,7 +68,8 @@ it('puts the pot into this kitchen’s oven with its fan', async () => {
 it('takes sauce out of a tub, and tells the tub', async () => {
   const lots = [{ id: 'l1', code: 'KTQ2M', name: 'Larder base', massKilograms: 3.8, daysLeft: 2 }, { id: 'l2', code: 'PAST9', name: 'Old base', massKilograms: 1, daysLeft: 0 }];
   const json = { status: 200, headers: { 'content-type': 'application/json' } };
-  const asked = standIn(new Response('[]', json), new Response(JSON.stringify(lots), json));
+  const nothing = () => new Response('[]', json);
+  const asked = standIn(nothing(), new Response(JSON.stringify(lots), json), new Response('{}', { ...json, status: 201 }), nothing(), nothing(), nothing());
   const close = vi.fn();
   themed(<AddSheet batch={ragu} kitchen={kitchen} onClose={close} />);
   await userEvent.click(screen.getByRole('radio', { name: 'something else' }));

@@ -1,6 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import type { KeepingView } from '../../api/client';
 import { useKeepings, useRuleSets } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
 import { columns, sizes } from '../../theme/tokens';
@@ -34,7 +35,7 @@ export function KeepPage() {
       {keepings?.length === 0 && <Typography>Nothing is held or cooling. When a pot comes off the heat, cool it from here: whether it makes it is reckoned before you start.</Typography>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
         <Box component="ul" aria-label="Held, cooling and set out" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
-          {kitchen && keepings?.map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} inForce={inForce?.name} />)}
+          {kitchen && keepings?.toSorted((a, b) => Number(isUrgent(b)) - Number(isUrgent(a))).map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} inForce={inForce?.name} />)}
         </Box>
         {kitchen && <UseFirst kitchen={kitchen} now={now} />}
       </Box>
@@ -44,3 +45,6 @@ export function KeepPage() {
     </Page>
   );
 }
+
+/** What must be thrown away or mended stands above the rest, which stays in the order in which it began. */
+const isUrgent = ({ cooling, hold, setOut }: KeepingView): boolean => cooling?.duty === 'DISCARD' || Boolean(cooling?.duty.startsWith('COOL_FASTER')) || (hold !== undefined && hold.state !== 'HOT' && hold.state !== 'TO_READ') || setOut?.state === 'DISCARD';

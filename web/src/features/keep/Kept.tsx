@@ -71,7 +71,7 @@ function Entries({ keeping, kitchen }: { keeping: KeepingView; kitchen: KitchenV
   const strike = (eventId: string) => void sendKept('/strike-outs', { id: newId(), eventId, reason: 'struck out at the rail' }, keeping.id);
   if (keeping.entries.length === 0) return null;
   return (
-    <Box component="ul" aria-label={`Record of ${keeping.name}`} sx={{ listStyle: 'none', p: 0, m: 0, ml: { md: 'auto' }, display: 'flex', flexWrap: 'wrap', columnGap: 2, justifyContent: { md: 'flex-end' }, flex: '1 1 0' }}>
+    <Box component="ul" aria-label={`Record of ${keeping.name}`} sx={{ listStyle: 'none', p: 0, m: 0, ml: { md: 'auto' }, display: 'flex', flexWrap: 'wrap', columnGap: 2, justifyContent: { md: 'flex-end' }, flex: { xs: '1 1 100%', md: '1 1 0' } }}>
       {keeping.entries.filter((e) => e.what !== 'StruckOut').map((e) => (
         <Box component="li" key={e.id} sx={{ fontSize: sizes.small, color: 'text.secondary', whiteSpace: { md: e.setup ? 'normal' : 'nowrap' }, textDecoration: e.struckOut ? 'line-through' : 'none' }}>
           {show.hour(e.at, zone)} {WHAT[e.what]}{e.celsius === undefined ? '' : ` ${degrees(e.celsius, units)}`}{e.kilograms === undefined ? '' : ` ${show.text(show.poured(e.kilograms / 1000, units))}`}{e.setup ? `: ${standing(e.setup, units)}` : ''}

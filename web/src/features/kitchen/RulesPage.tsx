@@ -75,8 +75,8 @@ export function RulesPage() {
         {(Object.keys(FOODS) as (keyof typeof FOODS)[]).map((food) => {
           const rows = set.cooking.filter((c) => c.food === food);
           return rows.length === 0 ? null : (
-            <Box component="li" key={food} sx={{ display: 'grid', gridTemplateColumns: columns.rule, columnGap: 2, borderBottom: 1, borderColor: 'divider', py: 0.6 }}>
-              <Typography>{FOODS[food]}</Typography>
+            <Box component="li" key={food} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: columns.rule.md }, columnGap: 2, borderBottom: 1, borderColor: 'divider', py: 0.6 }}>
+              <Typography sx={{ fontWeight: { xs: 700, md: 400 } }}>{FOODS[food]}</Typography>
               <Typography sx={{ gridColumn: { md: '2 / 4' } }}>{rows.map((r) => `${limitText('CELSIUS', r.celsius, units)}${r.seconds > 0 ? ` for ${limitText('SECONDS', r.seconds, units)}` : ''}`).join(' or ')} <Box component="span" sx={{ fontSize: sizes.small, color: 'text.secondary' }}>{rows[0]?.section}</Box></Typography>
             </Box>
           );

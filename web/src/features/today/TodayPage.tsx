@@ -16,7 +16,7 @@ import { inOrder, ofKeepings, ofPots, ofStore, type Need } from './needs';
 
 const TONES: Record<Need['tone'], string> = { alarm: 'error.main', wait: 'warning.main', next: 'text.secondary' };
 const WORDS: Record<Need['tone'], string> = { alarm: 'now', wait: 'soon', next: 'soon' };
-const KINDS: Record<Need['kind'], string> = { pot: 'on the stove', hot: 'held hot', cooling: 'cooling', tub: 'in tubs', pack: 'on the shelf' };
+const KINDS: Record<Need['kind'], string> = { pot: 'on the stove', hot: 'held hot', out: 'set out', cooling: 'cooling', tub: 'in tubs', pack: 'on the shelf' };
 const DAY_MS = 86_400_000;
 
 /** One glance: what needs someone now, and what is next. */
@@ -91,7 +91,7 @@ function Glance({ batches, keepings, lots }: GlanceProps) {
           {batches.map((b) => <Box key={b.id} sx={{ width: sizes.pot }}><Urn shape={b.pot.vessel} fillMeters={b.pot.vessel.depthMeters / 2} title={b.name} small /></Box>)}
         </Box>
       </Box>
-      <Typography component={Link} to="/keep" sx={{ fontWeight: 700, color: 'text.primary', textDecoration: 'none' }}>{keepings.filter((k) => k.hold).length} held hot, {keepings.filter((k) => k.cooling).length} cooling</Typography>
+      <Typography component={Link} to="/keep" sx={{ fontWeight: 700, color: 'text.primary', textDecoration: 'none' }}>{keepings.filter((k) => k.hold).length} held hot, {keepings.filter((k) => k.cooling).length} cooling{keepings.some((k) => k.setOut) ? `, ${keepings.filter((k) => k.setOut).length} set out` : ''}</Typography>
       <Box component={Link} to="/keep" sx={{ color: 'text.primary', textDecoration: 'none' }}>
         <Typography sx={{ fontWeight: 700 }}>{tubs} {tubs === 1 ? 'tub' : 'tubs'}</Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>{lots.slice(0, 12).map((l) => <Tub key={l.id} frozen={l.state === 'FROZEN'} due={l.daysLeft <= 1 && l.state === 'CHILLED'} fill={1} />)}</Box>

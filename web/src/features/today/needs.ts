@@ -2,7 +2,7 @@ import type { KeepingView, LotView, OnStove, StockItem } from '../../api/client'
 import { show, type Units } from '../../quantities';
 
 /** Something that needs someone: what, by when, where to go. */
-export interface Need { key: string; at: number; day?: 'today' | 'tomorrow'; tone: 'alarm' | 'wait' | 'next'; kind: 'pot' | 'hot' | 'cooling' | 'tub' | 'pack'; name: string; what: string; to: string }
+export interface Need { key: string; at: number; day?: 'today' | 'tomorrow'; tone: 'alarm' | 'wait' | 'next'; kind: 'pot' | 'hot' | 'out' | 'cooling' | 'tub' | 'pack'; name: string; what: string; to: string }
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
@@ -41,7 +41,7 @@ export function ofKeepings(keepings: KeepingView[], now: number, units: Units): 
     if (k.setOut) {
       const by = ms(k.setOut.discard);
       const over = k.setOut.state === 'DISCARD';
-      return [{ ...base, at: over ? now : by, tone: over ? 'alarm' : tone(by - LAST_CALL_MS, now), kind: 'hot', what: over ? 'throw it away: its time is over' : 'serve what stands out by then' }];
+      return [{ ...base, at: over ? now : by, tone: over ? 'alarm' : tone(by - LAST_CALL_MS, now), kind: 'out', what: over ? 'throw it away: its time is over' : 'serve what stands out by then' }];
     }
     if (!k.hold) return [];
     const { state, act, discard } = k.hold;
