@@ -36,11 +36,12 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
   const { data: kept = [] } = useQuery({ queryKey: ['keepings', 'of', batch.id], queryFn: () => answered(client.GET('/api/keepings/of-batch/{batchId}', { params: { path: { batchId: batch.id } } })) });
   const mine = lots.filter((l) => l.batchId === batch.id);
   const out = batch.end?.finalMassKilograms;
+  const reached = batch.end?.reachedSolidsFraction ?? batch.forecast.thicknessFraction;
   const mass = out === undefined ? '' : `&mass=${encodeURIComponent(show.text(show.mass(out, units)))}`;
   const { data: made } = useAsMade(batch.id);
   const [asking, setAsking] = useState(false);
   // As it turned out: the thickness that was reached, in this pot, on this burner, with this heat and lid.
-  const plan = (asMade?: string) => void navigate('/plan', { state: { formulaId: asMade ?? batch.formulaId, schools: asMade ? [] : batch.schools, asItTurnedOut: { solidsFraction: batch.forecast.thicknessFraction, vesselId: batch.pot.vessel.id, heatSourceId: batch.pot.heatSourceId, way: batch.pot.heating.way, lid: batch.pot.lid } } });
+  const plan = (asMade?: string) => void navigate('/plan', { state: { formulaId: asMade ?? batch.formulaId, schools: asMade ? [] : batch.schools, asItTurnedOut: { solidsFraction: reached, vesselId: batch.pot.vessel.id, heatSourceId: batch.pot.heatSourceId, way: batch.pot.heating.way, lid: batch.pot.lid } } });
   const acts = (
     <>
       <Button variant="outlined" component="a" href={`/api/batches/${batch.id}/readings.csv`} download="readings.csv">Readings as a table</Button>
@@ -53,7 +54,7 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, gap: 4 }}>
         <Box sx={{ minWidth: 0 }}>
           <FallsOver falls={[fallOf(batch, 'as it fell')]} title={`Fall line of ${batch.name}`} />
-          <Typography>{out === undefined ? 'It was not weighed at the end' : `${show.text(show.mass(out, units))} came out`}, {show.text(show.mass(batch.planned.endMassKilograms, units))} were planned; about {show.text(show.percent(batch.forecast.thicknessFraction))} solids. The pot boiled off × {batch.forecast.evaporationFactor.toFixed(2)} of the assumed rate.</Typography>
+          <Typography>{out === undefined ? 'It was not weighed at the end' : `${show.text(show.mass(out, units))} came out`}, {show.text(show.mass(batch.planned.endMassKilograms, units))} were planned; about {show.text(show.percent(reached))} solids. The pot boiled off × {batch.forecast.evaporationFactor.toFixed(2)} of the assumed rate.</Typography>
           {batch.end?.note && <Typography sx={{ mt: 1, fontStyle: 'italic', overflowWrap: 'anywhere' }}>{batch.end.note}</Typography>}
           <HowItLooked batch={batch} zone={zone} />
           <Typography sx={{ mt: 1 }}><Link to={`/pots/${batch.id}`}>Every entry</Link> · <Link to={`/pots/${batch.id}/hand-over`}>to print</Link></Typography>

@@ -9,6 +9,8 @@ alter table batch add column readings integer not null default 0 check (readings
 alter table batch add column plate_tests integer not null default 0 check (plate_tests >= 0);
 alter table batch add column power_factor double precision;
 alter table batch add column body_factor double precision;
+-- How thick it got; empty for batches of before.
+alter table batch add column reached_fraction double precision check (reached_fraction between 0 and 1);
 update batch b set
   heat_source_id = (snapshot #>> '{inputs,setting,heatSource,id}')::uuid,
   heating = snapshot #>> '{inputs,setting,heating,kind}',

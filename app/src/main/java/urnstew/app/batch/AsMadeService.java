@@ -72,7 +72,7 @@ public class AsMadeService {
                 id,
                 name + ", as of " + day,
                 was.inShort(),
-                Forecaster.forecast(history).prediction().likely().last().thickness(),
+                AsMade.reached(history, Forecaster.forecast(history)),
                 pantry.pantry()::has);
     writer.write(id, FormulaSheet.of(made), 0, "as it was made on " + day, actor);
     return new MadeFormula(id);

@@ -56,7 +56,7 @@ interface BatchMapper {
       """
       update batch set status = 'FINISHED', ended_at = #{endedAt},
         final_mass_kilograms = #{finalMassKilograms}, evaporation_factor = #{evaporationFactor},
-        note = #{note}
+        note = #{note}, reached_fraction = #{reachedFraction}
       where id = #{id}
       """)
   void finished(
@@ -64,7 +64,8 @@ interface BatchMapper {
       Instant endedAt,
       @Nullable Double finalMassKilograms,
       double evaporationFactor,
-      String note);
+      String note,
+      double reachedFraction);
 
   @Insert(
       """

@@ -28,4 +28,5 @@ record BatchRow(
     String formulaId,
     @Nullable Double cost,
     UUID heatSourceId,
-    String heating) {}
+    String heating,
+    @Nullable Double reachedFraction) {}

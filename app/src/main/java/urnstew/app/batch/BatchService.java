@@ -17,6 +17,7 @@ import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
 import urnstew.app.print.Printed;
+import urnstew.core.batch.AsMade;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchHistory;
@@ -153,7 +154,8 @@ public class BatchService {
           finished.at(),
           finished.finalMass().map(Mass::kilograms).orElse(null),
           forecast.prediction().belief().factor(Quantity.EVAPORATION),
-          finished.note());
+          finished.note(),
+          AsMade.reached(history, forecast).value());
     }
     return new Recorded(batchId, event.id(), row.nextSequence(), event.at());
   }

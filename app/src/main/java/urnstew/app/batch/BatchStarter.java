@@ -105,6 +105,7 @@ public class BatchStarter {
         inputs.formula().formula().id(),
         planned.cost() == null ? null : planned.cost().used().doubleValue(),
         inputs.setting().heatSource().id(),
-        inputs.setting().heating().getClass().getSimpleName());
+        inputs.setting().heating().getClass().getSimpleName(),
+        null);
   }
 }

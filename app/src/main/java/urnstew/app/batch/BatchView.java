@@ -161,14 +161,17 @@ public record BatchView(
       @Nullable Double finalMassKilograms,
       @Nullable Long lateSeconds,
       String note,
+      double reachedSolidsFraction,
       List<Working> workings) {
 
-    static EndView of(Instant endedAt, @Nullable String note, BatchOutcome outcome) {
+    static EndView of(
+        Instant endedAt, @Nullable String note, double reached, BatchOutcome outcome) {
       return new EndView(
           endedAt,
           outcome.finalMass().map(Mass::kilograms).orElse(null),
           outcome.late().map(Duration::toSeconds).orElse(null),
           note == null ? "" : note,
+          reached,
           outcome.workings());
     }
   }

@@ -143,6 +143,8 @@ class BatchViews {
             Optional.ofNullable(row.finalMassKilograms()).map(Mass::new),
             forecast.evaporationFactor(),
             forecast.readings());
-    return EndView.of(endedAt, row.note(), outcome);
+    Double reached = row.reachedFraction();
+    return EndView.of(
+        endedAt, row.note(), reached == null ? forecast.thicknessFraction() : reached, outcome);
   }
 }

@@ -7,12 +7,15 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.reduction.Trajectory;
+import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -71,6 +74,31 @@ public final class AsMade {
 
   private static Difference difference(Portion portion, Mass planned, Mass made) {
     return new Difference(portion.ingredient().id(), portion.ingredient().name(), planned, made);
+  }
+
+  /**
+   * How thick it got: by what was weighed at the end, since only water leaves; else by the fall at
+   * the moment it came off the heat.
+   *
+   * @param forecast that its readings led to
+   */
+  public static MassFraction reached(BatchHistory history, Forecast forecast) {
+    Trajectory likely = forecast.prediction().likely();
+    if (history.finished().isEmpty()) {
+      return likely.last().thickness();
+    }
+    Finished off = history.finished().orElseThrow();
+    PotContents end = forecast.end();
+    double less =
+        off.finalMass()
+            .map(weighed -> weighed.kilograms() - end.total().kilograms())
+            .orElse(Double.NaN);
+    double water = end.sauce().waterKilograms() + less;
+    if (water > 0) {
+      return new PotContents(end.sauce().withWater(water), end.thickeningKilograms(), end.pieces())
+          .thickness();
+    }
+    return likely.at(Math.max(0, history.simmerSeconds(off.at()))).thickness();
   }
 
   /**

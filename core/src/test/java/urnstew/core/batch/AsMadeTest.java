@@ -6,12 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.batch.AsMade.Difference;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.Poured;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.Stage;
@@ -113,5 +115,37 @@ class AsMadeTest {
         AsMade.of(pouredAndSalted())
             .formula("as-made", "Again", "", REACHED, id -> !id.equals("table-salt"));
     assertEquals(kilograms(formula(pouredAndSalted())) - 0.012, kilograms(again), 1e-9);
+  }
+
+  private static double reached(BatchHistory history) {
+    return AsMade.reached(history, Forecaster.forecast(history)).percent();
+  }
+
+  private static BatchHistory off(int minutes, Optional<Mass> weighed) {
+    return Samples.lit(1).with(new Finished(new UUID(7, 9), after(minutes), weighed, ""), LATER);
+  }
+
+  /** Only water leaves: a tenth less sauce has a tenth more of everything else in it. */
+  @Test
+  void whatWasWeighedAtTheEndSaysHowThickItGot() {
+    Mass planned = Forecaster.forecast(Samples.lit(1)).end().total();
+    double asPlanned = reached(off(150, Optional.of(planned)));
+    double less = reached(off(150, Optional.of(planned.times(0.9))));
+    double more = reached(off(150, Optional.of(planned.times(1.1))));
+    assertTrue(more < asPlanned && asPlanned < less);
+    assertEquals(asPlanned / 0.9, less, 0.06 * asPlanned, "fat and pieces stay as they are");
+    assertEquals(
+        reached(off(150, Optional.empty())),
+        reached(off(150, Optional.of(new Mass(0.05)))),
+        1e-9,
+        "what cannot be is not believed");
+  }
+
+  @Test
+  void offTheHeatEarlyItIsThinner() {
+    double early = reached(off(40, Optional.empty()));
+    double later = reached(off(70, Optional.empty()));
+    assertTrue(early < later, early + " and " + later);
+    assertTrue(later <= reached(Samples.lit(1)) + 1e-9);
   }
 }
