@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, newId, type StageNote } from './client';
+import { client, type StageNote } from './client';
 import { answered, done } from './problem';
 
 /** How stages looked when they were done: of this batch, and of those of its formula before it. */
@@ -14,9 +14,9 @@ export function useNoting(batchId: string) {
   const queries = useQueryClient();
   const heard = () => queries.invalidateQueries({ queryKey: ['stage-notes', batchId] });
   return {
-    note: async (stage: string, note: string, photoBase64: string | undefined) => {
+    note: async (id: string, stage: string, note: string, photoBase64: string | undefined) => {
       const typedAt = new Date().toISOString();
-      await answered(client.POST('/api/stage-notes', { body: { id: newId(), batchId, stage, note, ...(photoBase64 ? { photoBase64 } : {}), stamp: { typedAt, sentAt: typedAt } } }));
+      await answered(client.POST('/api/stage-notes', { body: { id, batchId, stage, note, ...(photoBase64 ? { photoBase64 } : {}), stamp: { typedAt, sentAt: typedAt } } }));
       await heard();
     },
     takeBack: async (id: string) => {

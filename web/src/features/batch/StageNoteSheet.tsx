@@ -1,6 +1,6 @@
 import { Box, Button, InputBase, Typography } from '@mui/material';
 import { useRef, useState } from 'react';
-import type { BatchView } from '../../api/client';
+import { newId, type BatchView } from '../../api/client';
 import { ProblemError } from '../../api/problem';
 import { useNoting } from '../../api/stageNotes';
 import { sizes } from '../../theme/tokens';
@@ -13,6 +13,8 @@ import { shrunk } from '../../ui/shrunk';
 export function StageNoteSheet({ batch, stage: first, onClose }: { batch: BatchView; stage: string; onClose: () => void }) {
   const { note: write } = useNoting(batch.id);
   const picker = useRef<HTMLInputElement>(null);
+  // Kept while the sheet is open: what arrived although no answer came back arrives once.
+  const [id] = useState(newId);
   const [stage, setStage] = useState(first);
   const [words, setWords] = useState('');
   const [photo, setPhoto] = useState<string>();
@@ -24,7 +26,7 @@ export function StageNoteSheet({ batch, stage: first, onClose }: { batch: BatchV
   };
   const save = async () => {
     try {
-      await write(stage, words.trim(), photo);
+      await write(id, stage, words.trim(), photo);
       onClose();
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;

@@ -117,6 +117,15 @@ class StageNotesIT {
   }
 
   @Test
+  void aPictureThatDoesNotFitIntoMemoryIsRefusedUnread() throws IOException {
+    BufferedImage vast = new BufferedImage(5000, 4000, BufferedImage.TYPE_BYTE_BINARY);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(vast, "png", out);
+    String sent = Base64.getEncoder().encodeToString(out.toByteArray());
+    assertEquals("no-picture", note(LIVE, "Simmer", "", sent).code());
+  }
+
+  @Test
   void aPictureThatBreaksOffIsRefused() throws IOException {
     byte[] whole = Base64.getDecoder().decode(picture(300, 200, "png"));
     String half =
@@ -130,7 +139,9 @@ class StageNotesIT {
     String id = UUID.randomUUID().toString();
     String write = body(id, batch, "Finish", "glossy", picture(20, 20, "png"));
     assertEquals(201, app.post("/api/stage-notes", write).status());
-    assertEquals(201, app.post("/api/stage-notes", write).status());
+    String later =
+        write.replaceFirst("\"sentAt\":\"[^\"]*\"", "\"sentAt\":\"" + Instant.now() + "\"");
+    assertEquals(201, app.post("/api/stage-notes", later).status(), "sent again, later");
     assertEquals(1, app.get("/api/stage-notes?batchId=" + batch).body().at("/own").size());
     byte[] once = app.bytes("/api/stage-notes/" + id + "/photo");
     assertArrayEquals(once, app.bytes("/api/stage-notes/" + id + "/photo"));

@@ -22,7 +22,10 @@ import urnstew.units.InvalidInput;
  */
 final class Picture {
   static final int LONGEST_PIXELS = 1280;
-  private static final int LONGEST_READ_PIXELS = 8000;
+
+  /** More would not fit into memory beside everything else. */
+  private static final long MOST_READ_PIXELS = 16_000_000;
+
   private static final String FIELD = "photoBase64";
 
   private Picture() {}
@@ -51,8 +54,8 @@ final class Picture {
       ImageReader reader = readers.next();
       try {
         reader.setInput(input);
-        if (Math.max(reader.getWidth(0), reader.getHeight(0)) > LONGEST_READ_PIXELS) {
-          throw strange("It is wider or higher than " + LONGEST_READ_PIXELS + " pixels.");
+        if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_READ_PIXELS) {
+          throw strange("It has more than 16 million pixels.");
         }
         return reader.read(0);
       } finally {

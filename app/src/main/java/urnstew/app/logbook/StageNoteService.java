@@ -55,7 +55,11 @@ public class StageNoteService {
   @Transactional
   public StageNote note(StageNoteWrite write, Actor actor) {
     return receipts.once(
-        write.id(), "stage-note", write, StageNote.class, () -> noted(write, actor));
+        write.id(),
+        "stage-note",
+        write.withoutSending(),
+        StageNote.class,
+        () -> noted(write, actor));
   }
 
   private StageNote noted(StageNoteWrite write, Actor actor) {
