@@ -50,11 +50,14 @@ final class Browsers implements AutoCloseable {
         .newPage();
   }
 
+  private static final String STANDS_STILL =
+      "document.fonts.status === 'loaded'"
+          + " && document.getAnimations().every(a => a.playState !== 'running')";
+
   /** What axe finds wrong on the page once it stands still, in words. */
   static List<String> axe(Page page) {
-    page.waitForFunction(
-        "document.fonts.status === 'loaded'"
-            + " && document.getAnimations().every(a => a.playState !== 'running')");
+    // Not waitForFunction: from its second look on, the page's own policy forbids the evaluation.
+    page.waitForCondition(() -> (Boolean) page.evaluate(STANDS_STILL));
     return new AxeBuilder(page)
         .analyze().getViolations().stream()
             .map(

@@ -133,6 +133,8 @@ class FormulaIT extends Installed {
     page.getByLabel("Add a dish").selectOption("cellar-cheek");
     page.getByLabel("Made of").selectOption("larder-base");
     Locator base = page.getByLabel("Base Larder base");
+    assertThat(base).containsText("comes from tubs");
+    Stove.button(page, "Leave the tubs, make it all").click();
     assertThat(base).containsText("made once");
     assertThat(page.getByText("breaks what the base promises").first()).isVisible();
     page.getByLabel("Add a dish").selectOption("plain-marinara");
