@@ -42,7 +42,7 @@ public class AsMadeService {
   /** In what it differs from its formula. */
   @Transactional(readOnly = true)
   public AsMadeView of(UUID batchId) {
-    List<Difference> all = AsMade.of(batches.history(batchId)).differences();
+    List<Difference> all = AsMade.of(batches.acts(batchId)).differences();
     Pantry goods = pantry.pantry();
     return new AsMadeView(
         all.stream()

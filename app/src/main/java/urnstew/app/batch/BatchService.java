@@ -97,6 +97,12 @@ public class BatchService {
     return history(present(id));
   }
 
+  /** The same without its readings, of which there can be thousands. */
+  @Transactional(readOnly = true)
+  public BatchHistory acts(UUID id) {
+    return views.acts(present(id));
+  }
+
   private BatchRow present(UUID id) {
     BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
     if (!row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {

@@ -99,7 +99,7 @@ class BatchViews {
   }
 
   /** The history without its readings: enough for how the pot stands and what is struck out. */
-  private BatchHistory acts(BatchRow row) {
+  BatchHistory acts(BatchRow row) {
     return new BatchHistory(
         json.snapshot(row),
         batches.acts(row.id()).stream().map(stored -> json.event(stored.payload())).toList());
