@@ -4,7 +4,7 @@ import { answered } from './problem';
 
 /** The shelf of formulas; writing one makes it stale. */
 export function useFormulas() {
-  return useQuery({ queryKey: ['formulas'], queryFn: () => answered(client.GET('/api/formulas')), staleTime: Infinity });
+  return useQuery({ queryKey: ['formulas'], queryFn: () => answered(client.GET('/api/formulas')), staleTime: 15_000, refetchInterval: 60_000 });
 }
 
 /** One formula in the chosen ways; the last answer stays while another way is read. */

@@ -4,7 +4,7 @@ import { answered } from './problem';
 
 /** Everything in the pantry, by name. */
 export function usePantry() {
-  return useQuery({ queryKey: ['pantry'], queryFn: () => answered(client.GET('/api/pantry/ingredients')), staleTime: Infinity });
+  return useQuery({ queryKey: ['pantry'], queryFn: () => answered(client.GET('/api/pantry/ingredients')), staleTime: 15_000, refetchInterval: 60_000 });
 }
 
 /** What is on the shelf and opened, the first to be used first. */

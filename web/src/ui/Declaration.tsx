@@ -2,19 +2,30 @@ import { Box, Typography } from '@mui/material';
 import type { DeclarationView } from '../api/client';
 import { sizes } from '../theme/tokens';
 
-/** Allergens with what brings them in, and the diets that it keeps. */
-export function Declaration({ of, avoided = [] }: { of: DeclarationView; avoided?: { words: string; causes: string[] }[] }) {
-  const kept = of.diets.filter((d) => d.brokenBy.length === 0).map((d) => d.words);
+interface Props { of: DeclarationView; avoided?: { words: string; causes: string[] }[] }
+
+/** What eaters have to be told: what is in it and where from, what nobody knows, and diets only where all is known. */
+export function Declaration({ of, avoided = [] }: Props) {
+  const kept = of.diets.filter((d) => d.brokenBy.length === 0 && d.doubts.length === 0).map((d) => d.words);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 0.4 }}>
-      {of.allergens.length === 0 && <Typography sx={{ fontSize: sizes.note }}>Carries none of the allergens of the law.</Typography>}
+      {says(of) && <Typography sx={{ fontSize: sizes.note }}>No declared allergen.</Typography>}
       {of.allergens.map((a) => (
         <Typography key={a.allergen} sx={{ fontSize: sizes.note }}>
           <b>{a.words}</b>{a.inUnitedStates ? '' : ' (EU list)'}: {a.causes.join(', ')}
         </Typography>
       ))}
+      {of.asked.map((a) => (
+        <Typography key={a.allergen} sx={{ fontSize: sizes.note, color: 'warning.main' }}>
+          <b>{a.words}?</b> Read the pack of {a.causes.join(', ')}
+        </Typography>
+      ))}
+      {of.unknown.length > 0 && <Typography role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>Not known: {of.unknown.join('; ')}</Typography>}
       {kept.length > 0 && <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>{kept.join(', ')}</Typography>}
       {avoided.map((a) => <Typography key={a.words} role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>This kitchen avoids {a.words}: {a.causes.join(', ')}</Typography>)}
     </Box>
   );
 }
+
+/** Whether nothing is in it, and all of it is known. */
+const says = (of: DeclarationView) => of.allergens.length === 0 && of.asked.length === 0 && of.unknown.length === 0;

@@ -51,7 +51,7 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
         <Box sx={{ gridArea: 'beads', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
           <Beads beads={balance.beads} ticks={ticks(balance, lookedAt)} notes={notes(balance)} />
           <Cups form={form} balance={balance} units={units} faultAt={faultAt} change={change} />
-          <Decide form={form} balance={balance} batchId={batchId} units={units} change={change} />
+          <Decide form={form} balance={balance} batchId={batchId} formulaId={formulaOf(which)} units={units} change={change} />
         </Box>
         <Box sx={{ gridArea: 'helps', minWidth: 0 }}><Remedies balance={later} fault={form.fault} steps={form.steps} units={units} onFault={onFault} onSteps={onSteps} onCup={onCup} lookedAt={lookedAt} onLook={setLookedAt} /></Box>
         <Box sx={{ gridArea: 'rest', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 3 }}>
@@ -90,3 +90,6 @@ function notes(b: BalanceView): Partial<Record<'SALT' | 'ACID' | 'SWEET' | 'SAVO
 function How({ working, title, children }: { working: Working | undefined; title: string; children: ReactNode }) {
   return <Typography component="span" variant="inherit">{children} {working && <ShowWorking working={working} title={title} words="how" />}</Typography>;
 }
+
+/** The formula of a pot that is not on the stove. */
+const formulaOf = (which: Which) => ('plan' in which ? which.plan.formulaId : 'formulaId' in which ? which.formulaId : undefined);

@@ -13,10 +13,10 @@ import { doseText } from './effects';
 import type { BalanceForm } from './form';
 import { useOnce } from './useOnce';
 
-interface Props { form: BalanceForm; balance: BalanceView; batchId: string | undefined; units: Units; change: (to: Partial<BalanceForm>) => void }
+interface Props { form: BalanceForm; balance: BalanceView; batchId: string | undefined; formulaId?: string | undefined; units: Units; change: (to: Partial<BalanceForm>) => void }
 
 /** What follows the tasting: the trial is kept, the table is asked, and the pot gets its dose. */
-export function Decide({ form, balance, batchId, units, change }: Props) {
+export function Decide({ form, balance, batchId, formulaId, units, change }: Props) {
   const { send } = useOutbox();
   const navigate = useNavigate();
   const [fault, setFault] = useState<string>();
@@ -38,7 +38,7 @@ export function Decide({ form, balance, batchId, units, change }: Props) {
   };
   const ask = async () => {
     try {
-      const opened = await answered(client.POST('/api/panels', { body: { id: newId(), title: balance.title, cups: form.cups.map(cupName), ...(batchId ? { batchId } : {}) } }));
+      const opened = await answered(client.POST('/api/panels', { body: { id: newId(), title: balance.title, cups: form.cups.map(cupName), inCups: [...new Set(form.cups.flatMap((c) => c.doses.map((d) => d.ingredientId)))], ...(batchId ? { batchId } : formulaId ? { formulaId } : {}) } }));
       void navigate(`/panels/${opened.id}`);
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;

@@ -5,6 +5,7 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
 import { heatInWords } from '../../ui/heat';
+import { Eaters } from '../../ui/Eaters';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { PotPicture } from './PotPicture';
@@ -36,6 +37,7 @@ function HandOver({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Kitc
           <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.figureLarge, lineHeight: 1 }}>{forecast.thickAt ? `thick enough at ${hour(forecast.thickAt)}` : forecast.neverReason}</Typography>
           <Typography>between {hour(forecast.earliest)} and {hour(forecast.latest)}, from {forecast.readings} {forecast.readings === 1 ? 'reading' : 'readings'} · stir every {Math.round(forecast.stirEverySeconds / 60)} min</Typography>
           {forecast.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
+          <Eaters of={batch.declaration} />
           <List title="Still to do" rows={todo.map((s) => `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${s.detail}`)} />
           <List title="What was read and done" rows={batch.events.filter((e) => eventWords(e, units) && !e.struckOut).map((e) => `${hour(e.happenedAt)}  ${eventWords(e, units)}`)} />
           <List title="In the pot and to come" rows={forecast.lines.map((l) => `${show.text(show.mass(l.dueKilograms, units))} ${l.name}${l.poured ? ', as poured' : l.later ? ', to come' : ''}`)} />

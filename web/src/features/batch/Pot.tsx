@@ -6,6 +6,7 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { Figure } from '../../ui/Figure';
+import { Eaters } from '../../ui/Eaters';
 import { heatInWords } from '../../ui/heat';
 import { useStageNotes } from '../../api/stageNotes';
 import { FinishSheet } from './FinishSheet';
@@ -51,6 +52,7 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
         <Steps batch={batch} kitchen={kitchen} now={now} earlier={notes?.earlier ?? []} onRead={setSheet} onFinish={() => setSheet('finish')} />
         <Looked batch={batch} zone={kitchen.settings.zone} own={notes?.own ?? []} onNote={() => setSheet('look')} />
         <Readings batch={batch} kitchen={kitchen} />
+        <Eaters of={batch.declaration} />
         {live && (
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, gap: 1, mt: 'auto', position: 'sticky', bottom: { xs: sizes.target + 4, md: 0 }, bgcolor: 'background.paper', pt: 1, pb: 1.5 }}>
             <Act name="Read" sub={batch.forecast.advice ? `${READINGS[batch.forecast.advice.kind].word} tells most now` : 'dip, weigh, plate'} onClick={() => setSheet(batch.forecast.advice?.kind ?? 'DIP')} main />

@@ -40,6 +40,7 @@ export function FormulaPage() {
   );
   return (
     <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}${formula.own ? '' : ', shipped'} · for ${list(formula.uses.map((u) => USES[u]))}`} step="Formula" acts={acts}>
+      {formula.unread.length > 0 && <Note tone="tomato">Unfinished: {formula.unread.map((line) => `‘${line}’`).join(', ')} {formula.unread.length === 1 ? 'is' : 'are'} not read. It can be read and priced in part, and is not cooked until each is answered or dropped: <Link to={`/formulas/${id}/edit`}>open the editor</Link>.</Note>}
       {formula.version < formula.latestVersion && <Note>This is version {formula.version}. <Link to={`/formulas/${id}`}>Version {formula.latestVersion}</Link> is the latest.</Note>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.formula, gap: 3.5 }}>
         <Box sx={{ minWidth: 0, display: 'flex', flexDirection: 'column', gap: 1.5 }}>

@@ -60,5 +60,8 @@ const ORDER = ['Base and plain sauces', 'Ragù', 'With cured pork', 'Vegetables 
 function says(f: FormulaSummary, wanted: string): boolean {
   if (!wanted) return true;
   const words = `${f.name} ${f.inShort} ${f.keeps.join(' ')}`.toLowerCase();
-  return words.includes(wanted) || (wanted.startsWith('no ') && !f.allergens.some((a) => a.includes(wanted.slice(3))));
+  return words.includes(wanted) || (wanted.startsWith('no ') && isWithout(f, wanted.slice(3)));
 }
+
+/** Nothing is without an allergen that its packs must be read for, or of which something is not known. */
+const isWithout = (f: FormulaSummary, allergen: string) => f.unknown.length === 0 && ![...f.allergens, ...f.asked].some((a) => a.includes(allergen));

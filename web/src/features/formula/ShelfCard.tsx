@@ -19,8 +19,10 @@ export function ShelfCard({ formula, units, currency }: { formula: FormulaSummar
       <Box sx={{ minWidth: 0 }}>
         <Typography component="h3" sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{formula.name}{formula.own && <Box component="span" sx={{ fontWeight: 500, fontSize: sizes.small, color: 'text.secondary' }}> ours, version {formula.version}</Box>}</Typography>
         <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{formula.inShort}</Typography>
-        <Typography sx={{ fontSize: sizes.note }}>{facts.join(' · ')}</Typography>
+        {formula.fault === undefined ? <Typography sx={{ fontSize: sizes.note }}>{facts.join(' · ')}</Typography> : <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>cannot be computed: {formula.fault}</Typography>}
         {formula.allergens.length > 0 && <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>carries {formula.allergens.join(', ')}</Typography>}
+        {formula.asked.length > 0 && <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>read the packs for {formula.asked.join(', ')}</Typography>}
+        {formula.unfinished && <Typography sx={{ fontSize: sizes.small, color: 'warning.main', fontWeight: 600 }}>unfinished: lines that nobody has read</Typography>}
         {formula.avoided.length > 0 && <Typography sx={{ fontSize: sizes.small, color: 'error.main', fontWeight: 600 }}>this kitchen avoids: {formula.avoided.map((a) => a.words).join(', ')}</Typography>}
       </Box>
     </Box>

@@ -1,11 +1,12 @@
 import { Box, Button, Typography } from '@mui/material';
 import { memo, useMemo, useState } from 'react';
-import type { FormulaSheet, IngredientView, School } from '../../api/client';
+import type { FormulaSheet, IngredientView, LineReading, School } from '../../api/client';
 import { columns, lastOfLine } from '../../theme/tokens';
 import { Pick, TextLine } from '../../ui/fields';
 import { Cues } from './Cues';
-import type { DraftStage, MeasuresOf } from './draft';
+import type { DraftLine, DraftStage, MeasuresOf } from './draft';
 import { LineFields } from './LineFields';
+import { OpenLines } from './OpenLines';
 import { PasteBox } from './PasteBox';
 import type { DraftOps } from './useDraft';
 import { HEATS, LID_WORDS } from './words';
@@ -28,7 +29,17 @@ export const StageFields = memo(function StageFields({ at, last, stage, choices,
   const [cuesOpen, setCuesOpen] = useState(false);
   const wrong = useMemo(() => JSON.parse(faults) as Record<string, string>, [faults]);
   const ways = useMemo(() => choices.flatMap((c) => c.options.map((o): School => ({ question: c.question, option: o.name }))), [choices]);
+  const [asked, setAsked] = useState<LineReading[]>([]);
+  const [answering, setAnswering] = useState('');
   const change = (to: Partial<DraftStage>) => ops.changeStage(stage.key, to);
+  const unread = stage.unread ?? [];
+  const read = (lines: DraftLine[], open: LineReading[]) => {
+    ops.addLines(stage.key, lines);
+    change({ unread: [...without(unread, answering), ...open.map((r) => r.text)] });
+    setAsked([...asked, ...open]);
+    setAnswering('');
+    setPasted('');
+  };
   return (
     <Box component="fieldset" sx={{ border: 0, borderTop: 2, borderColor: 'text.primary', p: 0, pt: 1, m: 0, minWidth: 0 }}>
       <Typography component="legend" sx={{ position: 'absolute', clipPath: 'inset(50%)' }}>Stage {at + 1}</Typography>
@@ -50,7 +61,8 @@ export const StageFields = memo(function StageFields({ at, last, stage, choices,
             amountFault={wrong[`lines/${i}/massKilograms`]} goodsFault={wrong[`lines/${i}/ingredientId`]} firstFault={wrong[`lines/${i}/firstDoseFraction`]} afterFault={wrong[`lines/${i}/afterMinutes`]} />
         ))}
       </Box>
-      {pasted !== '' && <PasteBox text={pasted} onText={setPasted} onLines={(read) => ops.addLines(stage.key, read)} />}
+      <OpenLines unread={unread} asked={asked} onAnswer={(line) => { setAnswering(line); setPasted(line); }} onDrop={(line) => change({ unread: without(unread, line) })} />
+      {pasted !== '' && <PasteBox text={pasted} onText={setPasted} onRead={read} />}
       {cuesOpen && <Cues stage={stage} change={change} ways={ways} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
         <Button size="small" onClick={() => focus(ops.addLineAfter(stage.key))}>Add a line</Button>
@@ -64,3 +76,6 @@ export const StageFields = memo(function StageFields({ at, last, stage, choices,
     </Box>
   );
 });
+
+/** The list without one of these lines, once. */
+const without = (lines: string[], line: string) => (lines.includes(line) ? lines.toSpliced(lines.indexOf(line), 1) : lines);

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FormulaView } from '../../api/client';
 import { file, problem, show, standIn } from '../../test/stove';
 import { FileIn } from './FileIn';
+import { OpenLines } from './OpenLines';
 import { PasteBox } from './PasteBox';
 import { WithoutSheet } from './WithoutSheet';
 import { emptyDraft, newLine } from './draft';
@@ -61,16 +62,25 @@ describe('a draft', () => {
   });
 });
 
-it('makes lines of what it reads and keeps what it does not, with the question', async () => {
+it('makes lines of what it reads and hands over what it could not read', async () => {
   const line = { ingredientId: 'garlic', massKilograms: 0.009, entered: '3 cloves', afterMinutes: 0, note: 'sliced', firstDoseFraction: 1 };
-  standIn(json([{ text: '3 cloves garlic, sliced', line, question: '', couldBe: [] }, { text: 'tomatoes', question: 'How much?', couldBe: [{ id: 'passata', name: 'Passata' }] }]));
-  const onLines = vi.fn();
-  const onText = vi.fn();
-  show(<PasteBox text={'3 cloves garlic, sliced\ntomatoes'} onText={onText} onLines={onLines} />);
+  const open = { text: 'tomatoes', question: 'How much?', couldBe: [{ id: 'passata', name: 'Passata' }] };
+  standIn(json([{ text: '3 cloves garlic, sliced', line, question: '', couldBe: [] }, open]));
+  const onRead = vi.fn();
+  show(<PasteBox text={'3 cloves garlic, sliced\ntomatoes'} onText={vi.fn()} onRead={onRead} />);
   await userEvent.click(screen.getByRole('button', { name: 'Read the list' }));
-  expect(await screen.findByRole('alert')).toHaveTextContent('tomatoes: How much? Perhaps Passata.');
-  expect(onLines).toHaveBeenCalledWith([expect.objectContaining({ ingredientId: 'garlic', amount: '3 cloves', note: 'sliced' })]);
-  expect(onText).toHaveBeenLastCalledWith('tomatoes');
+  await waitFor(() => expect(onRead).toHaveBeenCalledWith([expect.objectContaining({ ingredientId: 'garlic', amount: '3 cloves', note: 'sliced' })], [open]));
+});
+
+it('shows lines that nobody has read with their question until they are answered or dropped', async () => {
+  const onAnswer = vi.fn();
+  const onDrop = vi.fn();
+  show(<OpenLines unread={['tomatoes', '6 oysters']} asked={[{ text: 'tomatoes', question: 'How much?', couldBe: [{ id: 'passata', name: 'Passata' }] }]} onAnswer={onAnswer} onDrop={onDrop} />);
+  expect(screen.getByText(/How much\? Perhaps Passata/)).toBeInTheDocument();
+  await userEvent.click(screen.getAllByRole('button', { name: 'Answer' })[0] as HTMLElement);
+  await userEvent.click(screen.getAllByRole('button', { name: 'Drop it' })[1] as HTMLElement);
+  expect(onAnswer).toHaveBeenCalledWith('tomatoes');
+  expect(onDrop).toHaveBeenCalledWith('6 oysters');
 });
 
 it('reports a strange file place by place and takes nothing in', async () => {

@@ -8,8 +8,10 @@ import { columns, sizes } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { useTicking } from '../../ui/useTicking';
+import { BrokenKept } from './BrokenKept';
 import { HoldSheet } from './HoldSheet';
 import { Kept } from './Kept';
+import { LabelsToCheck } from './LabelsToCheck';
 import { SetOutSheet } from './SetOutSheet';
 import { UseFirst } from './UseFirst';
 
@@ -32,10 +34,11 @@ export function KeepPage() {
   return (
     <Page title="What is warm and what is cooling" sub={inForce ? `${inForce.name} is in force here · your local code comes first` : 'your local code and trained staff come first'} step="Keep" acts={acts}>
       {error && <Note tone="tomato">{error.message}</Note>}
+      <LabelsToCheck />
       {keepings?.length === 0 && <Typography>Nothing is held or cooling. When a pot comes off the heat, cool it from here: whether it makes it is reckoned before you start.</Typography>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
         <Box component="ul" aria-label="Held, cooling and set out" sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
-          {kitchen && keepings?.toSorted((a, b) => Number(isUrgent(b)) - Number(isUrgent(a))).map((k) => <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} inForce={inForce?.name} />)}
+          {kitchen && keepings?.toSorted((a, b) => Number(isUrgent(b)) - Number(isUrgent(a))).map((k) => (k.fault === undefined ? <Kept key={k.id} keeping={k} kitchen={kitchen} now={now} inForce={inForce?.name} /> : <BrokenKept key={k.id} keeping={k} zone={kitchen.settings.zone} />))}
         </Box>
         {kitchen && <UseFirst kitchen={kitchen} now={now} />}
       </Box>

@@ -7,10 +7,12 @@ import { useLot, useTrace } from '../../api/lots';
 import { answered } from '../../api/problem';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
+import { Declaration } from '../../ui/Declaration';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { DiscardSheet, MoveSheet, SplitSheet, UseSheet, WantSheet } from './LotSheets';
+import { CheckLabels } from './CheckLabels';
 import { dayOf, holding, longTime } from './lotWords';
 import { Steps } from './TracePage';
 
@@ -53,7 +55,8 @@ function Lot({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
           {lot.freezingSeconds > 0 && <Typography>A tub freezes through in about {longTime(lot.freezingSeconds)}. <Working lot={lot} figure="freezing" title="Freezing" /></Typography>}
           {lot.state === 'FROZEN' && <Typography>In the refrigerator a tub thaws through in about {longTime(lot.thawingSeconds)}; after a day it slides out and can be heated.{lot.moveBy ? ` Wanted ${show.day(lot.wantedAt ?? '', zone)}: move it by ${show.day(lot.moveBy, zone)}, ${show.hour(lot.moveBy, zone)}.` : ''}</Typography>}
           <Typography>Reheated to {show.text(show.temperature(lot.reheatCelsius, units, 0))} all through{lot.reheatSeconds > 0 ? `: all of it in about ${show.text(show.span(lot.reheatSeconds))} in the ${lot.reheatOn}, stirred, lid on` : ''}.{lot.reheatInTime ? '' : ' That is longer than is allowed: less at a time.'} <Working lot={lot} figure="reheating" title="Reheating" /> {gone ? '' : `It is enough for about ${Math.floor(lot.plates)} plates of ${lot.platesOf}.`}</Typography>
-          <Typography>{lot.allergens ? `Contains ${lot.allergens}.` : 'No declared allergen.'}</Typography>
+          <Declaration of={lot.declaration} />
+          {lot.checkLabels && <CheckLabels lot={lot} />}
           {lot.fitness !== 'WELL' && <Typography>{lot.fitness === 'BADLY' ? 'Freezes badly' : 'Freezes with care'}: {lot.fitnessSays.join('; ')}.</Typography>}
           {!lot.coolingRecorded && <Typography sx={{ color: 'text.secondary' }}>How it was cooled is not recorded here.</Typography>}
           {!gone && (

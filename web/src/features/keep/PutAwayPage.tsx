@@ -7,7 +7,8 @@ import { useKitchen } from '../../api/kitchen';
 import { useTubs } from '../../api/lots';
 import { parseQuantity, QuantityField, show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
-import { Pick } from '../../ui/fields';
+import { Pick, TextLine } from '../../ui/fields';
+import { Declaration } from '../../ui/Declaration';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { dayOf, longTime } from './lotWords';
@@ -36,13 +37,15 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
   const over = keepings.filter((k) => k.cooling?.duty === 'PUT_AWAY');
   const [cooling, setCooling] = useState(search.get('cooling') ?? '');
   const [what, setWhat] = useState({ of: '', mass: '' });
+  const [because, setBecause] = useState('');
+  const [more, setMore] = useState('');
   const [text, setText] = useState(units === 'US' ? '1 qt' : '1 l');
   const [placeId, setPlaceId] = useState(kitchen.coldPlaces[0]?.id ?? '');
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useLotEntry(undefined, () => void navigate('/keep'));
   const tub = parseQuantity(text, 'VOLUME', 'l');
   const of = whatOf(what, kitchen);
   const source = cooling ? { keepingId: cooling } : of ? { what: of } : undefined;
-  const body = source && tub.outcome === 'understood' ? { ...source, tubCubicMeters: tub.value, tubText: text, placeId } : undefined;
+  const body = source && tub.outcome === 'understood' ? { ...source, tubCubicMeters: tub.value, tubText: text, placeId, ...(cooling || !because.trim() ? {} : { uncooledBecause: because }), ...(more.trim() ? { moreBecause: more } : {}) } : undefined;
   const { tubs, problem } = useTubs(body && { ...body, id: newId(), stamp: { typedAt: NOW, sentAt: NOW } });
   const wrong = (pointer: string) => refused?.at(pointer) ?? problem?.at(pointer);
   const fault = text && tub.outcome !== 'understood' ? tub.message : wrong('/tubCubicMeters');
@@ -53,7 +56,9 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
       <Box component="form" onSubmit={(e) => { e.preventDefault(); if (body && hourUnderstood) void write('', body); }} sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
         <Pick label="From" value={cooling} options={options} onPick={edit(setCooling)} />
         {!cooling && <WhatFields form={what} onForm={edit(setWhat)} kitchen={kitchen} fault={wrong('/what/massKilograms')} />}
-        {!cooling && <Note>Nothing here shows how it was cooled. If it was cooled elsewhere, keep that record with it.</Note>}
+        {!cooling && <Note>Nothing here shows how it was cooled: <Link to="/keep/cool">cool it first</Link>, or say why there is no record. The reason stays with the tubs.</Note>}
+        {!cooling && <TextLine label="Why no cooling is recorded" text={because} onText={edit(setBecause)} placeholder="cooled in the ice bath at noon, watched by Ida" fault={refused?.at('/uncooledBecause')} />}
+        {(more !== '' || refused?.problem.errors?.some((e) => e.code === 'more-than-was-made')) && <TextLine label="Why it is more than was made" text={more} onText={edit(setMore)} fault={refused?.at('/moreBecause')} />}
         <QuantityField label="A tub holds, to the rim" text={text} onText={edit(setText)} understood={tub.outcome === 'understood' ? litres(tub.value) : ''} fault={fault} numeric={false} />
         <Pick label="Into" value={placeId} options={kitchen.coldPlaces.map((p) => [p.id, `${p.name}, ${show.text(show.temperature(p.celsius, units, 0))}`] as const)} onPick={edit(setPlaceId)} />
         {hour}
@@ -67,6 +72,8 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
           {tubs.freezingSeconds > 0 && <Typography>Frozen through in about {longTime(tubs.freezingSeconds)}, standing apart.</Typography>}
           <Typography sx={{ mt: 1, fontWeight: 700 }}>{tubs.bestUntil ? `Best until ${dayOf(tubs.bestUntil)}, frozen` : `Use by ${dayOf(tubs.useBy)}`}</Typography>
           {tubs.bestUntil && <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>Chilled it would be used by {dayOf(tubs.useBy)}; days in the freezer do not count.</Typography>}
+          <Typography variant="h2" sx={{ mt: 1.5 }}>On the label</Typography>
+          <Declaration of={tubs.declaration} />
           {tubs.fitness !== 'WELL' && tubs.bestUntil && <Note tone={tubs.fitness === 'BADLY' ? 'tomato' : 'brass'}>{tubs.fitness === 'BADLY' ? 'Freezes badly' : 'Freezes with care'}: {tubs.fitnessSays.join('; ')}.</Note>}
         </Box>
       ) : <Typography sx={{ color: 'text.secondary' }}>{problem?.summary ?? 'Say what it is: tubs and dates follow.'}</Typography>}

@@ -63,9 +63,8 @@ export function ofHold(h: HoldView, lastRead: number | undefined, zone: string, 
   switch (h.state) {
     case 'HOT': return { figure: lastRead === undefined ? 'hot' : degrees(lastRead, units), tone: 'good', words: `read it again by ${by}` };
     case 'TO_READ': return { figure: 'read it', tone: 'wait', words: `last shown hot at ${show.hour(h.lastHot, zone)}` };
-    case 'REHEAT': return { figure: lastRead === undefined ? 'too cool' : degrees(lastRead, units), tone: 'alarm', words: `below ${limit}: back to ${degrees(h.reheatCelsius, units)} by ${by}, or serve it by ${show.hour(h.discard, zone)}` };
-    case 'SERVE_NOW': return { figure: 'serve now', tone: 'alarm', words: `below ${limit} for too long to reheat: thrown away from ${by} on` };
-    case 'DISCARD': return { figure: 'throw away', tone: 'alarm', words: `below ${limit} since ${show.hour(h.lastHot, zone)}` };
+    case 'REHEAT': return { figure: lastRead === undefined ? 'too cool' : degrees(lastRead, units), tone: 'alarm', words: `it fell below ${limit}: up to ${degrees(h.reheatCelsius, units)} all through by ${by}, or thrown away` };
+    case 'DISCARD': return { figure: 'throw away', tone: 'alarm', words: `not shown hot since ${show.hour(h.lastHot, zone)}, and not reheated in time` };
   }
 }
 

@@ -8,13 +8,13 @@ import { Note } from '../../ui/Note';
 import { Sheet } from '../../ui/Sheet';
 import { useSave } from './useSave';
 
-const KINDS: Record<LimitView['unit'], { kind: Kind; own: string }> = { CELSIUS: { kind: 'TEMPERATURE', own: 'c' }, SECONDS: { kind: 'DURATION', own: 'min' }, DAYS: { kind: 'COUNT', own: '' }, YES_NO: { kind: 'COUNT', own: '' } };
+const KINDS: Record<LimitView['unit'], { kind: Kind; own: string }> = { CELSIUS: { kind: 'TEMPERATURE', own: 'c' }, SECONDS: { kind: 'DURATION', own: 'min' }, DAYS: { kind: 'COUNT', own: '' }, TIMES: { kind: 'COUNT', own: '' }, YES_NO: { kind: 'COUNT', own: '' } };
 
 function written(limit: LimitView, units: Units): string {
   switch (limit.unit) {
     case 'CELSIUS': return show.text(show.temperature(limit.value, units));
     case 'SECONDS': return `${limit.value / 60} min`;
-    case 'DAYS': case 'YES_NO': return String(limit.value);
+    case 'DAYS': case 'TIMES': case 'YES_NO': return String(limit.value);
   }
 }
 

@@ -18,11 +18,12 @@ export function limitText(unit: LimitView['unit'], value: number, units: Units):
     case 'CELSIUS': return show.text(show.temperature(value, units, Number.isInteger(value) ? 0 : 1));
     case 'SECONDS': return value < 120 ? `${value} s` : show.text(show.span(value));
     case 'DAYS': return `${value} days`;
+    case 'TIMES': return value === 1 ? 'once' : `${value} times`;
     case 'YES_NO': return value > 0 ? 'yes, once' : 'no';
   }
 }
 
-const FOODS: Record<RuleSetView['cooking'][number]['food'], string> = { POULTRY_OR_STUFFED: 'Birds, anything stuffed', MINCED: 'Minced meat and fish', WHOLE: 'Whole meat, fish, shellfish, eggs', PLANTS_TO_HOLD: 'Vegetables that are then held hot' };
+const FOODS: Record<RuleSetView['cooking'][number]['food'], string> = { POULTRY_OR_STUFFED: 'Birds, anything stuffed', MINCED: 'Minced meat and fish', WHOLE: 'Whole meat, fish, shellfish', EGGS_AT_ONCE: 'Eggs, broken for one guest and served at once', EGGS_TO_HOLD: 'Eggs, pooled, held or bound with', ROAST: 'Whole roasts', MICROWAVED: 'Raw food in a microwave, then standing covered', PLANTS_TO_HOLD: 'Vegetables that are then held hot' };
 
 /** The limits in force, each with its section; a copy can be changed with a reason. */
 export function RulesPage() {

@@ -12,6 +12,7 @@ import { photoOf, useStageNotes } from '../../api/stageNotes';
 import { show } from '../../quantities';
 import { columns, sizes } from '../../theme/tokens';
 import { TextLine, Pick } from '../../ui/fields';
+import { Eaters } from '../../ui/Eaters';
 import { FallsOver } from '../../ui/FallsOver';
 import { heatInWords } from '../../ui/heat';
 import { Looks } from '../../ui/Looks';
@@ -60,6 +61,7 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
           <Typography sx={{ mt: 1 }}><Link to={`/pots/${batch.id}`}>Every entry</Link> · <Link to={`/pots/${batch.id}/hand-over`}>to print</Link></Typography>
         </Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
+          <Eaters of={batch.declaration} />
           <WhatWentIn batch={batch} zone={zone} />
           {made && asking && <AgainSheet batchId={batch.id} made={made} units={units} onPlan={plan} onClose={() => setAsking(false)} />}
           <Box component="section" aria-label="Kept">

@@ -4,6 +4,7 @@ import type { FormulaSummary, MealView } from '../../api/client';
 import { newId } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
+import { Declaration } from '../../ui/Declaration';
 import { Pick, TextLine } from '../../ui/fields';
 import { Bases } from './Bases';
 import { FitLine } from './FitLine';
@@ -35,7 +36,8 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
               <TextLine label="Each gets" text={d.servingText} onText={(servingText) => put(i, { servingText })} fault={faultAt(`/dishes/${i}/servingMassKilograms`)} />
               <Button size="small" aria-label={`Take out ${made?.name ?? 'the dish'}`} onClick={() => change({ dishes: text.dishes.toSpliced(i, 1) })}>×</Button>
             </Box>
-            {made && <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', mt: 0.5 }}>makes {show.text(show.mass(made.madeMassKilograms, units))}{Object.entries(made.fryingLoads).map(([stage, n]) => ` · ${stage}: ${n} loads`).join('')} · {made.declaration.allergens.length === 0 ? 'carries no allergen of the law' : `carries ${made.declaration.allergens.map((a) => `${a.words} (${a.causes.join(', ')})`).join(', ')}`}</Typography>}
+            {made && <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', mt: 0.5 }}>makes {show.text(show.mass(made.madeMassKilograms, units))}{Object.entries(made.fryingLoads).map(([stage, n]) => ` · ${stage}: ${n} loads`).join('')}</Typography>}
+            {made && <Declaration of={made.declaration} />}
             {made?.avoided.map((a) => <Typography key={a.words} role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>This kitchen avoids {a.words}: {a.causes.join(', ')}</Typography>)}
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mt: 0.5 }}>
               <Pick label="Made of" value={d.baseFormulaId ?? ''} options={[['', 'its own pot'] as const, ...sauces.filter((f) => f.id !== d.formulaId).map((f) => [f.id, `the base ${f.name}`] as const)]} onPick={(id) => put(i, { baseFormulaId: id || undefined })} />

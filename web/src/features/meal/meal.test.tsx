@@ -17,7 +17,7 @@ const shelf = [
 ] as unknown as FormulaSummary[];
 const text: MealText = { name: 'Feast', packGoal: 'LEAST_COST', tubsStay: false, dishes: [{ key: 'a', formulaId: 'ragu', schools: [], covers: '12', servingText: '120 g', groups: [] }] };
 const fit = (title: string, over: Partial<StageFitView> = {}): StageFitView => ({ title, vesselName: 'Stockpot', vessels: 1, volumeCubicMeters: 0.01, depthMeters: 0.1, fullFraction: 0.6, standing: 'FITS', ...over });
-const dish = (over: object = {}) => ({ formulaId: 'ragu', name: 'Ridge ragù', covers: 12, madeMassKilograms: 1.5, stages: [{ title: 'Pork', lines: [{ name: 'Guanciale', massKilograms: 0.2, firstDoseKilograms: 0.2, note: '' }] }], fryingLoads: {}, fits: [], branches: [], declaration: { allergens: [], diets: [] }, avoided: [], ...over });
+const dish = (over: object = {}) => ({ formulaId: 'ragu', name: 'Ridge ragù', covers: 12, madeMassKilograms: 1.5, stages: [{ title: 'Pork', lines: [{ name: 'Guanciale', massKilograms: 0.2, firstDoseKilograms: 0.2, note: '' }] }], fryingLoads: {}, fits: [], branches: [], declaration: { allergens: [], asked: [], diets: [], unknown: [] }, avoided: [], ...over });
 const meal = (dishes: object[], over: object = {}) => ({ bases: [], dishes, shopping: [], tools: [], early: [], handsSeconds: 0, ...over }) as unknown as MealView;
 const page = (of: MealView, change = vi.fn(), faults: Record<string, string> = {}) => {
   show(<Dishes text={text} meal={of} shelf={shelf} units="METRIC" change={change} faultAt={(pointer) => faults[pointer]} />);

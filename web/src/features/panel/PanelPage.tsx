@@ -39,6 +39,7 @@ export function PanelPage() {
   return (
     <Page title={`${panel.title}: the table is asked`} sub={panel.cups.length === 2 ? 'Two cups, which is liked better' : `${panel.cups.length} cups, put in order, the best first`} step="Balance" acts={acts}>
       {fault && <Note tone="tomato">{fault}</Note>}
+      {!panel.closed && <Note>Tasters are told of all the cups together: {panel.contains}.</Note>}
       {panel.result && <Result panel={panel} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, columnGap: 4, rowGap: 3 }}>
         <Box>

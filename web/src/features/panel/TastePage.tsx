@@ -77,6 +77,7 @@ function Taste({ seat, path, onVoted }: { seat: TasterView; path: { id: string; 
     <>
       <Typography variant="h1">Seat {seat.seat}: taste in this order</Typography>
       <Typography sx={{ fontSize: sizes.lead }}>{pair ? 'The upper one first. Then tap the one that you like better.' : 'From the first to the last, then tap them: the best first, the worst last.'} A clean spoon for each; water between.</Typography>
+      <Note>Of all the cups together: {seat.contains}. Do not taste what you must not have.</Note>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25 }}>
         {seat.codes.map((code) => {
           const place = order.indexOf(code);

@@ -19,11 +19,12 @@ const page = (path: string) => render(
     </MemoryRouter>
   </QueryClientProvider>,
 );
-const seat = (over: Partial<TasterView> = {}): TasterView => ({ panelId: 'p1', title: 'Butter', seat: 3, codes: [417, 208, 593], ranked: [], closed: false, ...over });
+const seat = (over: Partial<TasterView> = {}): TasterView => ({ panelId: 'p1', title: 'Butter', seat: 3, codes: [417, 208, 593], ranked: [], contains: 'contains fish', closed: false, ...over });
 
 it('takes an order by taps, best first, and sends it from this phone’s seat', async () => {
   const asked = standIn(json(seat()), json(seat({ ranked: [593, 417, 208] })), json(seat({ ranked: [593, 417, 208] })));
   page('/taste/p1');
+  expect(await screen.findByText(/contains fish/)).toBeInTheDocument();
   await userEvent.click(await screen.findByRole('button', { name: /^208/ }));
   await userEvent.click(screen.getByRole('button', { name: /^208/ }));
   for (const code of ['593', '417']) await userEvent.click(screen.getByRole('button', { name: new RegExp(`^${code}`) }));
@@ -54,7 +55,7 @@ it('says when the tasting is over', async () => {
   expect(await screen.findByText('The tasting is closed')).toBeInTheDocument();
 });
 
-const panel = (over: Partial<PanelView>): PanelView => ({ id: 'p1', title: 'Marinara', openedAt: '2026-03-02T17:00:00Z', closed: false, voted: 1, cups: [{ what: 'as it is', code: 417 }, { what: 'butter', code: 208 }], seats: [{ seat: 1, codes: [208, 417], voted: true, note: '' }], ...over });
+const panel = (over: Partial<PanelView>): PanelView => ({ id: 'p1', title: 'Marinara', openedAt: '2026-03-02T17:00:00Z', contains: 'contains fish, milk', closed: false, voted: 1, cups: [{ what: 'as it is', code: 417 }, { what: 'butter', code: 208 }], seats: [{ seat: 1, codes: [208, 417], voted: true, note: '' }], ...over });
 
 it('tells the host who has answered but not what, until it is closed', async () => {
   standIn(json(panel({})), json(panel({ closed: true, cups: [{ what: 'as it is', code: 417, best: 0, worst: 1, rankSum: 2 }, { what: 'butter', code: 208, best: 1, worst: 0, rankSum: 1 }], result: { chance: 1, proves: false, words: '1 of 1 agree.' } })));

@@ -5,6 +5,7 @@ import { client, type IngredientView, type KitchenView } from '../../api/client'
 import { answered, ProblemError } from '../../api/problem';
 import { sizes } from '../../theme/tokens';
 import { Pick, TextLine } from '../../ui/fields';
+import { list } from '../../ui/list';
 import { Note } from '../../ui/Note';
 import { contentOf, formOf, keyOf, SHARES, type IngredientForm } from './ingredientForm';
 import { PackFields } from './PackFields';
@@ -61,6 +62,8 @@ export function IngredientSheet({ of, kitchen, onClose }: { of: IngredientView |
         </Box>
         <PackFields packs={form.packs} change={(packs) => change({ packs })} currency={kitchen.settings.currency} pricedOn={of?.pricedOn} faultAt={faultAt} />
         <Ticks title="Allergens" all={entries(ALLERGENS)} chosen={form.allergens} onToggle={(a) => change({ allergens: toggle(form.allergens, a) })} />
+        <FormControlLabel control={<Checkbox checked={form.labelRead} onChange={() => change({ labelRead: !form.labelRead })} />} label="I have read its label: nothing else of the law is in it" />
+        {!form.labelRead && <Note>{of && of.asks.length > 0 ? `By maker it may carry ${list(of.asks.map((a) => ALLERGENS[a]))}` : 'Until its label is read'}{of && of.asks.length > 0 ? ': until its label is read' : ''}, nothing that it goes into is called without allergens.</Note>}
         <Ticks title="What it is" all={entries(TRAITS)} chosen={form.traits} onToggle={(t) => change({ traits: toggle(form.traits, t) })} />
         {of && <Substitutes of={of} units={kitchen.settings.units} />}
         {of && <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>{of.content.source}; real goods lie within ± {Math.round(of.rangeFraction * 100)} %, their salt within ± {Math.round(of.saltRangeFraction * 100)} %. {of.notes.join(' ')}</Typography>}

@@ -6,7 +6,7 @@ export interface PackText { name: string; net: string; price: string; loose: boo
 /** What is typed, raw: grams in 100 g. */
 export interface IngredientForm {
   name: string; kind: IngredientContent['kind']; water: string; alcohol: string; protein: string; fat: string; carbohydrate: string; fibre: string; salt: string; sugars: string;
-  spoon: string; pieceName: string; pieceMass: string; edible: string; alsoCalled: string; source: string; packs: PackText[]; allergens: IngredientContent['allergens']; traits: IngredientContent['traits'];
+  spoon: string; pieceName: string; pieceMass: string; edible: string; alsoCalled: string; source: string; packs: PackText[]; allergens: IngredientContent['allergens']; traits: IngredientContent['traits']; labelRead: boolean;
 }
 export const SHARES = [['water', 'Water'], ['fat', 'Fat'], ['protein', 'Protein'], ['carbohydrate', 'Carbohydrate with fibre'], ['fibre', 'Fibre'], ['sugars', 'Sugars'], ['salt', 'Salt'], ['alcohol', 'Alcohol']] as const;
 
@@ -20,7 +20,7 @@ export function formOf(of: IngredientView | undefined): IngredientForm {
   return {
     name: c?.name ?? '', kind: c?.kind ?? 'OTHER', water: c ? percent(c.waterFraction) : '', alcohol: c ? percent(c.alcoholFraction) : '0', protein: c ? percent(c.proteinFraction) : '', fat: c ? percent(c.fatFraction) : '', carbohydrate: c ? percent(c.carbohydrateFraction) : '', fibre: c ? percent(c.fibreFraction) : '0', salt: c ? percent(c.saltFraction) : '0', sugars: c ? percent(c.sugarsFraction) : '0',
     spoon: c?.spoonDensityKilogramsPerCubicMeter === undefined ? '' : grams(c.spoonDensityKilogramsPerCubicMeter * TABLESPOON), pieceName: c?.pieceName ?? '', pieceMass: c?.pieceMassKilograms === undefined ? '' : grams(c.pieceMassKilograms), edible: c ? percent(c.edibleFraction) : '100', alsoCalled: c?.alsoCalled.join(', ') ?? '', source: c?.source ?? '',
-    packs: c?.packs.map((p) => ({ name: p.name, net: grams(p.netMassKilograms), price: p.price === undefined ? '' : String(p.price), loose: p.loose })) ?? [{ name: '', net: '', price: '', loose: false }], allergens: c?.allergens ?? [], traits: c?.traits ?? [],
+    packs: c?.packs.map((p) => ({ name: p.name, net: grams(p.netMassKilograms), price: p.price === undefined ? '' : String(p.price), loose: p.loose })) ?? [{ name: '', net: '', price: '', loose: false }], allergens: c?.allergens ?? [], traits: c?.traits ?? [], labelRead: c?.labelRead ?? false,
   };
 }
 
@@ -42,7 +42,7 @@ export function contentOf(form: IngredientForm, was: IngredientView | undefined)
     name: form.name.trim(), kind: form.kind, waterFraction: share('water', form.water), alcoholFraction: share('alcohol', form.alcohol), proteinFraction: share('protein', form.protein), fatFraction: share('fat', form.fat), carbohydrateFraction: share('carbohydrate', form.carbohydrate), fibreFraction: share('fibre', form.fibre), saltFraction: share('salt', form.salt), sugarsFraction: share('sugars', form.sugars),
     ...(form.spoon.trim() ? { spoonDensityKilogramsPerCubicMeter: number('spoon', form.spoon, 'MASS', 'g') / TABLESPOON } : {}),
     ...(form.pieceName.trim() && form.pieceMass.trim() ? { pieceName: form.pieceName.trim(), pieceMassKilograms: number('pieceMass', form.pieceMass, 'MASS', 'g') } : {}),
-    edibleFraction: share('edible', form.edible || '100'), sulphitesMilligramsPerKilogram: was?.content.sulphitesMilligramsPerKilogram ?? 0, allergens: form.allergens, traits: form.traits,
+    edibleFraction: share('edible', form.edible || '100'), sulphitesMilligramsPerKilogram: was?.content.sulphitesMilligramsPerKilogram ?? 0, labelRead: form.labelRead, allergens: form.allergens, traits: form.traits,
     alsoCalled: form.alsoCalled.split(',').map((n) => n.trim()).filter(Boolean), packs, source: form.source,
   };
   return { content: faults.size > 0 ? undefined : content, faults };

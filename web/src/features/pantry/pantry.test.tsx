@@ -13,7 +13,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 const kitchen = { ...stove, now: '2026-03-02T17:00:00Z' } as KitchenView;
 const content = {
-  name: 'Passata', kind: 'TOMATO', waterFraction: 0.91, alcoholFraction: 0, proteinFraction: 0.013, fatFraction: 0.001, carbohydrateFraction: 0.06, fibreFraction: 0.015, saltFraction: 0.002, sugarsFraction: 0.045, spoonDensityKilogramsPerCubicMeter: 1035, edibleFraction: 1, sulphitesMilligramsPerKilogram: 0, allergens: [], traits: [], alsoCalled: ['sieved tomatoes'], packs: [{ name: '700 g bottle', netMassKilograms: 0.7, price: 1.5, loose: false }], source: 'label',
+  name: 'Passata', labelRead: false, kind: 'TOMATO', waterFraction: 0.91, alcoholFraction: 0, proteinFraction: 0.013, fatFraction: 0.001, carbohydrateFraction: 0.06, fibreFraction: 0.015, saltFraction: 0.002, sugarsFraction: 0.045, spoonDensityKilogramsPerCubicMeter: 1035, edibleFraction: 1, sulphitesMilligramsPerKilogram: 0, allergens: [], traits: [], alsoCalled: ['sieved tomatoes'], packs: [{ name: '700 g bottle', netMassKilograms: 0.7, price: 1.5, loose: false }], source: 'label',
 };
 const passata = { id: 'passata', content, care: { openedDays: 4 }, retired: false, version: 1 } as unknown as IngredientView;
 const cream = { id: 'cream', content: { ...content, name: 'Cream', kind: 'DAIRY' }, care: { openedDays: 3 }, retired: false, version: 1 } as unknown as IngredientView;

@@ -96,7 +96,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
     if (sent.kind === 'refused') setStartFault(sent.error);
     else void navigate(`/pots/${id}`);
   };
-  useKeys(usable ? [{ key: 's', does: 'Light the burner now', act: () => void start() }] : []);
+  useKeys(usable && !formula.unfinished ? [{ key: 's', does: 'Light the burner now', act: () => void start() }] : []);
 
   return (
     <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}`} step="Size">
@@ -112,7 +112,8 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} />}
           {usable && planned && <PlanBalance request={planned} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
-          <StartNote disabled={!usable} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
+          {formula.unfinished && <Note tone="tomato">Lines of this formula are not read yet: <Link to={`/formulas/${formula.id}/edit`}>answer or drop them</Link>, then it can be lit.</Note>}
+          <StartNote disabled={!usable || formula.unfinished} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
           {startFault && <Note tone="tomato">{startFault.summary}</Note>}
           {plan && planned && <InTubs formulaId={formula.id} wantedKilograms={plan.endMassKilograms} covers={planned.covers} byCovers={planned.sizedBy === 'COVERS'} change={change} units={units} />}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}

@@ -46,7 +46,7 @@ export function ofKeepings(keepings: KeepingView[], now: number, units: Units): 
     if (!k.hold) return [];
     const { state, act, discard } = k.hold;
     const at = act ? ms(act) : ms(discard);
-    const what = state === 'HOT' ? 'read its temperature' : state === 'TO_READ' ? 'read its temperature: nobody has for long' : state === 'REHEAT' ? 'too cool: reheat or serve' : state === 'SERVE_NOW' ? 'serve it now or throw it away' : 'throw it away';
+    const what = state === 'HOT' ? 'read its temperature' : state === 'TO_READ' ? 'read its temperature: nobody has for long' : state === 'REHEAT' ? 'it fell below the limit: reheat it' : 'throw it away';
     return [{ ...base, at, tone: state === 'HOT' ? tone(at, now) : 'alarm', kind: 'hot', what }];
   });
 }

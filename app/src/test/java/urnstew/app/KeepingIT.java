@@ -223,7 +223,7 @@ class KeepingIT {
     assertEquals(7, days.at("/basisValue").asInt());
     assertEquals("kitchen", own.at("/changes/0/changedBy").asString());
     ok(app.put("/api/rule-sets/" + id + "/in-force", "{}"));
-    assertTrue(ok(app.get("/api/rule-sets")).at("/2/inForce").asBoolean());
+    assertTrue(ok(app.get("/api/rule-sets")).at("/3/inForce").asBoolean());
     ok(app.put("/api/rule-sets/food-code-2022/in-force", "{}"));
   }
 

@@ -61,7 +61,7 @@ class LotsIT {
     return ok(
         app.post(
             "/api/lots",
-            "{\"id\":\"%s\",\"what\":{\"formulaId\":\"%s\",\"massKilograms\":%s,\"massText\":\"\"},\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+            "{\"id\":\"%s\",\"what\":{\"formulaId\":\"%s\",\"massKilograms\":%s,\"massText\":\"\"},\"uncooledBecause\":\"in the ice bath, by eye\",\"moreBecause\":\"weighed again\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
                 .formatted(UUID.randomUUID(), formula, kilograms, place, stamp(0))));
   }
 
@@ -92,7 +92,7 @@ class LotsIT {
             "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":3.3,\"massText\":\"\"},\"startCelsius\":88,\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"FAN_REFRIGERATOR\",\"coldPlaceId\":\"%s\",\"covered\":false},%s}"
                 .formatted(cooling, MADE, TIN, WALK_IN, stamp(300))));
     String tubs =
-        "{\"id\":\"%s\",\"keepingId\":\"%s\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+        "{\"id\":\"%s\",\"keepingId\":\"%s\",\"moreBecause\":\"weighed again\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
             .formatted(UUID.randomUUID(), cooling, FREEZER, stamp(0));
     assertEquals(409, app.post("/api/lots", tubs).status(), "not cold yet");
     read(cooling, 19, 220);
@@ -272,7 +272,7 @@ class LotsIT {
         ok(
             app.post(
                 "/api/lots",
-                "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":3,\"massText\":\"\"},\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+                "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":3,\"massText\":\"\"},\"uncooledBecause\":\"in the ice bath, by eye\",\"moreBecause\":\"weighed again\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
                     .formatted(UUID.randomUUID(), MADE, WALK_IN, stamp(0))));
     ok(use(lot, 1, "baked pasta, Thursday"));
     JsonNode trace = ok(app.get("/api/lots/" + lot.at("/id").asString() + "/trace"));
@@ -348,7 +348,7 @@ class LotsIT {
     return ok(
         app.post(
             "/api/lots",
-            "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":1.5,\"massText\":\"\"},\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+            "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":1.5,\"massText\":\"\"},\"uncooledBecause\":\"in the ice bath, by eye\",\"moreBecause\":\"weighed again\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
                 .formatted(UUID.randomUUID(), batch, WALK_IN, stamp(0))));
   }
 

@@ -5,6 +5,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.ByKind;
+import urnstew.app.platform.Upcast;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Measurement;
@@ -41,7 +42,7 @@ class BatchJson {
   }
 
   BatchEvent event(String payload) {
-    return json.readValue(payload, BatchEvent.class);
+    return Upcast.read(json, payload, BatchEvent.class);
   }
 
   /** The part of a write that stays the same when a device sends it again. */
@@ -52,11 +53,11 @@ class BatchJson {
   }
 
   BatchSnapshot snapshot(BatchRow row) {
-    return json.readValue(row.snapshot(), BatchSnapshot.class);
+    return Upcast.read(json, row.snapshot(), BatchSnapshot.class);
   }
 
   Planned planned(BatchRow row) {
-    return json.readValue(row.planned(), Planned.class);
+    return Upcast.read(json, row.planned(), Planned.class);
   }
 
   ForecastView forecast(BatchRow row) {

@@ -19,8 +19,10 @@ import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Forecaster;
+import urnstew.core.formula.Formula;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
+import urnstew.units.InvalidInput;
 
 /** Lights the burner: freezes everything the batch was planned from. */
 @Service
@@ -63,6 +65,7 @@ public class BatchStarter {
     Instant received = clock.instant();
     Instant lit = write.stamp().happened(received, kitchen.zoneId());
     PlanInputs inputs = plans.inputs(write.plan());
+    requireRead(inputs.formula().formula());
     Plan plan = PlanService.plan(inputs);
     BatchSnapshot snapshot =
         new BatchSnapshot(
@@ -73,6 +76,23 @@ public class BatchStarter {
             BatchSnapshot.MODEL_VERSION);
     batches.start(row(write, actor, snapshot, plan, kitchen));
     return new Recorded(write.id(), write.id(), 0, lit);
+  }
+
+  /** What nobody has read is not cooked. */
+  private static void requireRead(Formula formula) {
+    List<String> unread = formula.unread();
+    if (!unread.isEmpty()) {
+      throw new InvalidInput(
+          "plan.formulaId",
+          "unfinished",
+          "'"
+              + formula.name()
+              + "' has lines that nobody has read: "
+              + String.join("; ", unread)
+              + ".",
+          "no line unread",
+          "Open it in the editor and say what each is, or drop it.");
+    }
   }
 
   private BatchRow row(

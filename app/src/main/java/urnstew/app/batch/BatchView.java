@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.DeclarationView;
 import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.HeatingChoice;
@@ -36,6 +37,7 @@ public record BatchView(
     PlanView planned,
     ForecastView asPlanned,
     ForecastView forecast,
+    DeclarationView declaration,
     boolean simmerConfirmed,
     List<EventView> events,
     boolean earlierEvents,

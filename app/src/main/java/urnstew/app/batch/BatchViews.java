@@ -13,6 +13,7 @@ import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.batch.BatchView.PotView;
 import urnstew.app.batch.BatchView.VesselView;
 import urnstew.app.batch.EventViews.Happened;
+import urnstew.app.formula.DeclarationView;
 import urnstew.app.plan.HeatingChoice;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchHistory;
@@ -30,11 +31,13 @@ class BatchViews {
 
   private final BatchMapper batches;
   private final BatchJson json;
+  private final BatchDeclarations declarations;
   private final Clock clock;
 
-  BatchViews(BatchMapper batches, BatchJson json, Clock clock) {
+  BatchViews(BatchMapper batches, BatchJson json, BatchDeclarations declarations, Clock clock) {
     this.batches = batches;
     this.json = json;
+    this.declarations = declarations;
     this.clock = clock;
   }
 
@@ -57,6 +60,7 @@ class BatchViews {
         planned.plan(),
         planned.forecast(),
         forecast,
+        DeclarationView.of(declarations.of(row, acts)),
         forecast.readings() > 0 || !acts.counting(SimmerStarted.class).isEmpty(),
         latest,
         !latest.isEmpty() && latest.get(0).sequence() > 1,
@@ -100,9 +104,7 @@ class BatchViews {
 
   /** The history without its readings: enough for how the pot stands and what is struck out. */
   BatchHistory acts(BatchRow row) {
-    return new BatchHistory(
-        json.snapshot(row),
-        batches.acts(row.id()).stream().map(stored -> json.event(stored.payload())).toList());
+    return declarations.acts(row);
   }
 
   /** The ways that it was made in: what of a formula belongs to a school, once ways are chosen. */

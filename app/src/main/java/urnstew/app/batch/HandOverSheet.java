@@ -36,6 +36,7 @@ final class HandOverSheet {
             .lead(thick())
             .text(band());
     forecast.cautions().forEach(caution -> sheet.text("! " + caution.text()));
+    sheet.lead("For whoever eats it: " + String.join("; ", batch.declaration().inWords()));
     if (forecast.thickAt() != null) {
       sheet.fall(fall());
     }

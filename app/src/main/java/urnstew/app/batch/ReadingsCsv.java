@@ -9,23 +9,20 @@ import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.ReadView;
+import urnstew.app.platform.SafeCells;
 
 /** The readings of a batch as a table, in SI, each with the text as it was typed. */
 final class ReadingsCsv {
   private static final CSVFormat FORMAT =
-      CSVFormat.DEFAULT
-          .builder()
-          .setHeader(
-              "at",
-              "net_kilograms",
-              "depth_meters",
-              "celsius",
-              "soluble_fraction",
-              "spread_meters",
-              "entered",
-              "struck_out")
-          .setRecordSeparator("\r\n")
-          .get();
+      SafeCells.format(
+          "at",
+          "net_kilograms",
+          "depth_meters",
+          "celsius",
+          "soluble_fraction",
+          "spread_meters",
+          "entered",
+          "struck_out");
 
   private ReadingsCsv() {}
 
@@ -54,6 +51,6 @@ final class ReadingsCsv {
       event.enteredText(),
       event.struckOut()
     };
-    printer.printRecord(cells);
+    printer.printRecord(SafeCells.of(cells));
   }
 }

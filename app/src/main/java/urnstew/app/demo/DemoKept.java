@@ -100,6 +100,8 @@ class DemoKept {
             0.001,
             "1 l",
             place,
+            "made up for the demo: cooled before this record began",
+            null,
             stamp(minutesAgo)));
   }
 

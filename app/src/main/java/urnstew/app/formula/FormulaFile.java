@@ -206,6 +206,7 @@ class FormulaFile {
         0,
         0,
         lines,
+        List.of(),
         "",
         "",
         "",

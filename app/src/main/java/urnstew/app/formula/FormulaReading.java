@@ -7,6 +7,7 @@ import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaView.Place;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.PantryService;
+import urnstew.app.platform.OneByOne;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.PastedList;
 import urnstew.core.formula.ResolvedFormula;
@@ -32,18 +33,18 @@ public class FormulaReading {
   }
 
   /** The shelf, analysed. */
-  @Transactional(readOnly = true)
   public List<FormulaSummary> all() {
     Pantry all = pantry.pantry();
     List<Avoid> avoids = pantry.avoided();
-    return shelf.all().stream()
-        .map(
-            formula ->
-                FormulaSummary.of(
-                    formula,
-                    !FormulaShelf.isShipped(formula.id()),
-                    AnalysisView.of(ResolvedFormula.of(formula, all), avoids, all)))
-        .toList();
+    return OneByOne.of(
+        shelf.all(),
+        formula ->
+            FormulaSummary.of(
+                formula,
+                !FormulaShelf.isShipped(formula.id()),
+                AnalysisView.of(ResolvedFormula.of(formula, all), avoids, all)),
+        (formula, fault) ->
+            FormulaSummary.broken(formula, !FormulaShelf.isShipped(formula.id()), fault));
   }
 
   /** One formula in the chosen ways; the latest version where none is named. */

@@ -2,6 +2,7 @@ package urnstew.app.formula;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,7 @@ public record FormulaSheet(
       double minutes,
       double driedFraction,
       @NotNull @Valid List<LineSheet> lines,
+      @Nullable List<@NotNull @Size(max = 300) String> unread,
       @NotNull String ready,
       @NotNull String tooFar,
       @NotNull String thenDo,
@@ -69,6 +71,7 @@ public record FormulaSheet(
           stage.time().toSeconds() / 60.0,
           stage.driedShare().value(),
           stage.lines().stream().map(LineSheet::of).toList(),
+          stage.unread(),
           stage.cues().ready(),
           stage.cues().tooFar(),
           stage.cues().thenDo(),

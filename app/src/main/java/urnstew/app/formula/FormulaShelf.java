@@ -10,10 +10,13 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaMapper.ShelfRow;
 import urnstew.app.pantry.PantryService;
+import urnstew.app.platform.Upcast;
+import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.Ribbon;
 import urnstew.core.formula.School;
 import urnstew.core.pantry.Ingredient;
 import urnstew.units.InvalidInput;
@@ -75,6 +78,21 @@ public class FormulaShelf {
     return ResolvedFormula.of(formula(id).choosing(schools), pantry.pantry());
   }
 
+  /** What one carries in any of its ways, where nobody knows in which it was made. */
+  @Transactional(readOnly = true)
+  public Declaration declared(String id) {
+    Formula whole = formula(id);
+    return whole.choices().stream()
+        .flatMap(choice -> choice.options().stream().map(choice::school))
+        .map(school -> declared(whole, List.of(school)))
+        .reduce(declared(whole, List.of()), Declaration::and);
+  }
+
+  private Declaration declared(Formula whole, List<School> schools) {
+    ResolvedFormula way = ResolvedFormula.of(whole.choosing(schools), pantry.pantry());
+    return Declaration.of(way, Ribbon.of(way, way.formula().target()).end().total());
+  }
+
   /** Anything of the pantry. */
   public Ingredient ingredient(String id) {
     return pantry.pantry().ingredient(id);
@@ -90,7 +108,7 @@ public class FormulaShelf {
   }
 
   private Formula read(String document) {
-    return json.readValue(document, Formula.class);
+    return Upcast.read(json, document, Formula.class);
   }
 
   private static InvalidInput unknown(String id) {

@@ -33,11 +33,15 @@ record FormulaSummary(
     double madeMassKilograms,
     double saltFraction,
     @Nullable BigDecimal costPerKilogram,
+    boolean unfinished,
     List<String> allergens,
+    List<String> asked,
+    List<String> unknown,
     List<String> keeps,
     List<AvoidedView> avoided,
     List<Double> ribbonMassesKilograms,
-    List<ServingView> servings) {
+    List<ServingView> servings,
+    @Nullable String fault) {
 
   /** How its last simmer is kept. */
   record SimmerView(StageHeat.Level level, Lid lid, @Nullable Double ovenCelsius) {
@@ -72,15 +76,48 @@ record FormulaSummary(
         made,
         analysis.saltFraction(),
         cost == null || made == 0 ? null : BigDecimal.valueOf(cost.doubleValue() / made),
+        !formula.unread().isEmpty(),
         analysis.declaration().allergens().stream().map(carried -> carried.words()).toList(),
+        analysis.declaration().asked().stream().map(carried -> carried.words()).toList(),
+        analysis.declaration().unknown(),
         analysis.declaration().diets().stream()
-            .filter(diet -> diet.brokenBy().isEmpty())
+            .filter(diet -> diet.brokenBy().isEmpty() && diet.doubts().isEmpty())
             .map(diet -> diet.words())
             .toList(),
         analysis.avoided(),
         analysis.ribbon().stream()
             .flatMap(step -> Stream.of(step.startMassKilograms(), step.endMassKilograms()))
             .toList(),
-        ServingView.of(formula.uses()));
+        ServingView.of(formula.uses()),
+        null);
+  }
+
+  /** One that cannot be computed: its name, and what is wrong. */
+  static FormulaSummary broken(Formula formula, boolean own, String fault) {
+    return new FormulaSummary(
+        formula.id(),
+        formula.name(),
+        formula.inShort(),
+        formula.version(),
+        own,
+        formula.family(),
+        formula.family().words(),
+        formula.uses(),
+        formula.choices(),
+        null,
+        null,
+        0,
+        0,
+        0,
+        null,
+        !formula.unread().isEmpty(),
+        List.of(),
+        List.of(),
+        List.of("what is in it: it cannot be computed"),
+        List.of(),
+        List.of(),
+        List.of(),
+        ServingView.of(formula.uses()),
+        fault);
   }
 }

@@ -35,6 +35,7 @@ public record FormulaView(
     List<Choice> choices,
     List<School> chosen,
     List<FormulaStageView> stages,
+    List<String> unread,
     List<ServingView> servings,
     List<EffectView> effects,
     AnalysisView analysis) {
@@ -136,6 +137,7 @@ public record FormulaView(
                 stage ->
                     FormulaStageView.of(way.formula().stages().get(stage), way.portionsOf(stage)))
             .toList(),
+        whole.unread(),
         servings,
         effects,
         analysis);

@@ -8,6 +8,7 @@ import urnstew.app.formula.FormulaMapper.ShelfRow;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Upcast;
 import urnstew.core.formula.Formula;
 import urnstew.units.InvalidInput;
 
@@ -16,12 +17,15 @@ import urnstew.units.InvalidInput;
 public class FormulaWriter {
   private final FormulaMapper mapper;
   private final PantryService pantry;
+  private final ShelfGuard guard;
   private final JsonMapper json;
   private final Clock clock;
 
-  FormulaWriter(FormulaMapper mapper, PantryService pantry, JsonMapper json, Clock clock) {
+  FormulaWriter(
+      FormulaMapper mapper, PantryService pantry, ShelfGuard guard, JsonMapper json, Clock clock) {
     this.mapper = mapper;
     this.pantry = pantry;
+    this.guard = guard;
     this.json = json;
     this.clock = clock;
   }
@@ -42,6 +46,7 @@ public class FormulaWriter {
           "Keep it as a formula of your own: it gets an identity of its own.");
     }
     Formula next = new SheetReader(sheet, pantry.pantry()).read(id, seen + 1);
+    guard.requireComputable(next, pantry.pantry());
     if (seen == 0) {
       mapper.put(new ShelfRow(id, 0, false));
     }
@@ -69,7 +74,7 @@ public class FormulaWriter {
   private boolean isWritten(Formula next, int version) {
     return mapper
         .version(next.id(), version)
-        .map(document -> json.readValue(document, Formula.class))
+        .map(Upcast.reader(json, Formula.class))
         .filter(next::equals)
         .isPresent();
   }

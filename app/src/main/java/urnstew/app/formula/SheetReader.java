@@ -90,11 +90,22 @@ final class SheetReader {
         minutes(at + "minutes", stage.minutes()),
         at(at + "driedFraction", () -> new MassFraction(stage.driedFraction())),
         lines,
+        unread(at + "unread", stage.unread()),
         new Cues(stage.ready(), stage.tooFar(), stage.thenDo()),
         stage.takeOuts(),
         stage.caution(),
         stage.pause(),
         school(at + "school", stage.school()));
+  }
+
+  private static List<String> unread(String field, @Nullable List<String> lines) {
+    if (lines == null) {
+      return List.of();
+    }
+    if (lines.size() > MOST_LINES) {
+      throw tooMany(field, MOST_LINES, "Answer some of them first.");
+    }
+    return lines.stream().map(String::strip).filter(line -> !line.isEmpty()).toList();
   }
 
   private Stage.Line line(String at, LineSheet line) {

@@ -64,12 +64,12 @@ interface KeepingMapper {
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<KeepingRow> lock(UUID id);
 
-  @Select("select * from keeping where closed_at is null order by started_at, id limit 100")
+  @Select("select * from keeping where closed_at is null order by started_at, id")
   List<KeepingRow> open();
 
   @Select(
       """
-      select * from keeping where batch_id = #{batchId} order by started_at, id limit 100
+      select * from keeping where batch_id = #{batchId} order by started_at, id
       """)
   List<KeepingRow> ofBatch(UUID batchId);
 

@@ -6,6 +6,7 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -22,6 +23,7 @@ import urnstew.app.kitchen.Units;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
+import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Receipts;
 import urnstew.app.print.Printed;
 import urnstew.core.rules.Limit;
@@ -61,15 +63,13 @@ public class KeepingService {
   public record Kept(UUID keepingId, UUID id, Instant happenedAt) {}
 
   /** All that is held or cooling, the oldest first. */
-  @Transactional(readOnly = true)
   public List<KeepingView> open() {
-    return mapper.open().stream().map(views::of).toList();
+    return OneByOne.of(mapper.open(), views::of, views::broken);
   }
 
   /** What was held or cooled of a batch. */
-  @Transactional(readOnly = true)
   public List<KeepingView> ofBatch(UUID batchId) {
-    return mapper.ofBatch(batchId).stream().map(views::of).toList();
+    return OneByOne.of(mapper.ofBatch(batchId), views::of, views::broken);
   }
 
   /** One. */
@@ -88,6 +88,15 @@ public class KeepingService {
 
   private KeepingRow row(UUID id) {
     return mapper.find(id).orElseThrow(() -> new NotThere("keeping", id));
+  }
+
+  /** How much of a batch stands to cool here, kg. */
+  @Transactional(readOnly = true)
+  public double coolingKilograms(UUID batchId) {
+    return mapper.ofBatch(batchId).stream()
+        .filter(row -> row.kind() == KeepingMapper.Kind.COOLING && row.closedAt() == null)
+        .mapToDouble(row -> Optional.ofNullable(row.massKilograms()).orElse(0.0))
+        .sum();
   }
 
   /** Closes a cooling whose sauce goes into tubs; only one that is over. */
@@ -138,6 +147,7 @@ public class KeepingService {
             write.enteredText(),
             json.write(event)));
     mapper.written(id);
+    views.of(row(id));
     return new Kept(id, write.id(), at);
   }
 

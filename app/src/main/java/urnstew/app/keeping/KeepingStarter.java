@@ -14,6 +14,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.batch.BatchDeclarations;
 import urnstew.app.keeping.CoolingSetups.Way;
 import urnstew.app.keeping.KeepingMapper.KeepingRow;
 import urnstew.app.keeping.KeepingMapper.Kind;
@@ -27,12 +28,15 @@ import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
+import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Receipts;
 import urnstew.app.rules.RuleService;
 import urnstew.core.cooling.CoolingForecast;
 import urnstew.core.cooling.CoolingSauce;
 import urnstew.core.cooling.CoolingSetup;
 import urnstew.core.cooling.CoolingWays;
+import urnstew.core.explain.OutOfModelRange;
+import urnstew.core.formula.Declaration;
 import urnstew.core.holding.HoldWindow;
 import urnstew.core.holding.HotHold;
 import urnstew.core.holding.Loosening;
@@ -57,6 +61,7 @@ public class KeepingStarter {
   private final KeepingJson json;
   private final KeepingViews views;
   private final KeptSauces sauces;
+  private final BatchDeclarations declarations;
   private final CoolingSetups setups;
   private final EquipmentService equipment;
   private final KitchenService kitchens;
@@ -69,6 +74,7 @@ public class KeepingStarter {
       KeepingJson json,
       KeepingViews views,
       KeptSauces sauces,
+      BatchDeclarations declarations,
       CoolingSetups setups,
       EquipmentService equipment,
       KitchenService kitchens,
@@ -79,6 +85,7 @@ public class KeepingStarter {
     this.json = json;
     this.views = views;
     this.sauces = sauces;
+    this.declarations = declarations;
     this.setups = setups;
     this.equipment = equipment;
     this.kitchens = kitchens;
@@ -237,7 +244,22 @@ public class KeepingStarter {
             null,
             null,
             ""));
+    requireShown(write.id());
     return new Kept(write.id(), write.id(), at);
+  }
+
+  /** What every list will say of it is reckoned before it is accepted. */
+  private void requireShown(UUID id) {
+    try {
+      views.of(row(id));
+    } catch (InvalidInput | OutOfModelRange fault) {
+      throw new InvalidInput(
+          "what",
+          "cannot-be-reckoned",
+          "That cannot be kept under a clock here: " + OneByOne.words(fault),
+          "a sauce",
+          "Set it out by time alone, or cool it without this record.");
+    }
   }
 
   private Instant happened(KeepingWrites.Timed write) {
@@ -269,7 +291,7 @@ public class KeepingStarter {
       @Nullable UUID batchId,
       LocalDate madeOn,
       Composition contents,
-      String allergens) {}
+      Declaration declaration) {}
 
   /** What a cooling leaves, or what is said to be there without one. */
   @Transactional(readOnly = true)
@@ -285,7 +307,7 @@ public class KeepingStarter {
             row.batchId(),
             day(row.startedAt()),
             start.sauce().contents(),
-            sauces.allergens(formulaId));
+            declarations.of(row.batchId(), formulaId));
       }
       throw new Clash("Only what was cooled here is put away.", "Cool it first.");
     }
@@ -305,7 +327,7 @@ public class KeepingStarter {
         kept.batchId(),
         day(Optional.ofNullable(kept.lit()).orElse(at)),
         kept.contents().everything(),
-        sauces.allergens(formula));
+        declarations.of(kept.batchId(), formula));
   }
 
   private LocalDate day(Instant at) {

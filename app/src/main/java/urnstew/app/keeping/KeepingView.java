@@ -29,7 +29,8 @@ public record KeepingView(
     List<EntryView> entries,
     @Nullable CoolingView cooling,
     @Nullable HoldView hold,
-    @Nullable SetOutView setOut) {
+    @Nullable SetOutView setOut,
+    @Nullable String fault) {
 
   /** What was written about it. */
   public record EntryView(

@@ -83,7 +83,29 @@ class KeepingViews {
         start instanceof ToHold hold
             ? HoldViews.of(hold, row.startedAt(), readings(entries), added(entries), now)
             : null,
-        start instanceof ToSetOut out ? setOut(row, out, readings(entries), now) : null);
+        start instanceof ToSetOut out ? setOut(row, out, readings(entries), now) : null,
+        null);
+  }
+
+  /** One that cannot be reckoned any more: its name and its hours, and what is wrong. */
+  KeepingView broken(KeepingRow row, String fault) {
+    return new KeepingView(
+        row.id(),
+        row.name(),
+        row.batchId(),
+        row.formulaId(),
+        row.massKilograms(),
+        row.startedAt(),
+        row.closedAt(),
+        row.closedAs(),
+        row.reason(),
+        clock.instant(),
+        "",
+        List.of(),
+        null,
+        null,
+        null,
+        fault);
   }
 
   private static SetOutView setOut(

@@ -5,14 +5,12 @@ import static urnstew.app.platform.Fields.agree;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchService;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.core.batch.BatchSnapshot;
-import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.sauce.PotContents;
@@ -69,14 +67,6 @@ class KeptSauces {
     }
     ResolvedFormula resolved = shelf.resolved(formula, List.of());
     return kept(resolved, null, null, resolved.formula().target().orElse(null), kilograms);
-  }
-
-  /** What a formula carries, for labels. */
-  String allergens(String formulaId) {
-    ResolvedFormula formula = shelf.resolved(formulaId, List.of());
-    return Declaration.of(formula.portions(), formula.mass()).allergens().stream()
-        .map(carried -> carried.allergen().words())
-        .collect(Collectors.joining(", "));
   }
 
   private static Kept kept(

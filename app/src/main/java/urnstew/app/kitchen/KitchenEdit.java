@@ -43,7 +43,7 @@ public record KitchenEdit(
   KitchenEdit checked() {
     Names.check("name", name);
     at("altitudeMeters", () -> new Altitude(altitudeMeters));
-    Require.within("roomCelsius", roomCelsius, -20, 60, "°C");
+    Require.within("roomCelsius", roomCelsius, 1, 50, "°C");
     Require.within("relativeHumidity", relativeHumidity, 0, 1, "");
     Require.within("scaleErrorKilograms", scaleErrorKilograms, 0.0001, 1, "kg");
     Require.within("dipErrorMeters", dipErrorMeters, 0.0002, 0.05, "m");

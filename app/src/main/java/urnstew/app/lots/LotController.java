@@ -116,6 +116,11 @@ class LotController {
     return lots.discard(id, write);
   }
 
+  @PostMapping("/{id}/relabelling")
+  LotView relabelLot(@PathVariable UUID id) {
+    return lots.relabelled(id);
+  }
+
   @PutMapping("/{id}/wanted")
   LotView wantLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.WantedAt wanted) {
     return lots.want(id, wanted);

@@ -3,10 +3,14 @@ package urnstew.app.lots;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.batch.BatchMade;
+import urnstew.app.formula.DeclarationView;
 import urnstew.app.keeping.KeepingService;
 import urnstew.app.keeping.KeepingStarter;
 import urnstew.app.keeping.KeepingStarter.Finished;
@@ -23,6 +27,7 @@ import urnstew.core.lot.LotDates;
 import urnstew.core.lot.TubFill;
 import urnstew.core.lot.TubShape;
 import urnstew.core.thermo.Composition;
+import urnstew.units.InvalidInput;
 import urnstew.units.Require;
 import urnstew.units.Volume;
 
@@ -32,6 +37,8 @@ public class LotFilling {
   private final LotMapper mapper;
   private final LotViews views;
   private final LotLedger ledger;
+  private final LotDeclarations declarations;
+  private final BatchMade made;
   private final KeepingService keepings;
   private final KeepingStarter starter;
   private final EquipmentService equipment;
@@ -43,6 +50,8 @@ public class LotFilling {
       LotMapper mapper,
       LotViews views,
       LotLedger ledger,
+      LotDeclarations declarations,
+      BatchMade made,
       KeepingService keepings,
       KeepingStarter starter,
       EquipmentService equipment,
@@ -52,6 +61,8 @@ public class LotFilling {
     this.mapper = mapper;
     this.views = views;
     this.ledger = ledger;
+    this.declarations = declarations;
+    this.made = made;
     this.keepings = keepings;
     this.starter = starter;
     this.equipment = equipment;
@@ -78,7 +89,8 @@ public class LotFilling {
         LotDates.madeOn(finished.madeOn()).useBy(rules.inForce()).orElse(today),
         freezer ? today.plusMonths(fitness.months()) : null,
         fitness.fitness(),
-        fitness.says());
+        fitness.says(),
+        DeclarationView.of(finished.declaration()));
   }
 
   private static TubShape tub(LotWrites.PutAway write) {
@@ -95,6 +107,7 @@ public class LotFilling {
   private LotRow filled(LotWrites.PutAway write) {
     Instant at = ledger.happened(write);
     Finished finished = starter.finished(write.keepingId(), write.what(), at);
+    requireCooled(write);
     ColdPlaceView place = equipment.coldPlace(write.placeId());
     boolean freezer = place.kind() == ColdKind.FREEZER;
     TubShape tub = tub(write);
@@ -106,6 +119,7 @@ public class LotFilling {
     if (keeping != null) {
       keepings.putAway(keeping, at);
     }
+    requireMade(write, finished);
     LotRow row =
         new LotRow(
             write.id(),
@@ -116,7 +130,8 @@ public class LotFilling {
             keeping,
             finished.madeOn(),
             json.writeValueAsString(contents.times(1 / kilograms)),
-            finished.allergens(),
+            declarations.words(finished.declaration()),
+            declarations.write(finished.declaration()),
             kilograms,
             kilograms,
             tub.capacity().liters(),
@@ -127,8 +142,60 @@ public class LotFilling {
             null,
             null);
     mapper.put(row);
-    ledger.append(row.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, place.name());
+    ledger.append(row.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, told(write, place));
     return row;
+  }
+
+  private static String told(LotWrites.PutAway write, ColdPlaceView place) {
+    String uncooled = said(write.uncooledBecause());
+    String more = said(write.moreBecause());
+    return place.name()
+        + (uncooled.isEmpty() ? "" : "; no cooling recorded: " + uncooled)
+        + (more.isEmpty() ? "" : "; more than was made: " + more);
+  }
+
+  private static String said(@Nullable String reason) {
+    return reason == null ? "" : reason.strip();
+  }
+
+  /** The cooling comes first; without its record there is a reason, and it is kept. */
+  private static void requireCooled(LotWrites.PutAway write) {
+    if (write.keepingId() != null) {
+      return;
+    }
+    if (said(write.uncooledBecause()).isEmpty()) {
+      throw new InvalidInput(
+          "uncooledBecause",
+          "no-cooling",
+          "Nothing here shows how it was cooled.",
+          "a cooling that is over, or the reason why there is none",
+          "Cool it first, or write how it was cooled and who watched it.");
+    }
+  }
+
+  /** Of a batch no more is put away than it made. */
+  private void requireMade(LotWrites.PutAway write, Finished finished) {
+    UUID batch = finished.batchId();
+    if (batch == null) {
+      return;
+    }
+    double most = made.atMost(batch).kilograms();
+    double cooling = keepings.coolingKilograms(batch);
+    double there = Math.max(0, most - mapper.putAwayOf(batch) - cooling);
+    double wanted = finished.contents().total().kilograms();
+    if (wanted > there + LotLedger.CRUMB_KILOGRAMS && said(write.moreBecause()).isEmpty()) {
+      throw new InvalidInput(
+          write.keepingId() == null ? "what.massKilograms" : "moreBecause",
+          "more-than-was-made",
+          String.format(
+              Locale.ROOT,
+              "Of this batch %.2f kg are left to put away: it made at most %.2f kg%s.",
+              there,
+              most,
+              cooling > 0 ? String.format(Locale.ROOT, ", and %.2f kg still cool", cooling) : ""),
+          String.format(Locale.ROOT, "%.2f kg or less", there),
+          "Weigh it again, or write why it is more.");
+    }
   }
 
   private static double all(TubFill fill) {

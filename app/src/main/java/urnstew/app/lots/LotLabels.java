@@ -44,7 +44,7 @@ class LotLabels {
       lines.add(lot.daysLeft() + " days once it thaws");
     }
     lines.add("reheat to " + printed.temperature(lot.reheatCelsius()));
-    lines.add(lot.allergens().isEmpty() ? "no declared allergen" : "contains " + lot.allergens());
+    lines.addAll(lot.declaration().inWords());
     LabelSheet sheet = new LabelSheet("Labels of " + lot.name());
     String address = here + "/keep/lots/" + lot.id();
     for (int i = 0; i < Math.min(lot.tubs(), MOST); i++) {

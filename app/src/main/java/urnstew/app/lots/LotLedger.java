@@ -91,6 +91,10 @@ class LotLedger {
   /** Leaves what is not taken. */
   void leave(LotRow row, double takenKilograms, Instant at) {
     double left = row.massKilograms() - takenKilograms;
+    if (left < -CRUMB_KILOGRAMS) {
+      throw new Clash(
+          "There is not that much left of " + row.code() + ".", "Look at it again, take less.");
+    }
     mapper.leave(row.id(), left < CRUMB_KILOGRAMS ? 0 : left, at);
   }
 

@@ -26,6 +26,7 @@ interface LotMapper {
       LocalDate madeOn,
       String kind,
       String allergens,
+      @Nullable String declaration,
       double putKilograms,
       double massKilograms,
       double tubLiters,
@@ -77,9 +78,9 @@ interface LotMapper {
   @Insert(
       """
       insert into lot (id, code, name, formula_id, batch_id, keeping_id, made_on, kind, allergens,
-        put_kilograms, mass_kilograms, tub_liters, each_kilograms, place_id, frozen_on, thawed_on)
+        declaration, put_kilograms, mass_kilograms, tub_liters, each_kilograms, place_id, frozen_on, thawed_on)
       values (#{id}, #{code}, #{name}, #{formulaId}, #{batchId}, #{keepingId}, #{madeOn},
-        #{kind}::jsonb, #{allergens}, #{putKilograms}, #{massKilograms}, #{tubLiters},
+        #{kind}::jsonb, #{allergens}, #{declaration}::jsonb, #{putKilograms}, #{massKilograms}, #{tubLiters},
         #{eachKilograms}, #{placeId}, #{frozenOn}, #{thawedOn})
       """)
   void put(LotRow lot);
@@ -114,6 +115,9 @@ interface LotMapper {
       where id = #{id}
       """)
   void move(UUID id, UUID placeId, @Nullable LocalDate frozenOn, @Nullable LocalDate thawedOn);
+
+  @Update("update lot set declaration = #{document}::jsonb, allergens = #{words} where id = #{id}")
+  void declare(UUID id, String document, String words);
 
   @Update("update lot set wanted_at = #{at} where id = #{id}")
   int want(UUID id, @Nullable Instant at);
@@ -153,6 +157,20 @@ interface LotMapper {
 
   @Select("select * from lot where batch_id = #{batchId} order by made_on, id")
   List<LotRow> ofBatch(UUID batchId);
+
+  /** All that was put away of a batch so far; what was parted or merged later counts once. */
+  @Select(
+      """
+      select coalesce(sum(put_kilograms), 0) from lot l where batch_id = #{batchId}
+        and not exists (select 1 from lot_link k where k.to_id = l.id)
+      """)
+  double putAwayOf(UUID batchId);
+
+  /** Open lots of a formula, held in the one order in which everybody holds them. */
+  @Select(
+      "select * from lot where formula_id = #{formulaId} and closed_at is null order by id for update")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<LotRow> lockOpen(String formulaId);
 
   /** Uses of lots in a batch. */
   @Select(

@@ -27,6 +27,7 @@ import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.rules.RuleService;
+import urnstew.core.formula.Declaration;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Require;
@@ -38,6 +39,7 @@ public class LotService {
   private final LotMapper mapper;
   private final LotViews views;
   private final LotLedger ledger;
+  private final LotDeclarations declarations;
   private final BatchService batches;
   private final EquipmentService equipment;
   private final KitchenService kitchens;
@@ -47,6 +49,7 @@ public class LotService {
       LotMapper mapper,
       LotViews views,
       LotLedger ledger,
+      LotDeclarations declarations,
       BatchService batches,
       EquipmentService equipment,
       KitchenService kitchens,
@@ -54,6 +57,7 @@ public class LotService {
     this.mapper = mapper;
     this.views = views;
     this.ledger = ledger;
+    this.declarations = declarations;
     this.batches = batches;
     this.equipment = equipment;
     this.kitchens = kitchens;
@@ -61,7 +65,6 @@ public class LotService {
   }
 
   /** All that is there, what must be used first at the top. */
-  @Transactional(readOnly = true)
   public List<LotView> open() {
     return views.open();
   }
@@ -216,6 +219,7 @@ public class LotService {
         of.madeOn(),
         of.kind(),
         of.allergens(),
+        of.declaration(),
         kilograms,
         kilograms,
         of.tubLiters(),
@@ -257,6 +261,8 @@ public class LotService {
     double kilograms = rows.stream().mapToDouble(LotRow::massKilograms).sum();
     LotRow all = part(oldest, write.id(), kilograms, oldest.placeId());
     mapper.put(all);
+    declarations.declare(
+        all.id(), rows.stream().map(declarations::of).reduce(Declaration::and).orElseThrow());
     List<String> codes = new ArrayList<>();
     for (LotRow row : rows) {
       mapper.link(new LinkRow(row.id(), all.id(), row.massKilograms()));
@@ -308,6 +314,14 @@ public class LotService {
           mapper.leave(id, 0, at);
           return row;
         });
+  }
+
+  /** Its tubs have labels by now that say what is in them. */
+  @Transactional
+  public LotView relabelled(UUID id) {
+    LotRow row = locked(id);
+    declarations.declare(id, declarations.of(row));
+    return view(id);
   }
 
   /** When it is wanted thawed. */

@@ -5,11 +5,18 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.DeclarationView;
 import urnstew.app.lots.LotMapper.Kind;
 import urnstew.core.explain.Working;
 import urnstew.core.lot.FreezingFitness.Fitness;
 
-/** A lot as the screens see it. */
+/**
+ * A lot as the screens see it.
+ *
+ * @param declaration what eaters have to be told, of all that went in
+ * @param checkLabels whether labels of an earlier release say something else: print them anew
+ * @param saidOnLabels what those labels say
+ */
 public record LotView(
     UUID id,
     String code,
@@ -43,10 +50,13 @@ public record LotView(
     String platesOf,
     Fitness fitness,
     List<String> fitnessSays,
-    String allergens,
+    DeclarationView declaration,
+    boolean checkLabels,
+    String saidOnLabels,
     @Nullable Instant closedAt,
     List<LotEventView> events,
-    List<Working> workings) {
+    List<Working> workings,
+    @Nullable String fault) {
 
   /** How it is kept. */
   public enum State {
@@ -67,7 +77,8 @@ public record LotView(
       LocalDate useBy,
       @Nullable LocalDate bestUntil,
       Fitness fitness,
-      List<String> fitnessSays) {}
+      List<String> fitnessSays,
+      DeclarationView declaration) {}
 
   /**
    * What there is of a formula in tubs that are in date, first in first out.

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.formula.DeclarationView;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.ColdKind;
 import urnstew.app.kitchen.EquipmentService;
@@ -26,8 +27,10 @@ import urnstew.app.lots.LotView.LotEventView;
 import urnstew.app.lots.LotView.ReadyLot;
 import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.State;
+import urnstew.app.platform.OneByOne;
 import urnstew.app.rules.RuleService;
 import urnstew.core.explain.Working;
+import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
@@ -58,6 +61,7 @@ class LotViews {
   private static final double HALF = 0.5;
 
   private final LotMapper mapper;
+  private final LotDeclarations declarations;
   private final EquipmentService equipment;
   private final KitchenService kitchens;
   private final FormulaShelf shelf;
@@ -67,6 +71,7 @@ class LotViews {
 
   LotViews(
       LotMapper mapper,
+      LotDeclarations declarations,
       EquipmentService equipment,
       KitchenService kitchens,
       FormulaShelf shelf,
@@ -74,6 +79,7 @@ class LotViews {
       JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
+    this.declarations = declarations;
     this.equipment = equipment;
     this.kitchens = kitchens;
     this.shelf = shelf;
@@ -96,7 +102,7 @@ class LotViews {
     LocalDate today = today();
     Comparator<LotRow> first =
         Comparator.comparing(row -> available(row, by, today), UseFirst.order());
-    return mapper.open().stream().sorted(first).map(this::of).toList();
+    return OneByOne.of(mapper.open().stream().sorted(first).toList(), this::of, this::broken);
   }
 
   UseFirst.Available available(LotRow row, RuleSet by, LocalDate today) {
@@ -156,6 +162,8 @@ class LotViews {
         serving.use().words(),
         fitness.fitness(),
         fitness.says(),
+        DeclarationView.of(declarations.of(row)),
+        row.closedAt() == null && declarations.differsFromItsLabels(row),
         row.allergens(),
         row.closedAt(),
         mapper.events(row.id()).stream()
@@ -167,7 +175,55 @@ class LotViews {
         Stream.concat(
                 freezer ? Stream.of(freezingWorking(tub, place)) : Stream.empty(),
                 reheating.map(Reheats::working).stream())
-            .toList());
+            .toList(),
+        null);
+  }
+
+  /** One of which nothing can be reckoned any more: what stands in its row, and what is wrong. */
+  LotView broken(LotRow row, String fault) {
+    LotDates dates = dates(row);
+    RuleSet by = rules.inForce();
+    return new LotView(
+        row.id(),
+        row.code(),
+        row.name(),
+        row.formulaId(),
+        row.batchId(),
+        row.keepingId() != null,
+        row.madeOn(),
+        row.massKilograms(),
+        0,
+        (int) Math.ceil(row.massKilograms() / row.eachKilograms() - 0.02),
+        row.tubLiters() / 1000,
+        row.eachKilograms(),
+        row.placeId(),
+        "",
+        row.closedAt() != null ? State.GONE : dates.isFrozen() ? State.FROZEN : State.CHILLED,
+        dates.useBy(by).orElse(null),
+        dates.daysLeft(by, today()),
+        row.frozenOn(),
+        null,
+        row.thawedOn(),
+        row.wantedAt(),
+        null,
+        0,
+        0,
+        by.of(Limit.REHEAT).value(),
+        0,
+        "",
+        true,
+        0,
+        "",
+        FreezingFitness.Fitness.WITH_CARE,
+        List.of(),
+        DeclarationView.of(
+            Declaration.of(List.of(), new Mass(1), List.of("what is in it: " + fault))),
+        false,
+        row.allergens(),
+        row.closedAt(),
+        List.of(),
+        List.of(),
+        fault);
   }
 
   private static Working freezingWorking(Frozen tub, ColdPlaceView place) {
@@ -212,12 +268,17 @@ class LotViews {
 
   /** First in, first out, as far as it is wanted. */
   ReadyView ready(String formulaId, Mass wanted, int covers) {
+    return ready(
+        mapper.open().stream().filter(row -> row.formulaId().equals(formulaId)).toList(),
+        wanted,
+        covers);
+  }
+
+  /** The same of these. */
+  ReadyView ready(List<LotRow> of, Mass wanted, int covers) {
     RuleSet by = rules.inForce();
     LocalDate today = today();
-    Map<UUID, LotRow> rows =
-        mapper.open().stream()
-            .filter(row -> row.formulaId().equals(formulaId))
-            .collect(Collectors.toMap(LotRow::id, row -> row));
+    Map<UUID, LotRow> rows = of.stream().collect(Collectors.toMap(LotRow::id, row -> row));
     List<UseFirst.Taken> taken =
         UseFirst.take(
             rows.values().stream().map(row -> available(row, by, today)).toList(), wanted);

@@ -26,6 +26,8 @@ public interface LotWrites {
    *
    * @param keepingId cooling that it comes from; without one nothing shows how it was cooled
    * @param what what it is, where it comes from no cooling
+   * @param uncooledBecause why nothing here shows how it was cooled; needed without a cooling
+   * @param moreBecause why it is more than the batch is known to have made; needed only then
    */
   record PutAway(
       @NotNull UUID id,
@@ -34,6 +36,8 @@ public interface LotWrites {
       double tubCubicMeters,
       @NotNull @Size(max = 80) String tubText,
       @NotNull UUID placeId,
+      @Nullable @Size(max = 200) String uncooledBecause,
+      @Nullable @Size(max = 200) String moreBecause,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 

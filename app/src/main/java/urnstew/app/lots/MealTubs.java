@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.ReadyLot;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Clash;
 import urnstew.app.sizing.TubStock;
 import urnstew.units.Mass;
 
@@ -18,29 +18,48 @@ class MealTubs implements TubStock {
   private final LotMapper mapper;
   private final LotViews views;
   private final LotLedger ledger;
+  private final Tubs tubs;
   private final Clock clock;
 
-  MealTubs(LotMapper mapper, LotViews views, LotLedger ledger, Clock clock) {
+  MealTubs(LotMapper mapper, LotViews views, LotLedger ledger, Tubs tubs, Clock clock) {
     this.mapper = mapper;
     this.views = views;
     this.ledger = ledger;
+    this.tubs = tubs;
     this.clock = clock;
   }
 
   @Override
   public List<Share> shares(String formulaId, Mass wanted) {
     return ready(formulaId, wanted).stream()
-        .map(lot -> new Share(lot.code(), new Mass(lot.massKilograms()), lot.frozen()))
+        .map(
+            lot ->
+                new Share(
+                    lot.code(),
+                    new Mass(lot.massKilograms()),
+                    lot.frozen(),
+                    tubs.of(ledger.row(lot.id()))))
         .toList();
   }
 
   @Override
   public void take(String formulaId, Mass mass, String dish) {
+    if (mass.grams() < 1) {
+      return;
+    }
     Instant now = clock.instant();
-    for (ReadyLot lot : ready(formulaId, mass)) {
-      LotRow row = mapper.lock(lot.id()).orElseThrow(() -> new NotThere("lot", lot.id()));
+    List<LotRow> held = mapper.lockOpen(formulaId);
+    double left = mass.kilograms();
+    for (ReadyLot lot : views.ready(held, mass, 0).lots()) {
+      LotRow row = held.stream().filter(one -> one.id().equals(lot.id())).findFirst().orElseThrow();
       ledger.leave(row, lot.massKilograms(), now);
       ledger.append(row.id(), UUID.randomUUID(), Kind.USED, now, lot.massKilograms(), null, dish);
+      left -= lot.massKilograms();
+    }
+    if (left > LotLedger.CRUMB_KILOGRAMS) {
+      throw new Clash(
+          "Somebody else took of the tubs meanwhile: they are not enough any more.",
+          "Look at the meal again, then say that it is cooked.");
     }
   }
 

@@ -18,11 +18,13 @@ class Tubs implements TubShelf {
   private static final String KEY = "tub-";
 
   private final LotMapper mapper;
+  private final LotDeclarations declarations;
   private final FormulaShelf shelf;
   private final JsonMapper json;
 
-  Tubs(LotMapper mapper, FormulaShelf shelf, JsonMapper json) {
+  Tubs(LotMapper mapper, LotDeclarations declarations, FormulaShelf shelf, JsonMapper json) {
     this.mapper = mapper;
+    this.declarations = declarations;
     this.shelf = shelf;
     this.json = json;
   }
@@ -40,8 +42,14 @@ class Tubs implements TubShelf {
         : Optional.empty();
   }
 
+  /** A lot as an ingredient. */
+  Ingredient of(LotRow lot) {
+    return ingredient(key(lot), lot);
+  }
+
   private Ingredient ingredient(String id, LotRow lot) {
     Composition kind = json.readValue(lot.kind(), Composition.class);
-    return TubIngredient.of(id, shelf.resolved(lot.formulaId(), List.of()), kind);
+    return TubIngredient.of(
+        id, shelf.resolved(lot.formulaId(), List.of()), kind, declarations.of(lot).labelling());
   }
 }

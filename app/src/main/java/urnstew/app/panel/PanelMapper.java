@@ -20,6 +20,7 @@ interface PanelMapper {
       String way,
       String cups,
       String plan,
+      String contains,
       Instant openedAt,
       @Nullable Instant closedAt) {}
 
@@ -28,14 +29,15 @@ interface PanelMapper {
 
   @Insert(
       """
-      insert into panel (id, batch_id, title, way, cups, plan, opened_at)
-      values (#{id}, #{batchId}, #{title}, #{way}, #{cups}::jsonb, #{plan}::jsonb, #{openedAt})
+      insert into panel (id, batch_id, title, way, cups, plan, contains, opened_at)
+      values (#{id}, #{batchId}, #{title}, #{way}, #{cups}::jsonb, #{plan}::jsonb,
+        #{contains}, #{openedAt})
       """)
   void open(PanelRow panel);
 
   @Select(
       """
-      select id, batch_id, title, way, cups::text, plan::text, opened_at, closed_at
+      select id, batch_id, title, way, cups::text, plan::text, contains, opened_at, closed_at
       from panel where id = #{id}
       """)
   Optional<PanelRow> find(UUID id);
@@ -43,14 +45,14 @@ interface PanelMapper {
   /** The same, held so that two phones do not take one seat. */
   @Select(
       """
-      select id, batch_id, title, way, cups::text, plan::text, opened_at, closed_at
+      select id, batch_id, title, way, cups::text, plan::text, contains, opened_at, closed_at
       from panel where id = #{id} for update
       """)
   Optional<PanelRow> lock(UUID id);
 
   @Select(
       """
-      select id, batch_id, title, way, cups::text, plan::text, opened_at, closed_at
+      select id, batch_id, title, way, cups::text, plan::text, contains, opened_at, closed_at
       from panel where batch_id = #{batchId} order by opened_at desc, id limit 30
       """)
   List<PanelRow> ofBatch(UUID batchId);

@@ -1,9 +1,12 @@
 package urnstew.app.panel;
 
+import static urnstew.app.platform.Fields.at;
+
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
@@ -11,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.batch.BatchDeclarations;
+import urnstew.app.formula.FormulaShelf;
 import urnstew.app.panel.PanelMapper.PanelRow;
 import urnstew.app.panel.PanelMapper.SeatRow;
 import urnstew.app.panel.PanelView.CupView;
@@ -20,24 +25,40 @@ import urnstew.app.panel.PanelView.TasterView;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.core.formula.Declaration;
 import urnstew.core.panel.PairedPreference;
 import urnstew.core.panel.Ranking;
 import urnstew.core.panel.ServingPlan;
+import urnstew.core.pantry.Intake;
 import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
 
 /** Asks a table, and reckons what its answers prove. */
 @Service
 public class PanelService {
   private static final int SEATS = 24;
 
+  /** Of a dose so much that its sulphites count: safe for whoever must not have them. */
+  private static final Mass A_DOSE = Mass.ofGrams(10);
+
   private final PanelMapper mapper;
+  private final BatchDeclarations batches;
+  private final FormulaShelf shelf;
   private final Receipts receipts;
   private final JsonMapper json;
   private final Clock clock;
   private final RandomGenerator random = RandomGenerator.of("L64X128MixRandom");
 
-  PanelService(PanelMapper mapper, Receipts receipts, JsonMapper json, Clock clock) {
+  PanelService(
+      PanelMapper mapper,
+      BatchDeclarations batches,
+      FormulaShelf shelf,
+      Receipts receipts,
+      JsonMapper json,
+      Clock clock) {
     this.mapper = mapper;
+    this.batches = batches;
+    this.shelf = shelf;
     this.receipts = receipts;
     this.json = json;
     this.clock = clock;
@@ -71,9 +92,34 @@ public class PanelService {
             cups == 2 ? "PAIRED" : "RANKING",
             json.writeValueAsString(sheet.cups()),
             json.writeValueAsString(ServingPlan.of(cups, SEATS, random)),
+            contains(sheet),
             clock.instant(),
             null));
     return panel(sheet.id());
+  }
+
+  /** Of the sauce and of everything that any cup got: which cup it was is not told. */
+  private String contains(PanelSheet sheet) {
+    Set<String> inCups = sheet.inCups();
+    List<Intake> doses =
+        inCups == null
+            ? List.of()
+            : inCups.stream()
+                .map(id -> new Intake(at("inCups", () -> shelf.ingredient(id)), A_DOSE))
+                .toList();
+    List<String> unknown = inCups == null ? List.of("what was put into the cups") : List.of();
+    return String.join("; ", sauce(sheet).and(Declaration.of(doses, A_DOSE, unknown)).inWords());
+  }
+
+  private Declaration sauce(PanelSheet sheet) {
+    UUID batch = sheet.batchId();
+    String formula = sheet.formulaId();
+    if (batch != null) {
+      return batches.of(batch);
+    }
+    return formula == null
+        ? Declaration.of(List.of(), A_DOSE, List.of("which sauce it is"))
+        : at("formulaId", () -> shelf.declared(formula));
   }
 
   /** Takes a seat for a phone, or finds the one that it took. */
@@ -143,6 +189,7 @@ public class PanelService {
         seat.seat(),
         order(plan(row), seat),
         ranked(seat).map(places -> places.stream().map(codes::get).toList()).orElse(List.of()),
+        row.contains(),
         row.closedAt() != null);
   }
 
@@ -157,6 +204,7 @@ public class PanelService {
         row.title(),
         row.openedAt(),
         closed,
+        row.contains(),
         cups(row, plan, answers, closed),
         seats.stream()
             .map(

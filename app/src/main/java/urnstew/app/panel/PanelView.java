@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A panel for the one who asks.
  *
+ * @param contains what tasters are told of all the cups together
  * @param cups with their codes; what they got only once it is closed
  * @param seats that phones took, with the order of their cups
  * @param voted how many have answered
@@ -19,6 +20,7 @@ public record PanelView(
     String title,
     Instant openedAt,
     boolean closed,
+    String contains,
     List<CupView> cups,
     List<SeatView> seats,
     int voted,
@@ -41,6 +43,7 @@ public record PanelView(
   /**
    * What a taster sees: never what is in a cup.
    *
+   * @param contains what eaters have to be told of all the cups together
    * @param codes in the order of tasting
    * @param ranked the codes as answered, the best first; empty where nothing was answered yet
    */
@@ -50,5 +53,6 @@ public record PanelView(
       int seat,
       List<Integer> codes,
       List<Integer> ranked,
+      String contains,
       boolean closed) {}
 }

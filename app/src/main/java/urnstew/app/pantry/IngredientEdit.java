@@ -5,6 +5,7 @@ import static urnstew.app.platform.Fields.at;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.pantry.IngredientView.Content;
@@ -51,9 +52,23 @@ record IngredientEdit(String id, Content content, @Nullable Ingredient before) {
         before == null ? Optional.empty() : before.pieces(),
         new Buying(
             Require.within("edibleFraction", content.edibleFraction(), 0.01, 1, ""), packs()),
-        new Labelling(
-            content.allergens(), content.traits(), content.sulphitesMilligramsPerKilogram()),
+        labelling(),
         provenance());
+  }
+
+  /** Once its label was read, what is not named on it is not in it. */
+  private Labelling labelling() {
+    boolean read = content.labelRead();
+    return new Labelling(
+        content.allergens(),
+        read || before == null ? Set.of() : before.labelling().asks(),
+        content.traits(),
+        content.sulphitesMilligramsPerKilogram(),
+        read || isKnown(before) ? "" : "its label is not read");
+  }
+
+  private static boolean isKnown(@Nullable Ingredient before) {
+    return before != null && before.labelling().unknown().isEmpty();
   }
 
   private Composition composition() {

@@ -5,10 +5,14 @@ import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.pantry.Allergen;
 import urnstew.core.pantry.Care;
+import urnstew.core.pantry.HouseholdWeights;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.pantry.Pack;
@@ -30,6 +34,9 @@ import urnstew.core.pantry.Trait;
  * @param rangeFraction how far real goods lie from it
  * @param saltRangeFraction the same for salt
  * @param notes what is odd about its row
+ * @param asks allergens that its kind carries or not: its label must be read
+ * @param unknown what is not known of its label; empty where all is
+ * @param householdKilograms what one of a household measure weighs: small, clove, stick, piece
  * @param care receiving check and caution
  */
 public record IngredientView(
@@ -46,6 +53,9 @@ public record IngredientView(
     double rangeFraction,
     double saltRangeFraction,
     List<String> notes,
+    Set<Allergen> asks,
+    String unknown,
+    Map<String, Double> householdKilograms,
     CareView care) {
 
   /** What a cook may write about an ingredient. Shares are of its edible weight. */
@@ -66,6 +76,7 @@ public record IngredientView(
       double edibleFraction,
       double sulphitesMilligramsPerKilogram,
       @NotNull Set<Allergen> allergens,
+      boolean labelRead,
       @NotNull Set<Trait> traits,
       @NotNull List<String> alsoCalled,
       @NotNull @Valid List<PackView> packs,
@@ -89,6 +100,7 @@ public record IngredientView(
           of.buying().edibleShare(),
           of.labelling().sulphitesMilligramsPerKilogram(),
           of.labelling().allergens(),
+          of.labelling().unknown().isEmpty() && of.labelling().asks().isEmpty(),
           of.labelling().traits(),
           of.measuring().alsoCalled(),
           of.buying().packs().stream().map(PackView::of).toList(),
@@ -128,6 +140,19 @@ public record IngredientView(
         of.provenance().rangeShare(),
         of.provenance().saltRangeShare(),
         of.provenance().notes(),
+        of.labelling().asks(),
+        of.labelling().unknown(),
+        household(of),
         CareView.of(Care.of(of)));
+  }
+
+  private static Map<String, Double> household(Ingredient of) {
+    return HouseholdWeights.shipped().of(of).entrySet().stream()
+        .collect(
+            Collectors.toMap(
+                Map.Entry::getKey,
+                each -> each.getValue().kilograms(),
+                (one, other) -> one,
+                TreeMap::new));
   }
 }

@@ -17,6 +17,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.IngredientView.PackView;
+import urnstew.app.platform.SafeCells;
 import urnstew.core.pantry.Allergen;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.pantry.Trait;
@@ -43,13 +44,13 @@ final class PantryCsv {
     "edible_percent",
     "sulphites_mg_kg",
     "allergens",
+    "label_read",
     "traits",
     "also_called",
     "packs",
     "source"
   };
-  private static final CSVFormat WRITTEN =
-      CSVFormat.DEFAULT.builder().setHeader(COLUMNS).setRecordSeparator("\r\n").get();
+  private static final CSVFormat WRITTEN = SafeCells.format(COLUMNS);
   private static final CSVFormat READ =
       CSVFormat.DEFAULT
           .builder()
@@ -74,7 +75,7 @@ final class PantryCsv {
     StringWriter out = new StringWriter();
     try (CSVPrinter printer = new CSVPrinter(out, WRITTEN)) {
       for (IngredientView one : ingredients) {
-        printer.printRecord(cells(one.id(), one.content()));
+        printer.printRecord(SafeCells.of(cells(one.id(), one.content()).toArray()));
       }
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);
@@ -84,7 +85,7 @@ final class PantryCsv {
 
   /** One row as it is written. */
   static String line(String id, Content content) {
-    return WRITTEN.format(cells(id, content).toArray());
+    return WRITTEN.format(SafeCells.of(cells(id, content).toArray()));
   }
 
   private static List<Object> cells(String id, Content of) {
@@ -102,6 +103,7 @@ final class PantryCsv {
     cells.add(number(of.edibleFraction() * 100));
     cells.add(number(of.sulphitesMilligramsPerKilogram()));
     cells.add(of.allergens().stream().map(Enum::name).sorted().collect(Collectors.joining(" ")));
+    cells.add(of.labelRead() ? "yes" : "");
     cells.add(of.traits().stream().map(Enum::name).sorted().collect(Collectors.joining(" ")));
     cells.add(String.join("|", of.alsoCalled()));
     cells.add(of.packs().stream().map(PantryCsv::pack).collect(Collectors.joining("|")));
@@ -180,6 +182,7 @@ final class PantryCsv {
                   .map(word -> named(word, "allergens", Allergen::valueOf))
                   .flatMap(List::stream)
                   .collect(Collectors.toSet()),
+              cell("label_read").equalsIgnoreCase("yes"),
               words("traits").stream()
                   .map(word -> named(word, "traits", Trait::valueOf))
                   .flatMap(List::stream)
@@ -261,7 +264,7 @@ final class PantryCsv {
     }
 
     private String cell(String column) {
-      return record.isSet(column) ? record.get(column) : "";
+      return record.isSet(column) ? SafeCells.read(record.get(column)) : "";
     }
 
     private void fault(String column, String what) {

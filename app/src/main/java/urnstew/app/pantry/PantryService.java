@@ -15,6 +15,7 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryMapper.OwnRow;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Upcast;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
@@ -32,12 +33,19 @@ public class PantryService {
   private final PantryMapper mapper;
   private final KitchenService kitchens;
   private final JsonMapper json;
+  private final List<PantryGuard> guards;
   private final Clock clock;
 
-  PantryService(PantryMapper mapper, KitchenService kitchens, JsonMapper json, Clock clock) {
+  PantryService(
+      PantryMapper mapper,
+      KitchenService kitchens,
+      JsonMapper json,
+      List<PantryGuard> guards,
+      Clock clock) {
     this.mapper = mapper;
     this.kitchens = kitchens;
     this.json = json;
+    this.guards = guards;
     this.clock = clock;
   }
 
@@ -77,6 +85,7 @@ public class PantryService {
     }
     Ingredient before = pantry().byId().get(id);
     Ingredient written = new IngredientEdit(id, content, before).ingredient();
+    guards.forEach(guard -> guard.requireComputable(pantry().with(List.of(written)), id));
     boolean priced = written.buying().packs().stream().anyMatch(pack -> pack.price().isPresent());
     store(written, priced ? today() : null, false, version);
     return view(mapper.find(id).orElseThrow());
@@ -140,6 +149,6 @@ public class PantryService {
   }
 
   private Ingredient read(OwnRow row) {
-    return json.readValue(row.document(), Ingredient.class);
+    return Upcast.read(json, row.document(), Ingredient.class);
   }
 }

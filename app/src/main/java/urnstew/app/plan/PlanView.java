@@ -176,7 +176,7 @@ public record PlanView(
             .cost()
             .map(cost -> CostView.of(cost, plan.size(), inputs.need(), inputs.formula().formula()))
             .orElse(null),
-        DeclarationView.of(Declaration.of(plan.size().ingredients(), plan.size().end().total())),
+        DeclarationView.of(Declaration.of(plan.size().batch(), plan.size().end().total())),
         inputs.formula().formula().stages().stream()
             .map(stage -> StageView.of(stage, plan.preparation()))
             .toList(),

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
 import urnstew.core.mise.MiseEnPlace;
+import urnstew.core.pantry.Intake;
 import urnstew.core.plan.StageFit;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
@@ -48,6 +50,7 @@ record Meal(
    * @param fryingLoads by stage
    * @param fits stage by stage; none where a base is its pot
    * @param inTubs finished already, of what it takes
+   * @param tubs that its eaters may get: of the dish itself, and of its base
    */
   record Served(
       Dish dish,
@@ -55,16 +58,32 @@ record Meal(
       Split split,
       Map<String, Integer> fryingLoads,
       List<StageFit> fits,
-      Mass inTubs) {
+      Mass inTubs,
+      List<TubStock.Share> tubs) {
 
     /** What goes in, beside the share of a base. */
     ResolvedFormula batch() {
       return from.map(one -> one.variant().still()).orElse(dish.batch());
     }
 
-    /** All that its eaters have in it. */
-    List<Portion> ingredients() {
-      return from.map(one -> one.variant().ingredients(one.base())).orElse(dish.batch().portions());
+    /** All that its eaters have in it: what is cooked for them, and what tubs they may get. */
+    List<Intake> ingredients() {
+      List<Portion> cooked =
+          from.map(one -> one.variant().ingredients(one.base())).orElse(dish.batch().portions());
+      return Stream.concat(
+              Declaration.intakes(cooked).stream(),
+              tubs.stream().map(tub -> new Intake(tub.sauce(), tub.mass())))
+          .toList();
+    }
+
+    /** What they have to be told. */
+    Declaration declaration() {
+      List<String> unread =
+          Stream.concat(
+                  Stream.of(dish.batch().formula()), from.stream().map(one -> one.base().formula()))
+              .flatMap(formula -> Declaration.unread(formula).stream())
+              .toList();
+      return Declaration.of(ingredients(), dish.made(), unread);
     }
   }
 

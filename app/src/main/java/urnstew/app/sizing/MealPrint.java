@@ -234,13 +234,12 @@ final class MealPrint {
   }
 
   private static String told(Meal.Served served) {
-    String carried =
-        Declaration.of(served.ingredients(), served.dish().made()).allergens().stream()
-            .map(one -> one.allergen().words() + " (" + String.join(", ", one.causes()) + ")")
-            .collect(Collectors.joining(", "));
-    return carried.isEmpty()
-        ? "Carries none of the allergens of the law."
-        : "Carries " + carried + ".";
+    Declaration told = served.declaration();
+    List<String> words = new ArrayList<>(told.inWords());
+    told.allergens()
+        .forEach(
+            one -> words.add(one.allergen().words() + " from " + String.join(", ", one.causes())));
+    return String.join("; ", words) + ".";
   }
 
   private String branch(Split.Branch branch) {

@@ -225,6 +225,7 @@ public class MealService {
               sheet.dishes().get(place),
               dishes.get(place),
               Optional.ofNullable(shares.get(place)),
+              bases,
               all));
     }
     return Meal.of(sheet.name(), bases, served, stock.masses(), sheet.packGoal());
@@ -287,7 +288,8 @@ public class MealService {
     return target == null ? formula.formula().target() : Optional.of(new MassFraction(target));
   }
 
-  private Served served(DishSheet sheet, Dish dish, Optional<FromBase> from, Pantry all) {
+  private Served served(
+      DishSheet sheet, Dish dish, Optional<FromBase> from, List<Common> bases, Pantry all) {
     List<Group> groups =
         sheet.groups().stream()
             .map(group -> new Group(group.name(), group.covers(), group.avoid()))
@@ -298,7 +300,18 @@ public class MealService {
         Split.of(dish.batch(), dish.ribbon(), sheet.covers(), groups, all),
         dish.fryingLoads(strongest()),
         from.isPresent() ? List.of() : fits(dish.batch(), target(sheet, dish.batch())),
-        inTubs(sheet.formulaId(), dish.made()));
+        inTubs(sheet.formulaId(), dish.made()),
+        tubs(sheet, dish, bases));
+  }
+
+  /** Every tub that its eaters may get: of the dish, and of the base that it takes. */
+  private List<TubStock.Share> tubs(DishSheet sheet, Dish dish, List<Common> bases) {
+    String baseId = sheet.baseFormulaId();
+    List<TubStock.Share> all = new ArrayList<>(tubs.shares(sheet.formulaId(), dish.made()));
+    bases.stream()
+        .filter(base -> base.formulaId().equals(baseId))
+        .forEach(base -> all.addAll(base.tubs()));
+    return all;
   }
 
   private Need need(String at, DishSheet sheet) {

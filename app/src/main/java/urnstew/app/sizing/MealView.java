@@ -11,7 +11,6 @@ import urnstew.app.formula.AvoidedView;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.pantry.SwapView;
 import urnstew.app.sizing.PurchaseView.PackCountView;
-import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -144,8 +143,8 @@ public record MealView(
           served.fryingLoads(),
           served.fits().stream().map(StageFitView::of).toList(),
           served.split().branches().stream().map(one -> BranchView.of(one, pantry)).toList(),
-          DeclarationView.of(Declaration.of(served.ingredients(), dish.made())),
-          AvoidedView.of(avoids, served.ingredients(), pantry));
+          DeclarationView.of(served.declaration()),
+          AvoidedView.ofIntakes(avoids, served.ingredients(), pantry));
     }
   }
 

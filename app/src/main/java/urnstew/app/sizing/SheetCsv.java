@@ -6,17 +6,15 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import urnstew.app.platform.SafeCells;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 
 /** The batch sheets of a meal as a table: what goes in, pot by pot and stage by stage. */
 final class SheetCsv {
   private static final CSVFormat FORMAT =
-      CSVFormat.DEFAULT
-          .builder()
-          .setHeader("pot", "stage", "ingredient", "note", "after_minutes", "grams", "first_grams")
-          .setRecordSeparator("\r\n")
-          .get();
+      SafeCells.format(
+          "pot", "stage", "ingredient", "note", "after_minutes", "grams", "first_grams");
 
   private SheetCsv() {}
 
@@ -35,13 +33,14 @@ final class SheetCsv {
           String base = served.from().orElseThrow().base().formula().name();
           double grams = variant.share().grams();
           printer.printRecord(
-              name,
-              variant.joinsAt(),
-              base,
-              "share of the base",
-              "0",
-              number(grams),
-              number(grams));
+              SafeCells.of(
+                  name,
+                  variant.joinsAt(),
+                  base,
+                  "share of the base",
+                  "0",
+                  number(grams),
+                  number(grams)));
         }
         pot(printer, name, served.batch());
       }
@@ -56,13 +55,14 @@ final class SheetCsv {
     for (Portion portion : batch.portions()) {
       double grams = portion.mass().grams();
       printer.printRecord(
-          name,
-          portion.stageTitle(),
-          portion.ingredient().name(),
-          portion.note(),
-          portion.after().toMinutes(),
-          number(grams),
-          number(grams * portion.firstDose().value()));
+          SafeCells.of(
+              name,
+              portion.stageTitle(),
+              portion.ingredient().name(),
+              portion.note(),
+              portion.after().toMinutes(),
+              number(grams),
+              number(grams * portion.firstDose().value())));
     }
   }
 

@@ -7,17 +7,15 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import urnstew.app.platform.SafeCells;
 import urnstew.core.sizing.PackChoice;
 import urnstew.core.sizing.ShoppingList;
 
 /** The shopping list as a table. */
 final class ShoppingCsv {
   private static final CSVFormat FORMAT =
-      CSVFormat.DEFAULT
-          .builder()
-          .setHeader("ingredient", "needed_grams", "from_stock_grams", "buy", "left_grams", "cost")
-          .setRecordSeparator("\r\n")
-          .get();
+      SafeCells.format(
+          "ingredient", "needed_grams", "from_stock_grams", "buy", "left_grams", "cost");
 
   private ShoppingCsv() {}
 
@@ -26,12 +24,13 @@ final class ShoppingCsv {
     try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
       for (ShoppingList.Item item : list.items()) {
         printer.printRecord(
-            item.ingredient().name(),
-            grams(item.needed().grams()),
-            grams(item.fromStock().grams()),
-            bought(item.toBuy()),
-            item.toBuy().bought().isEmpty() ? "0" : grams(item.toBuy().left().grams()),
-            item.toBuy().cost().map(Object::toString).orElse(""));
+            SafeCells.of(
+                item.ingredient().name(),
+                grams(item.needed().grams()),
+                grams(item.fromStock().grams()),
+                bought(item.toBuy()),
+                item.toBuy().bought().isEmpty() ? "0" : grams(item.toBuy().left().grams()),
+                item.toBuy().cost().map(Object::toString).orElse("")));
       }
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);

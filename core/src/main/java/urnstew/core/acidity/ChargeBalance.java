@@ -22,7 +22,7 @@ public final class ChargeBalance {
    * The equilibrium of a mixture.
    *
    * @param of what is mixed; some water must be in it
-   * @throws IllegalArgumentException without water
+   * @throws urnstew.units.InvalidInput without water
    */
   public static Equilibrium solve(Solutes of, Gas gas) {
     Molalities mix = Molalities.of(of, gas);

@@ -1,5 +1,7 @@
 package urnstew.core.acidity;
 
+import urnstew.units.InvalidInput;
+
 /**
  * A mixture by the kilogram of water.
  *
@@ -12,7 +14,12 @@ record Molalities(double[] acids, double cations, double anions, Gas gas) {
   static Molalities of(Solutes solutes, Gas gas) {
     double water = solutes.waterKilograms();
     if (water <= 0) {
-      throw new IllegalArgumentException("There is no pH without water.");
+      throw new InvalidInput(
+          "water",
+          "none",
+          "There is no pH without water.",
+          "some water",
+          "Let a stage dry off less, or add what holds water.");
     }
     Acid[] all = Acid.values();
     double[] acids = new double[all.length];

@@ -57,7 +57,7 @@ public record CoolingForecast(
         new CoolingRun(sauce, Side.LIKELY, 1).from(steps, 0, start.celsius(), until);
     CoolingCourse slow = new CoolingRun(sauce, Side.SLOW, 1).from(steps, 0, start.celsius(), until);
     List<MarkTime> marks = new ArrayList<>();
-    for (CoolingMark mark : rules.coolingMarks()) {
+    for (CoolingMark mark : rules.coolingMarks(start.celsius())) {
       marks.add(
           new MarkTime(
               mark,
@@ -79,7 +79,7 @@ public record CoolingForecast(
     CoolingCourse slow =
         new CoolingRun(sauce, Side.SLOW, 1)
             .upTo(steps, start.celsius(), 2.0 * rules.time(Limit.COOL_LAST_TIME).toSeconds());
-    return rules.coolingMarks().stream()
+    return rules.coolingMarks(start.celsius()).stream()
         .map(
             mark ->
                 new MarkTime(

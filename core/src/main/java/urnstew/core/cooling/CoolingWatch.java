@@ -45,7 +45,7 @@ public final class CoolingWatch {
     OptionalDouble clock = clockSeconds();
     List<MarkOutlook> marks = new ArrayList<>();
     if (clock.isPresent()) {
-      for (CoolingMark mark : rules.coolingMarks()) {
+      for (CoolingMark mark : rules.coolingMarks(history.start().celsius())) {
         marks.add(outlook(mark, history.after(clock.getAsDouble()), now));
       }
     }
@@ -193,7 +193,7 @@ public final class CoolingWatch {
 
   /** Only before the first mark's time is over, once, and where the rule set allows it. */
   private boolean mayReheat(Optional<Instant> clock, Instant now) {
-    Duration first = rules.coolingMarks().get(0).within();
+    Duration first = rules.coolingMarks(history.start().celsius()).get(0).within();
     boolean early = clock.map(start -> !now.isAfter(start.plus(first))).orElse(true);
     return early && !reheated && rules.allows(Limit.COOL_AGAIN);
   }

@@ -30,8 +30,8 @@ public record Choice(String question, List<Option> options) {
    */
   public record Option(String name, String reason) {}
 
-  /** As a school. */
-  School school(Option option) {
+  /** A way as a school. */
+  public School school(Option option) {
     return new School(question, option.name());
   }
 }

@@ -45,6 +45,11 @@ public record Formula(
     return new Formula(id, version, name, inShort, family, uses, target, choices, other);
   }
 
+  /** Lines that nobody has read yet: while there are any, it is unfinished and cannot be lit. */
+  public List<String> unread() {
+    return stages.stream().flatMap(stage -> stage.unread().stream()).toList();
+  }
+
   /**
    * The formula of these schools: other ways are left out. A question without an answer takes its
    * first way.

@@ -70,7 +70,7 @@ public record FormulaAnalysis(
     Ribbon ribbon = Ribbon.of(formula, formula.formula().target());
     PotContents end = ribbon.end();
     Mass made = end.total();
-    Declaration declaration = Declaration.of(formula.portions(), made);
+    Declaration declaration = Declaration.of(formula, made);
     MassFraction start = formula.beforeTheFinish().cooked().thickness();
     return new FormulaAnalysis(
         ribbon,

@@ -77,6 +77,7 @@ public final class ReferenceFormulas {
             .filter(line -> line.get("stage").equals(row.get("stage")))
             .map(ReferenceFormulas::line)
             .toList(),
+        List.of(),
         new Cues(row.get("ready"), row.get("too_far"), row.get("then_do")),
         words(row, "take_out", ";").toList(),
         row.get("caution"),

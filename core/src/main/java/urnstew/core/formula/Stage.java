@@ -21,6 +21,7 @@ import urnstew.units.MassFraction;
  * @param driedShare of the water in the pot's new lines that is gone when it is over; 0 for the
  *     simmer of a sauce, which is reduced to its target
  * @param lines what goes in
+ * @param unread lines that nobody has read yet: open questions, as they were pasted
  * @param cues how it looks
  * @param takeOuts what must come out before serving
  * @param caution where it can hurt; empty where it cannot
@@ -36,6 +37,7 @@ public record Stage(
     Duration time,
     MassFraction driedShare,
     List<Line> lines,
+    List<String> unread,
     Cues cues,
     List<String> takeOuts,
     String caution,
@@ -45,6 +47,7 @@ public record Stage(
 
   public Stage {
     lines = List.copyOf(lines);
+    unread = List.copyOf(unread);
     takeOuts = List.copyOf(takeOuts);
     if (time.isNegative() || time.compareTo(LONGEST) > 0) {
       throw new InvalidInput(
@@ -67,11 +70,31 @@ public record Stage(
         time,
         driedShare,
         lines,
+        unread,
         cues,
         takeOuts,
         caution,
         pause,
         Optional.empty());
+  }
+
+  /** The same with other lines that nobody has read yet. */
+  public Stage leavingUnread(List<String> others) {
+    return new Stage(
+        title,
+        role,
+        technique,
+        heat,
+        lid,
+        time,
+        driedShare,
+        lines,
+        others,
+        cues,
+        takeOuts,
+        caution,
+        pause,
+        school);
   }
 
   /** The same with other lines. */
@@ -85,6 +108,7 @@ public record Stage(
         time,
         driedShare,
         other,
+        unread,
         cues,
         takeOuts,
         caution,

@@ -34,7 +34,7 @@ public record Without(Formula formula, List<Swap> swaps) {
     for (Stage stage : formula.choosing(List.of()).stages()) {
       List<Line> lines =
           stage.lines().stream().flatMap(line -> line(line, avoids, pantry, swaps)).toList();
-      boolean emptied = lines.isEmpty() && !stage.lines().isEmpty();
+      boolean emptied = lines.isEmpty() && !stage.lines().isEmpty() && stage.unread().isEmpty();
       if (!emptied || stage.role() == StageRole.REDUCE) {
         stages.add(stage.with(lines));
       }

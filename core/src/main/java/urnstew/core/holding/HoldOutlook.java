@@ -18,11 +18,9 @@ public record HoldOutlook(State state, Instant lastHot, Optional<Instant> act, I
     HOT,
     /** Shown hot, but too long ago: read it. */
     TO_READ,
-    /** Below the limit: back to the temperature of reheating, or serve it. */
+    /** It fell below the limit: up to the temperature of reheating in time, or served by then. */
     REHEAT,
-    /** Below the limit for too long to reheat: serve it now under time alone, or throw it away. */
-    SERVE_NOW,
-    /** Below the limit for longer than any time allows. */
+    /** Below the limit and not reheated in time, or below it once too often. */
     DISCARD
   }
 }

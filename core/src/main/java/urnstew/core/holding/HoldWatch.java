@@ -12,15 +12,28 @@ import urnstew.core.rules.RuleSet;
  * Watches something held hot.
  *
  * <p>A reading shows it hot if, with the thermometer's error taken off, it lies at or above the
- * limit. From the last moment so shown the clocks run: of reheating, and of time alone as the
- * limit, after which it is thrown away. A reading below the limit stays below until a hot one
- * comes; a hot one that comes too late mends nothing.
+ * limit. Once one lies below, it has fallen, and a reading at the limit does not lift it again: it
+ * is reheated to the temperature of reheating within the time that the rule set gives from the last
+ * moment at which it was shown hot, or thrown away (Food Code 3-403.11(D); England Regulations
+ * 2013, Schedule 4, where it may be below once only).
  */
 public final class HoldWatch {
   /** How often a hold is read (common practice: in time to mend what is found). */
   public static final Duration READ_EVERY = Duration.ofHours(1);
 
-  private HoldWatch() {}
+  private final RuleSet rules;
+  private final Duration grace;
+  private Instant lastHot;
+  private boolean fallen;
+  private int falls;
+
+  private HoldWatch(Instant start, RuleSet rules) {
+    this.rules = rules;
+    this.lastHot = start;
+    Duration reheat = rules.time(Limit.REHEAT_WITHIN);
+    Duration alone = rules.time(Limit.WARM_TIME);
+    this.grace = reheat.compareTo(alone) < 0 ? reheat : alone;
+  }
 
   /**
    * How it stands.
@@ -29,47 +42,52 @@ public final class HoldWatch {
    */
   public static HoldOutlook at(
       Instant now, Instant start, List<HoldReading> readings, RuleSet rules) {
-    double limit = rules.of(Limit.HOT_HOLD).value();
-    Duration alone = rules.time(Limit.WARM_TIME);
-    Instant lastHot = start;
-    boolean cold = false;
-    for (HoldReading reading :
-        readings.stream().sorted(Comparator.comparing(HoldReading::at)).toList()) {
-      boolean late = cold && reading.at().isAfter(lastHot.plus(alone));
-      if (late) {
-        return thrownAway(lastHot, alone);
-      }
-      cold = reading.celsius() - reading.error() < limit;
-      if (!cold) {
-        lastHot = reading.at();
-      }
-    }
-    return cold ? below(now, lastHot, rules) : above(now, lastHot, alone);
+    HoldWatch watch = new HoldWatch(start, rules);
+    boolean lost =
+        readings.stream()
+            .sorted(Comparator.comparing(HoldReading::at))
+            .anyMatch(reading -> !watch.stands(reading));
+    return lost ? watch.thrownAway() : watch.outlook(now);
   }
 
-  private static HoldOutlook above(Instant now, Instant lastHot, Duration alone) {
+  /** Takes a reading in; whether it may still be eaten. */
+  private boolean stands(HoldReading reading) {
+    double shown = reading.celsius() - reading.error();
+    boolean inTime = !reading.at().isAfter(lastHot.plus(grace));
+    if (fallen) {
+      boolean reheated = shown >= rules.of(Limit.REHEAT).value();
+      fallen = !reheated;
+      lastHot = reheated && inTime ? reading.at() : lastHot;
+      return inTime;
+    }
+    if (shown >= rules.of(Limit.HOT_HOLD).value()) {
+      lastHot = reading.at();
+      return true;
+    }
+    fallen = true;
+    falls++;
+    boolean allowed =
+        rules.find(Limit.WARM_PERIODS).map(most -> falls <= most.value()).orElse(true);
+    return inTime && allowed;
+  }
+
+  private HoldOutlook outlook(Instant now) {
+    Instant discard = lastHot.plus(grace);
+    if (fallen) {
+      return now.isAfter(discard)
+          ? thrownAway()
+          : new HoldOutlook(HoldOutlook.State.REHEAT, lastHot, Optional.of(discard), discard);
+    }
     Instant read = lastHot.plus(READ_EVERY);
     return new HoldOutlook(
         now.isAfter(read) ? HoldOutlook.State.TO_READ : HoldOutlook.State.HOT,
         lastHot,
         Optional.of(read),
-        lastHot.plus(alone));
+        discard);
   }
 
-  private static HoldOutlook below(Instant now, Instant lastHot, RuleSet rules) {
-    Duration alone = rules.time(Limit.WARM_TIME);
-    Instant reheat = lastHot.plus(rules.time(Limit.REHEAT_WITHIN));
-    Instant discard = lastHot.plus(alone);
-    if (now.isAfter(discard)) {
-      return thrownAway(lastHot, alone);
-    }
-    return now.isAfter(reheat)
-        ? new HoldOutlook(HoldOutlook.State.SERVE_NOW, lastHot, Optional.of(discard), discard)
-        : new HoldOutlook(HoldOutlook.State.REHEAT, lastHot, Optional.of(reheat), discard);
-  }
-
-  private static HoldOutlook thrownAway(Instant lastHot, Duration alone) {
+  private HoldOutlook thrownAway() {
     return new HoldOutlook(
-        HoldOutlook.State.DISCARD, lastHot, Optional.empty(), lastHot.plus(alone));
+        HoldOutlook.State.DISCARD, lastHot, Optional.empty(), lastHot.plus(grace));
   }
 }

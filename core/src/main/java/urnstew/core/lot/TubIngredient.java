@@ -1,13 +1,10 @@
 package urnstew.core.lot;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import urnstew.core.consistency.Thickener;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
-import urnstew.core.pantry.Allergen;
 import urnstew.core.pantry.Buying;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.IngredientKind;
@@ -15,7 +12,6 @@ import urnstew.core.pantry.Labelling;
 import urnstew.core.pantry.Measuring;
 import urnstew.core.pantry.Provenance;
 import urnstew.core.pantry.TasteContent;
-import urnstew.core.pantry.Trait;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -38,22 +34,18 @@ public final class TubIngredient {
    * @param id key, such as tub-ABCDE
    * @param formula of which it was made
    * @param kind composition of the tub, for any mass
+   * @param labelling what is known to be in it, and what is not: of all that really went in
    */
-  public static Ingredient of(String id, ResolvedFormula formula, Composition kind) {
+  public static Ingredient of(
+      String id, ResolvedFormula formula, Composition kind, Labelling labelling) {
     double out = mass(formula);
     double salt = 0;
-    double sulphites = 0;
     TasteContent taste = TasteContent.NOTHING;
-    Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
-    Set<Trait> traits = EnumSet.noneOf(Trait.class);
     for (Portion portion : formula.portions()) {
       Ingredient what = portion.ingredient();
       double share = portion.mass().kilograms() / out;
       salt += share * what.salt().value();
-      sulphites += share * what.labelling().sulphitesMilligramsPerKilogram();
       taste = taste.plus(what.taste().times(share));
-      allergens.addAll(what.labelling().allergens());
-      traits.addAll(what.labelling().traits());
     }
     return new Ingredient(
         id,
@@ -66,7 +58,7 @@ public final class TubIngredient {
         Thickener.NONE,
         Optional.empty(),
         new Buying(1, List.of()),
-        new Labelling(allergens, traits, sulphites),
+        labelling,
         new Provenance("made here, by its formula", RANGE, RANGE, List.of()));
   }
 

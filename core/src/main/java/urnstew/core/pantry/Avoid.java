@@ -28,13 +28,19 @@ public record Avoid(Kind kind, String key) {
     }
   }
 
-  /** Whether an ingredient is, or carries, it. */
+  /** Whether an ingredient is, or carries, it, or may: a pack that must be read is not safe. */
   public boolean hits(Ingredient ingredient) {
     return switch (kind) {
-      case ALLERGEN -> ingredient.labelling().allergens().contains(Allergen.valueOf(key));
+      case ALLERGEN ->
+          ingredient.labelling().allergens().contains(Allergen.valueOf(key)) || asks(ingredient);
       case TRAIT -> ingredient.is(Trait.valueOf(key));
       case INGREDIENT -> ingredient.id().equals(key);
     };
+  }
+
+  /** Whether it must be read on its pack. */
+  public boolean asks(Ingredient ingredient) {
+    return kind == Kind.ALLERGEN && ingredient.labelling().asks().contains(Allergen.valueOf(key));
   }
 
   /** As a cook would say it. */

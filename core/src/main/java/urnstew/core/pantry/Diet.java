@@ -31,6 +31,22 @@ public enum Diet {
     return words;
   }
 
+  /** Whether it leaves out what bears a trait. */
+  public boolean leavesOut(Trait trait) {
+    return leavesOut.contains(trait);
+  }
+
+  /** Whether an allergen is something that it leaves out. */
+  public boolean isBrokenBy(Allergen allergen) {
+    return switch (allergen) {
+      case EGG -> leavesOut(Trait.EGG);
+      case MILK -> leavesOut(Trait.DAIRY);
+      case FISH -> leavesOut(Trait.FISH);
+      case CRUSTACEANS, MOLLUSCS -> leavesOut(Trait.SHELLFISH);
+      default -> false;
+    };
+  }
+
   /** Whether an ingredient may be in it. */
   public boolean allows(Ingredient ingredient) {
     return ingredient.labelling().traits().stream().noneMatch(leavesOut::contains);

@@ -104,6 +104,19 @@ public record Ingredient(
     return labelling.traits().contains(trait);
   }
 
+  /**
+   * Share of its mass that stays in pieces which can be taken out of the sauce and served apart:
+   * steaks, shells, thighs; not mince, olives or onions, which go with every spoon.
+   */
+  public double servedApartShare() {
+    boolean flesh =
+        kind == IngredientKind.MEAT
+            || kind == IngredientKind.FISH
+            || kind == IngredientKind.SHELLFISH;
+    boolean spoonable = measuring.spoonDensity().isPresent();
+    return flesh && !spoonable ? pieces.map(yield -> 1 - yield.juiceShare()).orElse(0.0) : 0;
+  }
+
   /** So much of it, as it goes into a pot. */
   public PotContents contents(Mass mass) {
     Composition all = perKilogram.times(mass.kilograms());

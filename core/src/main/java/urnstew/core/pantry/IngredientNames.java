@@ -1,5 +1,6 @@
 package urnstew.core.pantry;
 
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -20,21 +22,54 @@ public final class IngredientNames {
   /** Words that may stand beside any name: they say how good or how big, and not what. */
   private static final Set<String> QUALITIES =
       Set.of(
-          "a", "an", "the", "of", "good", "ripe", "large", "small", "medium", "fresh", "freshly",
-          "extra", "fine", "flesh", "finely", "roughly", "plain", "organic", "raw", "cold", "about",
-          "and", "with");
+          "a",
+          "an",
+          "the",
+          "of",
+          "good",
+          "ripe",
+          "large",
+          "small",
+          "medium",
+          "fresh",
+          "freshly",
+          "extra",
+          "fine",
+          "flesh",
+          "finely",
+          "roughly",
+          "coarsely",
+          "thinly",
+          "plain",
+          "organic",
+          "raw",
+          "cold",
+          "about",
+          "and",
+          "with",
+          "best",
+          "quality",
+          "big",
+          "firm",
+          "juicy");
 
   /** Words of our names that a cook may leave out, where what is left names one thing. */
-  private static final Set<String> UNSAID =
-      Set.of("fresh", "dried", "dry", "unsalted", "vegetable");
+  private static final Set<String> UNSAID = Set.of("fresh", "unsalted");
+
+  private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
 
   private final Map<Set<String>, List<Ingredient>> byWords = new LinkedHashMap<>();
   private final Map<Set<String>, List<Ingredient>> shortened = new LinkedHashMap<>();
 
   public IngredientNames(Pantry pantry) {
     for (Ingredient ingredient : pantry.all()) {
-      add(ingredient.name(), ingredient);
-      ingredient.measuring().alsoCalled().forEach(name -> add(name, ingredient));
+      Set<String> all = words(ingredient.name());
+      add(byWords, all, ingredient);
+      Set<String> fewer = new HashSet<>(all);
+      if (fewer.removeAll(UNSAID) && !fewer.isEmpty()) {
+        add(shortened, fewer, ingredient);
+      }
+      ingredient.measuring().alsoCalled().forEach(name -> add(byWords, words(name), ingredient));
     }
   }
 
@@ -56,8 +91,8 @@ public final class IngredientNames {
     Set<String> what = words(Handlings.shipped().takenOutOf(text));
     List<Set<String>> inside =
         Stream.concat(byWords.keySet().stream(), shortened.keySet().stream())
-            .filter(what::containsAll)
-            .filter(name -> restIsNoName(what, name))
+            .filter(said::containsAll)
+            .filter(name -> restIsNoName(said, name, what))
             .sorted(Comparator.comparing(name -> -name.size()))
             .toList();
     if (inside.isEmpty()) {
@@ -75,8 +110,11 @@ public final class IngredientNames {
         List.of());
   }
 
-  private static boolean restIsNoName(Set<String> said, Set<String> name) {
-    return said.stream().filter(word -> !name.contains(word)).allMatch(QUALITIES::contains);
+  /** Beside a name stand only qualities, and words that say what is done to it. */
+  private static boolean restIsNoName(Set<String> said, Set<String> name, Set<String> what) {
+    return said.stream()
+        .filter(word -> !name.contains(word))
+        .allMatch(word -> QUALITIES.contains(word) || !what.contains(word));
   }
 
   private List<Ingredient> near(Set<String> said) {
@@ -93,15 +131,6 @@ public final class IngredientNames {
     return (double) name.stream().filter(said::contains).count() / name.size();
   }
 
-  private void add(String name, Ingredient ingredient) {
-    Set<String> all = words(name);
-    add(byWords, all, ingredient);
-    Set<String> fewer = new HashSet<>(all);
-    if (fewer.removeAll(UNSAID) && !fewer.isEmpty()) {
-      add(shortened, fewer, ingredient);
-    }
-  }
-
   private static void add(
       Map<Set<String>, List<Ingredient>> index, Set<String> words, Ingredient ingredient) {
     List<Ingredient> same = index.computeIfAbsent(words, key -> new ArrayList<>());
@@ -111,13 +140,21 @@ public final class IngredientNames {
   }
 
   private static Set<String> words(String text) {
-    return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}0-9%]+"))
+    String plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("");
+    return Arrays.stream(plain.toLowerCase(Locale.ROOT).split("[^\\p{L}0-9%]+"))
         .filter(word -> !word.isBlank())
         .map(IngredientNames::singular)
         .collect(Collectors.toCollection(HashSet::new));
   }
 
-  private static String singular(String word) {
+  /** A word in the singular, as far as names of foods and measures need it. */
+  public static String singular(String word) {
+    if (word.endsWith("eaves") || word.endsWith("alves") || word.endsWith("oaves")) {
+      return word.substring(0, word.length() - 3) + "f";
+    }
+    if (word.endsWith("ches") || word.endsWith("shes") || word.endsWith("xes")) {
+      return word.substring(0, word.length() - 2);
+    }
     if (word.endsWith("oes")) {
       return word.substring(0, word.length() - 2);
     }

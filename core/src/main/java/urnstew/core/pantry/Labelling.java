@@ -9,13 +9,22 @@ import urnstew.units.Require;
  * What an eater may have to know.
  *
  * @param allergens that it carries
+ * @param asks allergens that goods of this kind carry or not, by maker: the pack must be read
  * @param traits for diets and avoid lists
  * @param sulphitesMilligramsPerKilogram as SO2, mg/kg
+ * @param unknown what is not known of it, in a cook's words; empty where all is
  */
 public record Labelling(
-    Set<Allergen> allergens, Set<Trait> traits, double sulphitesMilligramsPerKilogram) {
+    Set<Allergen> allergens,
+    Set<Allergen> asks,
+    Set<Trait> traits,
+    double sulphitesMilligramsPerKilogram,
+    String unknown) {
   public Labelling {
     allergens = Collections.unmodifiableSet(new TreeSet<>(allergens));
+    Set<Allergen> open = new TreeSet<>(asks);
+    open.removeAll(allergens);
+    asks = Collections.unmodifiableSet(open);
     traits = Collections.unmodifiableSet(new TreeSet<>(traits));
     Require.within("sulphites", sulphitesMilligramsPerKilogram, 0, 20_000, "mg/kg");
   }

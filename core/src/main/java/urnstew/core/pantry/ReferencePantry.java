@@ -53,8 +53,10 @@ public final class ReferencePantry {
         new Buying(required(row, "edible_percent") / 100, packs),
         new Labelling(
             words(row, "allergens", " ").map(Allergen::valueOf).collect(Collectors.toSet()),
+            words(row, "asks", " ").map(Allergen::valueOf).collect(Collectors.toSet()),
             words(row, "traits", " ").map(Trait::valueOf).collect(Collectors.toSet()),
-            number(row, "sulphites_mg_kg").orElse(0.0)),
+            number(row, "sulphites_mg_kg").orElse(0.0),
+            ""),
         new Provenance(
             row.get("source"),
             required(row, "range_percent") / 100,

@@ -23,6 +23,15 @@ public enum Limit {
   REHEAT_PACKED(Unit.CELSIUS, 50, 95, Strict.HIGHER, "packed by a plant and first heated: to"),
   KEEP_DAYS(Unit.DAYS, 1, 14, Strict.LOWER, "days to keep chilled, the day of making is the first"),
   WARM_TIME(Unit.SECONDS, 0, 8 * 3600, Strict.LOWER, "time alone as the limit, from hot"),
+  WARM_PERIODS(Unit.TIMES, 0, 10, Strict.LOWER, "times that it may be below the hot limit"),
+  REHEAT_STAND(Unit.SECONDS, 0, 600, Strict.HIGHER, "out of a microwave it stands covered for"),
+  COOL_AMBIENT_TIME(
+      Unit.SECONDS, 900, 12 * 3600, Strict.LOWER, "time to the last mark, made of goods not hot"),
+  COOK_CHILL(Unit.CELSIUS, -2, 10, Strict.LOWER, "cook-chill: chilled to"),
+  COOK_CHILL_TIME(Unit.SECONDS, 900, 6 * 3600, Strict.LOWER, "cook-chill: within, from cooking on"),
+  COOK_CHILL_DAYS(Unit.DAYS, 1, 14, Strict.LOWER, "cook-chill: days, cooking and eating counted"),
+  FISH_FROZEN(Unit.CELSIUS, -60, 0, Strict.LOWER, "fish eaten raw or barely cooked, frozen at"),
+  FISH_FROZEN_TIME(Unit.SECONDS, 3600, 40 * 86400, Strict.HIGHER, "and kept frozen for"),
   COLD_TIME(Unit.SECONDS, 0, 8 * 3600, Strict.LOWER, "time alone as the limit, from cold"),
   COLD_TIME_TOP(Unit.CELSIUS, 5, 25, Strict.LOWER, "never warmer in that time than"),
   FROZEN(Unit.CELSIUS, -40, 0, Strict.LOWER, "kept frozen at"),
@@ -34,6 +43,7 @@ public enum Limit {
     CELSIUS("°C"),
     SECONDS("s"),
     DAYS("days"),
+    TIMES("times"),
     YES_NO("");
 
     private final String symbol;

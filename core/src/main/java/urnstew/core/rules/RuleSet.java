@@ -175,6 +175,15 @@ public record RuleSet(String id, String name, List<Provision> provisions, List<C
     return marks;
   }
 
+  /** The same for something that was never hot: made of goods at the warmth of the room. */
+  public List<CoolingMark> coolingMarks(double startCelsius) {
+    boolean neverHot =
+        find(Limit.COOL_FIRST).filter(first -> startCelsius <= first.value()).isPresent();
+    return neverHot && find(Limit.COOL_AMBIENT_TIME).isPresent()
+        ? List.of(mark(of(Limit.COOL_LAST), time(Limit.COOL_AMBIENT_TIME)))
+        : coolingMarks();
+  }
+
   private static CoolingMark mark(Provision to, Duration within) {
     return new CoolingMark(to.value(), within, to.section());
   }

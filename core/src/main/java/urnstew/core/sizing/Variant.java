@@ -223,8 +223,8 @@ public record Variant(
   private static Optional<Moment> firstUnsafe(ResolvedFormula base, Dish dish) {
     List<Portion> own = dish.batch().portions();
     List<Diet> kept =
-        Declaration.of(own, dish.made()).diets().stream()
-            .filter(diet -> diet.brokenBy().isEmpty())
+        Declaration.of(dish.batch(), dish.made()).diets().stream()
+            .filter(Declaration.Kept::isKept)
             .map(Declaration.Kept::diet)
             .toList();
     return base.portions().stream()

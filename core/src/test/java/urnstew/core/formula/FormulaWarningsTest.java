@@ -46,6 +46,7 @@ class FormulaWarningsTest {
         Duration.ofMinutes(minutes),
         new MassFraction(0),
         List.of(lines),
+        List.of(),
         Cues.NONE,
         List.of(),
         "",

@@ -25,12 +25,20 @@ class HoldWatchTest {
     "food-code-2022,1=57.2,1.1,REHEAT",
     "food-code-2022,1=57.5,1.1,HOT",
     "food-code-2022,1=66 2=50,2.5,REHEAT",
-    "food-code-2022,1=66 2=50,3.5,SERVE_NOW",
-    "food-code-2022,1=66 2=50,5.5,DISCARD",
+    "food-code-2022,1=66 2=50,3.5,DISCARD",
+    "food-code-2022,1=66 2=45 2.2=59,2.5,REHEAT",
+    "food-code-2022,1=66 2=45 2.2=59 2.9=76,3.5,HOT",
+    "food-code-2022,1=66 2=45 2.2=59 3.2=76,3.5,DISCARD",
+    "food-code-2022,3.5=50,3.6,DISCARD",
     "food-code-2022,1=66 2=50 3=75,3.5,HOT",
     "food-code-2022,1=66 2=50 5.5=75,6,DISCARD",
     "uk-practice,1=66 2=60,2.5,REHEAT",
-    "uk-practice,1=66 2=60,3.5,DISCARD"
+    "uk-practice,1=66 2=60,3.5,DISCARD",
+    "uk-practice,1=66 2=60 2.5=76,3,HOT",
+    "uk-practice,1=66 2=60 2.5=76 3=61,3.1,DISCARD",
+    "food-code-2022,1=66 2=50 2.5=76 3=50,3.1,REHEAT",
+    "scotland-practice,1=66 2=60 2.5=76,2.6,REHEAT",
+    "scotland-practice,1=66 2=60 2.5=83,2.6,HOT"
   })
   void theRule(String set, String readings, double now, HoldOutlook.State state) {
     HoldOutlook outlook =
@@ -44,7 +52,7 @@ class HoldWatchTest {
     HoldOutlook code = HoldWatch.at(at(2.1), at(0), readings, CODE);
     assertEquals(at(1), code.lastHot());
     assertEquals(Optional.of(at(3)), code.act(), "reheated within two hours");
-    assertEquals(at(5), code.discard(), "four hours by time alone");
+    assertEquals(at(3), code.discard(), "or thrown away");
     assertEquals(at(3), HoldWatch.at(at(2.1), at(0), readings, UK).discard(), "one period of two");
   }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
+import urnstew.core.formula.Declaration;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.FoodProperties;
@@ -130,7 +131,9 @@ class LotTest {
     var ragu = Samples.ragu();
     var done = ragu.beforeTheFinish().cooked().reducedTo(ragu.formula().target().orElseThrow());
     var all = done.plus(ragu.atTheFinish());
-    var tub = TubIngredient.of("tub-test", ragu, all.everything());
+    var tub =
+        TubIngredient.of(
+            "tub-test", ragu, all.everything(), Declaration.of(ragu, all.total()).labelling());
     double salt =
         ragu.portions().stream()
             .mapToDouble(p -> p.mass().kilograms() * p.ingredient().salt().value())

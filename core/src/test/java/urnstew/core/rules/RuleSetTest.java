@@ -36,6 +36,12 @@ class RuleSetTest {
     "food-code-2022,WARM_TIME,14400,3-501.19",
     "food-code-2022,COLD_TIME,21600,3-501.19",
     "food-code-2022,COLD_TIME_TOP,21,3-501.19",
+    "food-code-2022,COOL_AMBIENT_TIME,14400,3-501.14(B)",
+    "food-code-2022,REHEAT_STAND,120,3-403.11(B)",
+    "food-code-2022,FISH_FROZEN,-20,3-402.11",
+    "food-code-2022,FISH_FROZEN_TIME,604800,3-402.11",
+    "scotland-practice,REHEAT,82,Scotland",
+    "uk-practice,WARM_PERIODS,1,Schedule 4",
     "uk-practice,HOT_HOLD,63,Schedule 4",
     "uk-practice,WARM_TIME,7200,Schedule 4",
     "uk-practice,COLD_HOLD,8,Schedule 4",
@@ -51,6 +57,9 @@ class RuleSetTest {
   @CsvSource({
     "food-code-2022,POULTRY_OR_STUFFED,74=0",
     "food-code-2022,MINCED,70=0 68=17 66=60 63=180",
+    "food-code-2022,EGGS_AT_ONCE,63=15",
+    "food-code-2022,EGGS_TO_HOLD,68=17",
+    "uk-practice,POULTRY_OR_STUFFED,80=6 75=30 70=120 65=600 60=2700",
     "uk-practice,MINCED,80=6 75=30 70=120 65=600 60=2700"
   })
   void cooking(String set, CookedFood food, String expected) {
@@ -80,6 +89,29 @@ class RuleSetTest {
         List.of(Duration.ofHours(2), Duration.ofHours(6)),
         CODE.coolingMarks().stream().map(CoolingMark::within).toList());
     assertEquals(List.of(8.0), UK.coolingMarks().stream().map(CoolingMark::celsius).toList());
+  }
+
+  /** 3-401.11(B)(2), from memory: the cooler the core, the longer it is kept. */
+  @Test
+  void roastsTradeWarmthForTime() {
+    List<CookedTo> rows =
+        CODE.cooking().stream().filter(each -> each.food() == CookedFood.ROAST).toList();
+    assertEquals(Duration.ZERO, rows.get(0).kept());
+    assertEquals(Duration.ofMinutes(112), rows.get(rows.size() - 1).kept());
+    for (int i = 1; i < rows.size(); i++) {
+      assertTrue(rows.get(i).core().celsius() < rows.get(i - 1).core().celsius());
+      assertTrue(rows.get(i).kept().compareTo(rows.get(i - 1).kept()) > 0);
+    }
+  }
+
+  /** 3-501.14(B). */
+  @Test
+  void whatWasNeverHotHasFourHours() {
+    assertEquals(
+        List.of(Duration.ofHours(4)),
+        CODE.coolingMarks(20).stream().map(CoolingMark::within).toList());
+    assertEquals(CODE.coolingMarks(), CODE.coolingMarks(60));
+    assertEquals(UK.coolingMarks(), UK.coolingMarks(20));
   }
 
   @Test

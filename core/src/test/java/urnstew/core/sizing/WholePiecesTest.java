@@ -40,7 +40,7 @@ class WholePiecesTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"garlic,7,2", "onion,370,2.5", "garlic,0.5,1"})
+  @CsvSource({"garlic,7,2", "onion,370,3.25", "lobster,590,3.25", "mussels,280,55", "garlic,0.5,1"})
   void piecesAreCutNoFinerThanACookDoes(String id, double grams, double count) {
     Portion any = Samples.marinara().portions().get(0);
     Portion portion = any.of(Samples.ingredient(id)).at(Mass.ofGrams(grams), any.after());

@@ -64,15 +64,20 @@ public enum QuantityKind {
           Map.entry("tablespoons", CUP / 16),
           Map.entry("tsp", CUP / 48),
           Map.entry("teaspoon", CUP / 48),
-          Map.entry("teaspoons", CUP / 48),
-          Map.entry("floz", CUP / 8),
-          Map.entry("fl oz", CUP / 8),
-          Map.entry("qt", CUP * 4),
-          Map.entry("quart", CUP * 4),
-          Map.entry("quarts", CUP * 4),
-          Map.entry("gal", CUP * 16),
-          Map.entry("gallon", CUP * 16),
-          Map.entry("gallons", CUP * 16));
+          Map.entry("teaspoons", CUP / 48));
+
+  /** Measures that hang on the pint, in pints. */
+  private static final Map<String, Double> PINTS =
+      Map.ofEntries(
+          Map.entry("pt", 1.0),
+          Map.entry("pint", 1.0),
+          Map.entry("pints", 1.0),
+          Map.entry("qt", 2.0),
+          Map.entry("quart", 2.0),
+          Map.entry("quarts", 2.0),
+          Map.entry("gal", 8.0),
+          Map.entry("gallon", 8.0),
+          Map.entry("gallons", 8.0));
 
   private static final Map<String, Double> LENGTHS =
       Map.ofEntries(
@@ -134,7 +139,9 @@ public enum QuantityKind {
   double factor(String unit, Pint pint) {
     return switch (this) {
       case MASS -> MASSES.getOrDefault(unit, 0.0);
-      case VOLUME -> isPint(unit) ? pintVolume(pint) : VOLUMES.getOrDefault(unit, 0.0);
+      case VOLUME ->
+          VOLUMES.getOrDefault(
+              unit, PINTS.getOrDefault(unit, ounces(unit, pint)) * pintVolume(pint));
       case LENGTH -> LENGTHS.getOrDefault(unit, 0.0);
       case POWER -> POWERS.getOrDefault(unit, 0.0);
       case SHARE -> unit.equals("%") || unit.equals("brix") ? 0.01 : 0;
@@ -149,8 +156,10 @@ public enum QuantityKind {
     return this == TEMPERATURE && unit.equals("f") ? -32 / 1.8 : 0;
   }
 
-  private static boolean isPint(String unit) {
-    return unit.equals("pt") || unit.equals("pint") || unit.equals("pints");
+  /** A fluid ounce is a sixteenth of the US pint, a twentieth of the imperial one. */
+  private static double ounces(String unit, Pint pint) {
+    boolean isOunce = unit.equals("floz") || unit.equals("fl oz");
+    return isOunce ? 1.0 / (pint == Pint.US ? 16 : 20) : 0;
   }
 
   private static double pintVolume(Pint pint) {

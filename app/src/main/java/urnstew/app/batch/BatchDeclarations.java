@@ -1,0 +1,66 @@
+package urnstew.app.batch;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import urnstew.app.formula.FormulaShelf;
+import urnstew.app.platform.NotThere;
+import urnstew.core.batch.BatchDeclaration;
+import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.formula.Declaration;
+import urnstew.units.Mass;
+
+/** What eaters of something cooked here, or said to be cooked elsewhere, have to be told. */
+@Component
+public class BatchDeclarations {
+  private static final Declaration OF_AN_EARLIER_MODEL =
+      unknown("what went into a batch of an earlier release: look into its record");
+  private static final Declaration NOT_MADE_HERE =
+      unknown("what went in: it was not made on this stove");
+
+  private final BatchMapper batches;
+  private final BatchJson json;
+  private final FormulaShelf shelf;
+
+  BatchDeclarations(BatchMapper batches, BatchJson json, FormulaShelf shelf) {
+    this.batches = batches;
+    this.json = json;
+    this.shelf = shelf;
+  }
+
+  private static Declaration unknown(String words) {
+    return Declaration.of(List.of(), new Mass(1), List.of(words));
+  }
+
+  /**
+   * Of all that went into the batch; of what was not made here, what the formula may carry in any
+   * of its ways, and that nobody wrote down what went in.
+   */
+  public Declaration of(@Nullable UUID batchId, String formulaId) {
+    return batchId == null ? shelf.declared(formulaId).and(NOT_MADE_HERE) : of(batchId);
+  }
+
+  /** Of all that went into a batch and is to come. */
+  public Declaration of(UUID batchId) {
+    BatchRow row = batches.find(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    return row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)
+        ? of(row, acts(row))
+        : OF_AN_EARLIER_MODEL;
+  }
+
+  /** In as much as was weighed at the end, or else was planned. */
+  Declaration of(BatchRow row, BatchHistory acts) {
+    Double weighed = row.finalMassKilograms();
+    double made = weighed == null ? row.plannedMassKilograms() : weighed;
+    return BatchDeclaration.of(acts, new Mass(made));
+  }
+
+  /** The history without its readings: enough for how the pot stands and what is in it. */
+  BatchHistory acts(BatchRow row) {
+    return new BatchHistory(
+        json.snapshot(row),
+        batches.acts(row.id()).stream().map(stored -> json.event(stored.payload())).toList());
+  }
+}
