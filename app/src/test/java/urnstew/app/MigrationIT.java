@@ -37,11 +37,14 @@ class MigrationIT {
     UUID id = UUID.randomUUID();
     Instant lit = Instant.now().minus(Duration.ofMinutes(30));
     String plan = Requests.plan(app).replace("plain-marinara", "ridge-ragu");
-    app.post(
-        "/api/batches",
-        """
-        {"id":"%s","plan":%s,"timeScale":1,%s}"""
-            .formatted(id, plan, Requests.stamp(lit)));
+    assertEquals(
+        201,
+        app.post(
+                "/api/batches",
+                """
+                {"id":"%s","plan":%s,"timeScale":1,%s}"""
+                    .formatted(id, plan, Requests.stamp(lit)))
+            .status());
     asTheThirdReleaseKeptIt(id);
     asTheSecondReleaseKeptIt(id);
     database.execute(updateOfThirdRelease());
@@ -117,7 +120,7 @@ class MigrationIT {
   private void asTheSecondReleaseKeptIt(UUID id) {
     database.update(
         """
-        update batch set snapshot = jsonb_set(
+        update batch set model_version = '2', snapshot = jsonb_set(
           (snapshot - 'preparation') #- '{inputs,prior,powerMean}' #- '{inputs,prior,bodyMean}' #- '{inputs,prior,bodyDeviation}',
           '{inputs,formula,formula,stages}',
           (select jsonb_agg((stage - 'technique') || case stage ->> 'technique'

@@ -16,7 +16,8 @@ interface PotHistories {
   @Select(
       """
       select evaporation_factor from batch
-      where vessel_id = #{vesselId} and status = 'FINISHED' and model_version = #{modelVersion}
+      where vessel_id = #{vesselId} and status = 'FINISHED'
+        and model_version in ('2', #{modelVersion})
         and readings >= 2 and heating <> 'BurnerSet'
       order by ended_at desc limit 8
       """)
@@ -45,7 +46,7 @@ interface PotHistories {
           (e.payload #>> '{measurement,spread,meters}')::double precision as spread_meters,
           b.body_factor
         from batch b join batch_event e on e.batch_id = b.id
-        where b.status = 'FINISHED' and b.model_version = #{modelVersion}
+        where b.status = 'FINISHED' and b.model_version in ('2', #{modelVersion})
           and b.formula_id = #{formulaId} and b.plate_tests > 0
           and e.kind = 'READING_TAKEN' and e.payload #>> '{measurement,kind}' = 'Plated'
           and (select coalesce(sum(case s.kind when 'STRUCK_OUT' then 1 else -1 end), 0)

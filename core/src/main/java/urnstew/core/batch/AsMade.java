@@ -85,7 +85,7 @@ public final class AsMade {
   public static MassFraction reached(BatchHistory history, Forecast forecast) {
     Trajectory likely = forecast.prediction().likely();
     if (history.finished().isEmpty()) {
-      return likely.last().thickness();
+      return likely.last().contents().cooked().thickness();
     }
     Finished off = history.finished().orElseThrow();
     PotContents end = forecast.end();
@@ -98,7 +98,7 @@ public final class AsMade {
       return new PotContents(end.sauce().withWater(water), end.thickeningKilograms(), end.pieces())
           .thickness();
     }
-    return likely.at(Math.max(0, history.simmerSeconds(off.at()))).thickness();
+    return likely.at(Math.max(0, history.simmerSeconds(off.at()))).contents().cooked().thickness();
   }
 
   /**

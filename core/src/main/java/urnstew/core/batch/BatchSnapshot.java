@@ -1,6 +1,7 @@
 package urnstew.core.batch;
 
 import java.time.Duration;
+import java.util.Set;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.plan.PlanInputs;
 
@@ -20,5 +21,13 @@ public record BatchSnapshot(
     BatchClock clock,
     String modelVersion) {
   /** Version of the computation in this release; raised when predictions change. */
-  public static final String MODEL_VERSION = "2";
+  public static final String MODEL_VERSION = "3";
+
+  /** Versions whose batches this release reads and goes on with; what they were told stays. */
+  private static final Set<String> READ = Set.of("2", MODEL_VERSION);
+
+  /** Whether a batch of a version can be read and gone on with. */
+  public static boolean reads(String version) {
+    return READ.contains(version);
+  }
 }

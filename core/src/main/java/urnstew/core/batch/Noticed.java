@@ -44,6 +44,7 @@ final class Noticed {
 
   List<Caution> all() {
     List<Caution> noticed = new ArrayList<>();
+    newer(noticed);
     never(noticed);
     late(noticed);
     if (readings > 0) {
@@ -54,6 +55,17 @@ final class Noticed {
       hazard(noticed, hazard);
     }
     return noticed;
+  }
+
+  /** Nothing is computed again in silence. */
+  private void newer(List<Caution> noticed) {
+    if (!history.snapshot().modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {
+      noticed.add(
+          new Caution(
+              "newer-model",
+              "This pot was lit under an earlier release: from its last entry on its hours are"
+                  + " reckoned by the newer one. What was told before stands in its plan."));
+    }
   }
 
   private void never(List<Caution> noticed) {

@@ -23,6 +23,9 @@ public record TomatoFlow(double consistencyIndex, double flowIndex) {
   /** ln(18.7/7.9) over 1/305.35 K − 1/355.35 K. */
   private static final double WARMTH_KELVINS = 1870;
 
+  /** 9.5 kJ/mol over the gas constant. */
+  private static final double SEEN_KELVINS = 9_500 / 8.314;
+
   /** (0.45 − 0.40) over 50 K. */
   private static final double POWER_PER_KELVIN = 0.001;
 
@@ -62,8 +65,13 @@ public record TomatoFlow(double consistencyIndex, double flowIndex) {
     return consistencyIndex * Math.pow(perSecond, flowIndex - 1);
   }
 
-  /** How many times thicker it is at one temperature than at another: the hot and cold factor. */
+  /**
+   * How many times thicker it is at one temperature than at another: the hot and cold factor of
+   * what is seen on a plate, exp(E/R (1/T − 1/T₀)) with E = 9.5 kJ/mol (Rao, Bourne, Cooley, J.
+   * Texture Stud. 12 (1981) 521, from memory: 9.2 to 13 by product). Worked number: 20 °C against
+   * 93 °C is 2.2.
+   */
   public static double timesThicker(Temperature at, Temperature than) {
-    return Math.exp(WARMTH_KELVINS * (1 / at.kelvins() - 1 / than.kelvins()));
+    return Math.exp(SEEN_KELVINS * (1 / at.kelvins() - 1 / than.kelvins()));
   }
 }

@@ -98,7 +98,9 @@ public final class PotWorking {
       all.add("How much leaves below the boil differs from pot to pot, times or divided by 1.5");
       all.add("The pot is kept at one temperature below the local boiling point");
     }
-    all.add("A cook turns a thick pot down: 20 kW/m² through the floor, 8 at 20 % solids");
+    all.add(
+        "A simmer kept by eye is turned down: 50 kW/m² through the floor at 5 % solids, 27 at"
+            + " 10, 8 at 20; a burner that is set and left gives what it gives");
     if (target instanceof Target.Solids) {
       all.add("What the cans hold is taken as on the table; a plate test or °Brix would tell");
     }

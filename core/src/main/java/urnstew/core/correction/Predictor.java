@@ -11,7 +11,7 @@ import urnstew.core.reduction.Trajectory;
  *
  * <p>Each valley of the fit has an early and a late edge, see {@link Spread}. With more than one
  * valley the edges are the twentieths of the mixture of both. Rate and flame may still wander by 5
- * % after the last reading.
+ * % from the last reading, or from the start, on.
  */
 public final class Predictor {
   private static final double TWENTIETH = 0.05;
@@ -60,7 +60,7 @@ public final class Predictor {
 
   /** The valleys that matter, the most likely first. */
   List<Spread> spreads() {
-    double drift = falls.lastReading() > 0 ? prior.deviation(Quantity.DRIFT) : 0;
+    double drift = prior.deviation(Quantity.DRIFT);
     return correction.valleys().stream()
         .filter(valley -> valley.weight() > NEGLIGIBLE)
         .map(valley -> Spread.of(valley, falls, drift))

@@ -1,8 +1,10 @@
 package urnstew.core.plan;
 
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.Locale;
 import urnstew.core.correction.Target;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.reduction.Reduction;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Sizing;
@@ -27,10 +29,11 @@ public final class FixedTime {
    *
    * @param inputs with any target: it is not looked at
    * @param simmer 1 min to 24 h
-   * @throws InvalidInput if so long a simmer gives a paste
+   * @throws InvalidInput if so long a simmer gives a paste, or if it ends before the last addition
    */
   public static MassFraction thickness(PlanInputs inputs, Duration simmer) {
     Require.within("simmer", simmer.toSeconds() / 60.0, 1, 24 * 60, "min");
+    requireAllIn(inputs, simmer);
     double low = thinnest(inputs);
     double high = Sizing.THICKEST.value();
     if (reached(inputs, high, simmer) >= high) {
@@ -53,6 +56,25 @@ public final class FixedTime {
     return new MassFraction(Math.max(thinnest(inputs), low));
   }
 
+  private static void requireAllIn(PlanInputs inputs, Duration simmer) {
+    inputs.formula().additions().stream()
+        .filter(portion -> portion.after().compareTo(simmer) > 0)
+        .max(Comparator.comparing(ResolvedFormula.Portion::after))
+        .ifPresent(
+            last -> {
+              throw new InvalidInput(
+                  "simmer",
+                  "before-the-last-addition",
+                  String.format(
+                      Locale.ROOT,
+                      "%s goes in after %d min, later than that.",
+                      last.ingredient().name(),
+                      last.after().toMinutes()),
+                  String.format(Locale.ROOT, "%d min or more", last.after().toMinutes()),
+                  "Type more minutes, or let the formula add it earlier.");
+            });
+  }
+
   private static double thinnest(PlanInputs inputs) {
     return inputs.formula().beforeTheFinish().cooked().thickness().value() + JUST_THICKER;
   }
@@ -63,6 +85,8 @@ public final class FixedTime {
     return Reduction.during(
             Planner.program(at.setting(), size.batch()), simmer.toSeconds(), at.likely())
         .last()
+        .contents()
+        .cooked()
         .thickness()
         .value();
   }

@@ -50,17 +50,18 @@ public final class Planner {
     Prediction prediction =
         Predictor.predict(
             program(inputs.setting(), batch), inputs.target(), inputs.prior(), List.of());
+    PotFit fullest = fit.along(prediction.likely(), inputs.vessel());
     Timing timing = timing(inputs, preparation.time(), prediction);
     Optional<AlcoholLeft> alcohol = alcohol(size, preparation.time(), prediction.likely());
     return new Plan(
         size,
-        fit,
+        fullest,
         preparation,
         prediction,
         alcohol,
         timing,
-        PlanCautions.of(fit, preparation, prediction.likely(), timing),
-        new PlanWorkings(inputs, size, fit, preparation, prediction, alcohol, timing).all());
+        PlanCautions.of(fullest, preparation, prediction.likely(), timing),
+        new PlanWorkings(inputs, size, fullest, preparation, prediction, alcohol, timing).all());
   }
 
   /**

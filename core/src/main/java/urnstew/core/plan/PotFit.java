@@ -1,8 +1,12 @@
 package urnstew.core.plan;
 
+import java.util.Comparator;
 import java.util.Locale;
+import java.util.stream.Stream;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Hazard;
+import urnstew.core.reduction.PotState;
+import urnstew.core.reduction.Trajectory;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.thermo.FoodProperties;
@@ -19,7 +23,8 @@ import urnstew.units.Volume;
  * @param startDepth depth of the first
  * @param endDepth depth of the second
  * @param headroomDepth level that the start should not pass
- * @param withinHeadroom whether it does not
+ * @param fullestVolume at its fullest moment, later additions and the finish counted
+ * @param withinHeadroom whether that leaves room for bubbles
  */
 public record PotFit(
     Volume startVolume,
@@ -27,6 +32,7 @@ public record PotFit(
     Length startDepth,
     Length endDepth,
     Length headroomDepth,
+    Volume fullestVolume,
     boolean withinHeadroom) {
   /**
    * Fits a batch into a pot.
@@ -61,7 +67,28 @@ public record PotFit(
         vessel.shape().depthAt(start),
         vessel.shape().depthAt(end),
         vessel.shape().depthAt(usable),
+        start,
         start.compareTo(usable) <= 0);
+  }
+
+  /** The same along a fall: the fullest moment counts, and a lively simmer wants more room. */
+  PotFit along(Trajectory fall, Vessel vessel) {
+    Volume fullest =
+        Stream.concat(
+                Stream.of(startVolume, endVolume), fall.states().stream().map(PotState::volume))
+            .max(Comparator.naturalOrder())
+            .orElseThrow();
+    boolean room =
+        fall.states().stream().allMatch(state -> hasRoom(state.volume(), state, vessel))
+            && hasRoom(startVolume, fall.states().get(0), vessel)
+            && endVolume.compareTo(vessel.shape().capacity()) <= 0;
+    return new PotFit(startVolume, endVolume, startDepth, endDepth, headroomDepth, fullest, room);
+  }
+
+  private static boolean hasRoom(Volume volume, PotState state, Vessel vessel) {
+    double usable =
+        vessel.shape().capacity().cubicMeters() * (1 - Hazard.headroom(state.setting()));
+    return volume.cubicMeters() <= usable;
   }
 
   static Volume volume(PotContents of, Temperature hot) {

@@ -76,7 +76,7 @@ public record Hazard(Kind kind, Duration after) {
     Set<Kind> kinds = EnumSet.noneOf(Kind.class);
     double thickness = state.thickness().value();
     boolean lively = lively(state.setting());
-    double free = lively ? LIVELY_HEADROOM_SHARE : HEADROOM_SHARE;
+    double free = headroom(state.setting());
     double capacity = state.setting().shape().capacity().cubicMeters();
     if (state.volume().cubicMeters() > (1 - free) * capacity) {
       kinds.add(Kind.BOILS_OVER);
@@ -91,6 +91,11 @@ public record Hazard(Kind kind, Duration after) {
       kinds.add(Kind.SCORCHES);
     }
     return kinds;
+  }
+
+  /** Share of a pot to leave free, so cooked. */
+  public static double headroom(SimmerSetting setting) {
+    return lively(setting) ? LIVELY_HEADROOM_SHARE : HEADROOM_SHARE;
   }
 
   private static boolean lively(SimmerSetting setting) {

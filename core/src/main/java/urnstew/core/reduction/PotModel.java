@@ -75,7 +75,7 @@ final class PotModel {
     if (stretch.overflows(state)) {
       return Optional.of(new OutOfRange(Beyond.OVER_THE_RIM, now()));
     }
-    boolean thick = seconds >= countsFrom && stretch.thickness(state) >= target;
+    boolean thick = seconds >= countsFrom && stretch.thicknessWhenGiven(state) >= target;
     return thick ? Optional.of(new Reaches(now())) : Optional.empty();
   }
 
@@ -99,8 +99,8 @@ final class PotModel {
         next = stepped(now, step);
         after = stretch.held();
       }
-      if (seconds + step > countsFrom && stretch.thickness(next) >= target) {
-        step = stepTo(now, step, end -> stretch.thickness(end) - target);
+      if (seconds + step > countsFrom && stretch.thicknessWhenGiven(next) >= target) {
+        step = stepTo(now, step, end -> stretch.thicknessWhenGiven(end) - target);
         return Optional.of(reached(now, step));
       }
       advance(next, step);
@@ -155,7 +155,7 @@ final class PotModel {
   }
 
   private Optional<Outcome> beyond() {
-    if (stretch.thickness(state) > PASTE) {
+    if (stretch.thicknessWhenGiven(state) > PASTE) {
       return Optional.of(new OutOfRange(Beyond.PASTE, now()));
     }
     return stretch.sauceWater(state) < DRY_KILOGRAMS

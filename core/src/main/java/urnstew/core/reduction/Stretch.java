@@ -176,6 +176,20 @@ final class Stretch {
         standing, sauceWater(state) + state[ETHANOL], start.thickeningKilograms());
   }
 
+  /**
+   * The same when its pieces have given all their juice: what it is to be thick enough by, so that
+   * a pot whose pieces are still raw is never called done.
+   */
+  double thicknessWhenGiven(double[] state) {
+    double standing =
+        start.sauce().solids().kilograms()
+            + start.pieces().givenSolidsKilograms(0)
+            + start.thickeningKilograms();
+    double water = state[WATER] - start.pieces().waterKilograms(0);
+    return PotContents.thickness(
+        standing, Math.max(0, water) + state[ETHANOL], start.thickeningKilograms());
+  }
+
   /** Whether it stands above the rim. */
   boolean overflows(double[] state) {
     return cubicMeters(state, celsius(state)) > capacity;
@@ -321,7 +335,12 @@ final class Stretch {
       return powerFactor
           * HeatBalance.ovenWatts(floor + wall, surface, setting.lid(), oven.fan(), kelvins);
     }
-    return Math.min(burnerWatts, floor * HeatBalance.mostFloorFlux(thickness(state)));
+    if (setting.heating() instanceof BurnerSet) {
+      return burnerWatts;
+    }
+    // Who keeps it livelier than assumed also sends more through the floor: the factor still acts.
+    double borne = evaporationFactor * floor * HeatBalance.mostFloorFlux(thickness(state));
+    return Math.min(burnerWatts, borne);
   }
 
   private static double shrinking(double celsius) {

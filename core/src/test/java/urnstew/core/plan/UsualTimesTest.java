@@ -42,7 +42,7 @@ class UsualTimesTest {
   @CsvSource({
     "cellar-cheek,30,8,10",
     "tight-for-layers,28,10,10",
-    "meadow-pomodoro,30,15,15",
+    "meadow-pomodoro,28,15,15",
     "plain-marinara,26,25,25",
     "larder-base,26,25,35",
     "roof-ragu,28,60,90",
