@@ -1,10 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { client, type KitchenView } from './client';
+import { readPintsAs } from '../quantities';
 import { answered } from './problem';
 
 /** Every screen needs the kitchen: its clock, units, pots. */
 export function useKitchen() {
-  return useQuery({ queryKey: ['kitchen'], queryFn: () => answered(client.GET('/api/kitchen')), staleTime: 60_000 });
+  return useQuery({ queryKey: ['kitchen'], queryFn: kitchenWithItsPint, staleTime: 60_000 });
+}
+
+/** Quantities that are typed are read with the pint that this kitchen means. */
+async function kitchenWithItsPint(): Promise<KitchenView> {
+  const kitchen = await answered(client.GET('/api/kitchen'));
+  readPintsAs(kitchen.settings.pint);
+  return kitchen;
 }
 
 /** What a ladle weighs here, or a handful of one ingredient, for reading quantities: its own before everybody's. */

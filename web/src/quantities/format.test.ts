@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
-import { hour, mass, massMark, quarters, significant, span, spoons, text } from './format';
+import { depth, hour, mass, massMark, quarters, significant, span, spoons, text } from './format';
 
-it.each([[5.806, 'METRIC', '5.81 kg'], [0.2646, 'METRIC', '265 g'], [0.0189, 'METRIC', '19 g'], [0.0042, 'METRIC', '4.2 g'], [0.794, 'US', '1 lb 12 oz'], [0.45359237, 'US', '1 lb'], [0.05, 'US', '1¾ oz']] as const)(
+it.each([[5.806, 'METRIC', '5.81 kg'], [0.2646, 'METRIC', '265 g'], [0.0189, 'METRIC', '19 g'], [0.0042, 'METRIC', '4.2 g'], [0.794, 'US', '1 lb 12 oz'], [0.45359237, 'US', '1 lb'], [0.05, 'US', '1¾ oz'], [0.0042, 'US', '4.2 g'], [0.0002, 'US', '0.2 g'], [0.015, 'US', '½ oz']] as const)(
   'mass %f %s is %s', (kilograms, units, shown) => expect(text(mass(kilograms, units))).toBe(shown));
 
 it('marks an axis in one unit', () => expect([massMark(5.04, 'METRIC'), massMark(4.5359237, 'US')]).toEqual(['5.0 kg', '10 lb']));
@@ -21,4 +21,8 @@ it('rounds to what can be seen', () => {
   expect(significant(0.05842)).toBe('0.0584');
   expect(significant(2256.4)).toBe('2256');
   expect(text(span(3900))).toBe('1 h 05');
+});
+
+it.each([[0.0254, '1 in'], [0.0016, '1/16 in'], [0.0555, '2 3/16 in'], [0.0127, '1/2 in'], [0, '0 in']])('a depth of %d m is read off a ruler as %s', (meters, words) => {
+  expect(text(depth(meters, 'US'))).toBe(words);
 });

@@ -29,6 +29,8 @@ function gramText(grams: number): string {
 
 function usMass(kilograms: number): Shown {
   const ounces = (kilograms / POUND) * 16;
+  // Below half an ounce a quarter is too coarse: a dose of soda or salt is told in grams.
+  if (Math.abs(ounces) < 0.5) return { value: gramText(kilograms * 1000), unit: 'g' };
   if (ounces < 16) return { value: quarters(ounces), unit: 'oz' };
   const pounds = Math.floor(Math.round(ounces) / 16);
   const rest = Math.round(ounces) - pounds * 16;
@@ -43,6 +45,16 @@ export function quarters(value: number): string {
   const q = Math.max(1, Math.round(value * 4));
   const whole = Math.floor(q / 4);
   return `${whole || ''}${['', '¼', '½', '¾'][q % 4] ?? ''}`;
+}
+
+/** To the sixteenth, as a ruler in inches is read. */
+function sixteenths(value: number): string {
+  const n = Math.round(Math.abs(value) * 16);
+  const whole = Math.floor(n / 16);
+  const parts = n % 16;
+  if (parts === 0) return `${whole}`;
+  const halved = parts & -parts;
+  return `${whole ? `${whole} ` : ''}${parts / halved}/${16 / halved}`;
 }
 
 /** Spoons and cups of US customary size. */
@@ -63,7 +75,7 @@ export function volume(cubicMeters: number, units: Units): Shown {
 }
 
 export function depth(meters: number, units: Units): Shown {
-  return units === 'US' ? { value: quarters(meters / 0.0254), unit: 'in' } : { value: fixed(meters * 1000, 0), unit: 'mm' };
+  return units === 'US' ? { value: sixteenths(meters / 0.0254), unit: 'in' } : { value: fixed(meters * 1000, 0), unit: 'mm' };
 }
 
 export const percent = (share: number): Shown => ({ value: fixed(share * 100, 1), unit: '%' });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { parseQuantity } from './parse';
+import { parseQuantity, readPintsAs } from './parse';
 import type { Kind } from './units';
 
 const measures = new Map([['ladle', 0.12], ['handful', 0.008]]);
@@ -20,4 +20,12 @@ it.each(rows)('%s in %s: %s', (kind, own, text, outcome) => {
     const value = read.outcome === 'understood' ? read.value : NaN;
     expect(Math.abs(value - Number(outcome))).toBeLessThanOrEqual(1e-8 * Math.max(Math.abs(Number(outcome)), 1e-3));
   }
+});
+
+// UK Weights and Measures Act 1985: 568.26125 ml to the pint, 20 fluid ounces, 2 to the quart, 8 to the gallon.
+it.each([['1 pint', 568.26125], ['1 qt', 1136.5225], ['1 gallon', 4546.09], ['2 fl oz', 56.826125], ['1 cup', 236.588]])('an imperial kitchen reads %s', (text, milliliters) => {
+  readPintsAs('IMPERIAL');
+  const read = parseQuantity(text, 'VOLUME', 'ml');
+  readPintsAs('US');
+  expect(read.outcome === 'understood' && read.value * 1e6).toBeCloseTo(milliliters, 2);
 });

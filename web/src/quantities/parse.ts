@@ -1,4 +1,4 @@
-import { FACTORS, IN_WORDS, offset, type Kind } from './units';
+import { FACTORS, IMPERIAL, IN_WORDS, offset, type Kind } from './units';
 
 /** What became of a text. */
 export type Understanding = { outcome: 'understood'; value: number } | { outcome: 'ask'; message: string } | { outcome: 'refuse'; message: string };
@@ -21,6 +21,12 @@ const refuse = (message: string) => new Unclear({ outcome: 'refuse', message });
 /** A kitchen's own measures, weighed once: kilograms of one by its name. */
 export type Measures = ReadonlyMap<string, number>;
 const NO_MEASURES: Measures = new Map();
+
+let imperial = false;
+/** Which pint, quart, gallon and fluid ounce the kitchen means. */
+export function readPintsAs(pint: 'US' | 'IMPERIAL'): void {
+  imperial = pint === 'IMPERIAL';
+}
 
 /** Reads a quantity as a cook writes it; a bare number takes the field's own unit. */
 export function parseQuantity(raw: string, kind: Kind, ownUnit: string, measures = NO_MEASURES): Understanding {
@@ -75,7 +81,7 @@ function unitOf(written: string | undefined, lone: boolean, kind: Kind, ownUnit:
 
 function factor(unit: string, kind: Kind, measures: Measures): number {
   if (unit === '' && kind === 'COUNT') return 1;
-  const found = FACTORS[kind].get(unit) ?? (kind === 'MASS' ? measures.get(unit.replace(/s$/, '')) : undefined);
+  const found = (imperial && kind === 'VOLUME' ? IMPERIAL.get(unit) : undefined) ?? FACTORS[kind].get(unit) ?? (kind === 'MASS' ? measures.get(unit.replace(/s$/, '')) : undefined);
   if (!found) throw notUnderstood(kind);
   return found;
 }

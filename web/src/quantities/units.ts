@@ -19,6 +19,10 @@ export const FACTORS: Record<Kind, Map<string, number>> = {
   COUNT: new Map(),
 };
 
+const IMPERIAL_PINT = 0.56826125e-3;
+/** Measures that hang on the pint, where a kitchen means the imperial one. */
+export const IMPERIAL: ReadonlyMap<string, number> = table([['pt|pint|pints', IMPERIAL_PINT], ['qt|quart|quarts', IMPERIAL_PINT * 2], ['gal|gallon|gallons', IMPERIAL_PINT * 8], ['floz|fl oz', IMPERIAL_PINT / 20]]);
+
 export const IN_WORDS: Record<Kind, string> = {
   MASS: 'g, kg, oz or lb', VOLUME: 'ml, l, cup, tbsp or tsp', LENGTH: 'mm, cm, m, in or ft', POWER: 'W, kW or Btu/h', SHARE: '%', TEMPERATURE: '°C or °F', DURATION: 's, min or h', COUNT: 'a plain number',
 };

@@ -20,7 +20,7 @@ export function Declaration({ of, avoided = [] }: Props) {
           <b>{a.words}?</b> Read the pack of {a.causes.join(', ')}
         </Typography>
       ))}
-      {of.unknown.length > 0 && <Typography role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>Not known: {of.unknown.join('; ')}</Typography>}
+      {of.unknown.length > 0 && <Typography sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>Not known: {of.unknown.join('; ')}</Typography>}
       {kept.length > 0 && <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>{kept.join(', ')}</Typography>}
       {avoided.map((a) => <Typography key={a.words} role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>This kitchen avoids {a.words}: {a.causes.join(', ')}</Typography>)}
     </Box>

@@ -73,17 +73,17 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
 function comes(b: BalanceView, units: KitchenView['settings']['units']): string {
   const loses = b.toLoseKilograms > 0.005 ? `It will lose ${show.text(show.mass(b.toLoseKilograms, units))} more` : 'It is as thick as it is wanted';
   const takes = b.ledger.toCome.map((s) => s.name.toLowerCase()).slice(0, 3);
-  return `${loses}${takes.length > 0 ? `, then takes ${takes.join(', ')}` : ''}; ${Math.round(b.portions)} portions`;
+  return `${loses}${takes.length > 0 ? `, then takes ${takes.join(', ')}` : ''}; ${Math.floor(b.portions + 1e-6)} portions`;
 }
 
 function notes(b: BalanceView): Partial<Record<'SALT' | 'ACID' | 'SWEET' | 'SAVOURY' | 'FAT', ReactNode>> {
   const how = (figure: string, title: string, words: ReactNode) => <How working={b.workings.find((w) => w.figure === figure)} title={title}>{words}</How>;
   return {
-    SALT: how('salt', 'Salt', 'of what is eaten'),
+    SALT: how('salt', 'Salt', 'of the sauce as it is eaten'),
     ACID: how('acid', 'Acid', `pH ${b.now.pH.toFixed(2)} → ${b.after.pH.toFixed(2)}${b.after.pHHolds ? '' : ', a guess'}; titratable ${(b.after.acidFraction * 100).toFixed(2)} %`),
     SWEET: how('sharpness', 'Sharpness', `sugars; ${b.after.sugarToAcid.toFixed(1)} to one of acid`),
     SAVOURY: how('savoury', 'Savoury', 'g glutamate alike in 100 g'),
-    FAT: how('shares', 'Fat', 'of what is eaten'),
+    FAT: how('shares', 'Fat', 'of the sauce as it is eaten'),
   };
 }
 

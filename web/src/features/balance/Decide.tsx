@@ -52,6 +52,7 @@ export function Decide({ form, balance, batchId, formulaId, units, change }: Pro
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
           {batchId && <Button variant="contained" disabled={busy || tooSmall || chosen < 0} onClick={() => once(keep)}>Keep this trial</Button>}
           {form.cups.length <= 4 && <Button variant="outlined" disabled={busy} onClick={() => once(ask)}>Ask the table, blind</Button>}
+          {form.cups.length > 4 && <Typography sx={{ fontSize: sizes.note }}>A table puts two to four cups in order: take {form.cups.length - 4} away, and it can be asked.</Typography>}
           <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>{batchId ? (chosen < 0 ? 'Taste, then choose a cup.' : 'The cups leave the pot; the chosen dose is then ready to weigh.') : 'A trial is kept with a batch that is on the stove.'}</Typography>
         </Box>
       )}

@@ -51,6 +51,7 @@ class FormulaIT extends Installed {
         .hasValue("Garlic");
     paste(stage(page, 2), LIST);
     assertThat(stage(page, 2).getByText("How much at first?")).isVisible();
+    stage(page, 2).getByText("Answer").click();
     stage(page, 2).getByLabel("A list, one ingredient to a line").fill("5 g salt");
     stage(page, 2).getByText("Read the list").click();
     assertThat(stage(page, 2).getByText("Read the list")).isHidden();

@@ -155,7 +155,7 @@ class KeepIT extends Installed {
     read(page, "Terrace ragù", "66", 2);
     assertThat(held.getByText("66 °C", new Locator.GetByTextOptions().setExact(true))).isVisible();
     read(page, "Terrace ragù", "50", 1);
-    assertThat(held.getByText(Pattern.compile("back to 74 °C by"))).isVisible();
+    assertThat(held.getByText(Pattern.compile("up to 74 °C all through by"))).isVisible();
     act(held, "Strike out 50").click();
     assertThat(held.getByText("66 °C", new Locator.GetByTextOptions().setExact(true))).isVisible();
   }

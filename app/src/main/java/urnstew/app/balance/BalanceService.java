@@ -71,7 +71,7 @@ public class BalanceService {
   public BalanceView preview(BalanceRequest request) {
     Pantry all = pantry.pantry();
     Pot pot = pot(request);
-    double portions = pot.course().after(pot.now()).mass().kilograms() / pot.portion().kilograms();
+    double portions = pot.serves();
     Course course = pot.course().with(plate(request, portions, all));
     Rescue rescue =
         new Rescue(
@@ -91,12 +91,7 @@ public class BalanceService {
     Double portion = request.portionKilograms();
     return portion == null
         ? pot
-        : new Pot(
-            pot.title(),
-            pot.formula(),
-            pot.now(),
-            pot.course(),
-            new Mass(Require.within("portionKilograms", portion, 0.01, 2, "kg")));
+        : pot.serving(new Mass(Require.within("portionKilograms", portion, 0.01, 2, "kg")));
   }
 
   private Pot meant(BalanceRequest request) {
@@ -129,7 +124,8 @@ public class BalanceService {
         formula,
         InPot.beforeTheFinish(formula),
         Course.of(formula, formula.formula().target(), Optional.empty()),
-        USUAL_PORTION);
+        USUAL_PORTION,
+        Optional.empty());
   }
 
   private Pot planned(PlanRequest request) {
@@ -147,7 +143,8 @@ public class BalanceService {
             batch,
             Optional.of(likely.last().contents().thickness()),
             Optional.of(likely.kilogramsPerHourAt(middle))),
-        inputs.need().serving());
+        inputs.need().serving(),
+        Optional.of(plan.size().portions()));
   }
 
   private Pot live(UUID id) {
@@ -160,12 +157,14 @@ public class BalanceService {
         formula,
         parts.at(seconds),
         parts.course(seconds, List.of()),
-        history.snapshot().inputs().need().serving());
+        history.snapshot().inputs().need().serving(),
+        Optional.of(batches.portions(id)));
   }
 
   private static Pot measured(Pot pot, MeasuredSheet sheet) {
     InPot shifted = taste(sheet).shift(pot.now());
-    return new Pot(pot.title(), pot.formula(), shifted, pot.course(), pot.portion());
+    return new Pot(
+        pot.title(), pot.formula(), shifted, pot.course(), pot.portion(), pot.portions());
   }
 
   private static MeasuredTaste taste(MeasuredSheet sheet) {

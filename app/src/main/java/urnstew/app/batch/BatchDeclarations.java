@@ -45,9 +45,7 @@ public class BatchDeclarations {
   /** Of all that went into a batch and is to come. */
   public Declaration of(UUID batchId) {
     BatchRow row = batches.find(batchId).orElseThrow(() -> new NotThere("batch", batchId));
-    return row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)
-        ? of(row, acts(row))
-        : OF_AN_EARLIER_MODEL;
+    return BatchSnapshot.reads(row.modelVersion()) ? of(row, acts(row)) : OF_AN_EARLIER_MODEL;
   }
 
   /** In as much as was weighed at the end, or else was planned. */

@@ -91,6 +91,12 @@ public class BatchService {
     return json.snapshot(present(id));
   }
 
+  /** How many it serves, as its page tells. */
+  @Transactional(readOnly = true)
+  public double portions(UUID id) {
+    return json.forecast(present(id)).portions();
+  }
+
   /** One batch as the core knows it. */
   @Transactional(readOnly = true)
   public BatchHistory history(UUID id) {
@@ -105,7 +111,7 @@ public class BatchService {
 
   private BatchRow present(UUID id) {
     BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
-    if (!row.modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {
+    if (!BatchSnapshot.reads(row.modelVersion())) {
       throw new Clash(
           "This batch was cooked with an earlier model of the pot.", "Look it up in the logbook.");
     }

@@ -17,6 +17,9 @@ public record Printed(boolean us, ZoneId zone) {
   private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
   private static final double METERS_PER_INCH = 0.0254;
 
+  /** Below it an ounce is too coarse a measure: a dose is told in grams, kg. */
+  private static final double HALF_AN_OUNCE = Mass.KILOGRAMS_PER_POUND / 32;
+
   /** Hour on the kitchen's clock; a dash where there is none. */
   public String hour(@Nullable Instant instant) {
     return instant == null ? "–" : HOUR.format(instant.atZone(zone));
@@ -27,7 +30,7 @@ public record Printed(boolean us, ZoneId zone) {
    * ounces, and pounds with ounces.
    */
   public String mass(double kilograms) {
-    if (us) {
+    if (us && kilograms >= HALF_AN_OUNCE) {
       return pounds(kilograms / Mass.KILOGRAMS_PER_POUND * 16);
     }
     double grams = kilograms * 1000;
@@ -48,7 +51,7 @@ public record Printed(boolean us, ZoneId zone) {
 
   /** Millimetres, or inches. */
   public String depth(double meters) {
-    return us ? number("%.1f in", meters / METERS_PER_INCH) : number("%.0f mm", meters * 1000);
+    return us ? number("%.2f in", meters / METERS_PER_INCH) : number("%.0f mm", meters * 1000);
   }
 
   /** Degrees of the scale in use. */

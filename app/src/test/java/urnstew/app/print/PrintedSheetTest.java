@@ -77,7 +77,7 @@ class PrintedSheetTest {
     assertEquals("4.0 oz", us.mass(0.1134));
     assertEquals("2 lb", us.mass(0.9072));
     assertEquals("2 lb 3 oz", us.mass(0.9922));
-    assertEquals("1.5 in", us.depth(0.0381));
+    assertEquals("1.50 in", us.depth(0.0381));
     assertEquals("212 °F", us.temperature(100));
   }
 }

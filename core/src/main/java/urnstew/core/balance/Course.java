@@ -45,6 +45,7 @@ public record Course(
             .map(
                 p ->
                     Part.of(p.ingredient(), p.mass())
+                        .inTheSauce()
                         .times(p.role() == StageRole.FINISH ? 1 : 1 - p.firstDose().value()))
             .filter(part -> part.mass().kilograms() > 0)
             .toList();

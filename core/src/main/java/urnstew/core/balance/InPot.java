@@ -9,6 +9,7 @@ import urnstew.core.formula.StageRole;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.TasteContent;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.thermo.Composition;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -46,6 +47,17 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
       return of(mass.times(factor));
     }
 
+    /**
+     * What of it is in the sauce: of pieces that are served apart only the juice that they give.
+     */
+    public Part inTheSauce() {
+      return times(1 - ingredient.servedApartShare());
+    }
+
+    private Composition apart() {
+      return ingredient.perKilogram().times(mass.kilograms() * ingredient.servedApartShare());
+    }
+
     Part of(Mass other) {
       return new Part(ingredient, other, taste, solutes);
     }
@@ -72,7 +84,18 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
             .filter(p -> p.role() != StageRole.FINISH)
             .map(p -> Part.of(p.ingredient(), p.mass()).times(p.firstDose().value()))
             .toList();
-    return new InPot(parts, formula.beforeTheFinish(), Solutes.NOTHING);
+    return new InPot(parts, formula.beforeTheFinish(), Solutes.NOTHING).ofTheSauce();
+  }
+
+  /**
+   * The sauce of it: steaks, shells and thighs are served apart, and what is said of salt, acid and
+   * portions is the sauce's.
+   */
+  public InPot ofTheSauce() {
+    Composition apart =
+        parts.stream().map(Part::apart).reduce(Composition.NOTHING, Composition::plus);
+    return new InPot(
+        parts.stream().map(Part::inTheSauce).toList(), contents.without(apart), unknownIons);
   }
 
   /** A kilogram of one ingredient. */

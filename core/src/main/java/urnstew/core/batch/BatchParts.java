@@ -85,16 +85,16 @@ public final class BatchParts {
             .toList();
   }
 
-  /** The pot at a moment, with what was measured and tasted of it. */
+  /** The sauce at a moment, with what was measured and tasted of it. */
   public InPot at(double seconds) {
-    InPot ofTheTables = ofTheTables(seconds);
+    InPot ofTheTables = ofTheTables(seconds).ofTheSauce();
     List<Tasted> tasted = history.counting(Tasted.class);
     if (tasted.isEmpty()) {
       return ofTheTables;
     }
     Tasted last = tasted.get(tasted.size() - 1);
     double then = seconds(last);
-    Solutes ions = last.taste().shift(ofTheTables(then)).unknownIons();
+    Solutes ions = last.taste().shift(ofTheTables(then).ofTheSauce()).unknownIons();
     InPot shifted = last.taste().withoutPH().shift(ofTheTables);
     return new InPot(shifted.parts(), shifted.contents(), ions.times(kept(then, seconds)));
   }
@@ -110,13 +110,14 @@ public final class BatchParts {
         steps.stream()
             .filter(step -> step.seconds() > seconds)
             .flatMap(step -> step.in().stream())
+            .map(Part::inTheSauce)
             .toList();
     return new Course(Optional.of(target), later, onThePlate, Optional.of(kilogramsPerHour));
   }
 
   /** When all that is planned has gone in. */
   InPot end(PotContents contents) {
-    return new InPot(parts(AT_THE_END), contents, Solutes.NOTHING);
+    return new InPot(parts(AT_THE_END), contents, Solutes.NOTHING).ofTheSauce();
   }
 
   private InPot ofTheTables(double seconds) {

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import urnstew.core.balance.InPot;
 import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor;
 import urnstew.core.correction.Advisor.Advice;
@@ -82,9 +83,8 @@ public final class Forecaster {
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
     PotContents end = end(prediction.likely(), lines.asPoured());
-    double salt =
-        new BatchParts(history, lines.all(), prediction.likeliest(), rate).end(end).saltKilograms()
-            / end.total().kilograms();
+    InPot sauce = new BatchParts(history, lines.all(), prediction.likeliest(), rate).end(end);
+    double salt = sauce.saltKilograms() / sauce.mass().kilograms();
     double portions = portions(inputs.need(), end);
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
     Optional<Advice> advice =

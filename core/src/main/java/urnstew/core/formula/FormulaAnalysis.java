@@ -26,7 +26,7 @@ import urnstew.units.MassFraction;
  * @param ribbon the pot, stage by stage
  * @param startSolids thickness when all is in and nothing has boiled off
  * @param solids thickness of what comes out
- * @param salt in what comes out, pieces counted
+ * @param salt in the sauce that comes out; pieces that are served apart are left out
  * @param fat in what comes out
  * @param taste per kilogram of what comes out
  * @param saltRangeShare how far the salt may lie from it, as cured goods and cheeses vary
@@ -76,7 +76,7 @@ public record FormulaAnalysis(
         ribbon,
         start,
         end.thickness(),
-        share(saltKilograms(formula.portions()), made),
+        saltOfTheSauce(formula.portions(), made),
         share(end.everything().fatKilograms(), made),
         taste(formula.portions()).times(1 / made.kilograms()),
         saltRange(formula.portions()),
@@ -84,6 +84,29 @@ public record FormulaAnalysis(
         cost(formula.portions()),
         FormulaWarnings.of(formula, ribbon, declaration),
         List.of(madeWorking(ribbon, start), saltWorking(formula.portions(), made)));
+  }
+
+  /**
+   * Salt of the sauce: of steaks, shells and thighs, which are served apart, only what their juice
+   * brings.
+   *
+   * @param made all that comes out, with its pieces
+   */
+  public static MassFraction saltOfTheSauce(List<Portion> portions, Mass made) {
+    double salt = portions.stream().mapToDouble(FormulaAnalysis::saltInTheSauce).sum();
+    return share(salt, sauce(portions, made));
+  }
+
+  private static double saltInTheSauce(Portion portion) {
+    return saltKilograms(portion) * (1 - portion.ingredient().servedApartShare());
+  }
+
+  private static Mass sauce(List<Portion> portions, Mass made) {
+    double apart =
+        portions.stream()
+            .mapToDouble(p -> p.ingredient().servedApartShare() * p.mass().kilograms())
+            .sum();
+    return new Mass(Math.max(0, made.kilograms() - apart));
   }
 
   /** Salt that goes in with everything, kg. */
@@ -153,16 +176,17 @@ public record FormulaAnalysis(
   private static Working saltWorking(List<Portion> portions, Mass made) {
     List<Term> terms = new ArrayList<>();
     portions.stream()
-        .filter(portion -> saltKilograms(portion) > 1e-5)
+        .filter(portion -> saltInTheSauce(portion) > 1e-5)
         .forEach(
             portion ->
                 terms.add(
                     new Term(
-                        portion.ingredient().name(), "m_s", saltKilograms(portion) * 1000, "g")));
-    terms.add(new Term("what comes out", "m", made.kilograms(), "kg"));
+                        portion.ingredient().name(), "m_s", saltInTheSauce(portion) * 1000, "g")));
+    terms.add(new Term("sauce that comes out", "m", sauce(portions, made).kilograms(), "kg"));
     return new Working(
         "salt",
-        "Salt that every ingredient brings, in what comes out: none of it boils off.",
+        "Salt that every ingredient brings to the sauce: none of it boils off. Of steaks, shells"
+            + " and thighs, which are served apart, only their juice counts.",
         "w = Σ m_s / m",
         terms,
         List.of(

@@ -1,6 +1,8 @@
 package urnstew.core.panel;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -86,6 +88,20 @@ public record Ranking(int cups, List<List<Integer>> orders) {
     return chance() <= PROOF;
   }
 
+  /**
+   * Whether the cup liked best stands out from the next one: the exact test of these two alone.
+   * That it is liked better than the worst makes no favourite.
+   */
+  public boolean hasFavourite() {
+    List<Integer> sums = rankSums();
+    List<Integer> byRank = new ArrayList<>(Permutations.identity(cups));
+    byRank.sort(Comparator.comparing(sums::get));
+    int first = byRank.get(0);
+    int second = byRank.get(1);
+    long wins = orders.stream().filter(o -> o.indexOf(first) < o.indexOf(second)).count();
+    return proves() && new PairedPreference(orders.size(), (int) wins).proves();
+  }
+
   /** In plain words. */
   public String inWords() {
     if (orders.isEmpty()) {
@@ -99,7 +115,10 @@ public record Ranking(int cups, List<List<Integer>> orders) {
             orders.size(),
             PairedPreference.often(chance()));
     if (proves()) {
-      return often + " The table has a favourite.";
+      return often
+          + (hasFavourite()
+              ? " The table has a favourite."
+              : " The cups differ, but the two liked best are not told apart.");
     }
     return often
         + (leastChance() > PROOF

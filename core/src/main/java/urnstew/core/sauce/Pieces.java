@@ -46,6 +46,31 @@ public record Pieces(
         seconds);
   }
 
+  /** Without these, as far as they are among them; what is left gives no more than it holds. */
+  Pieces without(Composition apart) {
+    double protein = Math.max(0, whole.proteinKilograms() - apart.proteinKilograms());
+    double carbohydrate =
+        Math.max(0, whole.carbohydrateKilograms() - apart.carbohydrateKilograms());
+    double ash = Math.max(0, whole.ashKilograms() - apart.ashKilograms());
+    double fibre = Math.max(0, whole.fibreKilograms() - apart.fibreKilograms());
+    double soluble = Math.max(0, whole.solubleKilograms() - apart.solubleKilograms());
+    Composition rest =
+        new Composition(
+            Math.max(0, whole.waterKilograms() - apart.waterKilograms()),
+            Math.max(0, whole.ethanolKilograms() - apart.ethanolKilograms()),
+            protein,
+            Math.max(0, whole.fatKilograms() - apart.fatKilograms()),
+            carbohydrate,
+            fibre,
+            ash,
+            Math.min(soluble, protein + carbohydrate + fibre + ash));
+    return new Pieces(
+        rest,
+        Math.min(juiceKilograms, rest.waterKilograms()),
+        Math.min(fatKilograms, rest.fatKilograms()),
+        releaseSeconds);
+  }
+
   public Pieces times(double factor) {
     return new Pieces(
         whole.times(factor), juiceKilograms * factor, fatKilograms * factor, releaseSeconds);

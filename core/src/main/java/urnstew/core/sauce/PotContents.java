@@ -36,6 +36,11 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
     return new PotContents(sauce, thickeningKilograms, Pieces.NONE);
   }
 
+  /** Without such whole pieces, as far as there are any. */
+  public PotContents without(Composition apart) {
+    return new PotContents(sauce, thickeningKilograms, pieces.without(apart));
+  }
+
   /** With a share of all water and alcohol driven off, also out of the pieces. */
   public PotContents dried(MassFraction share) {
     return new PotContents(

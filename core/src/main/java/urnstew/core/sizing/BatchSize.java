@@ -46,9 +46,9 @@ public record BatchSize(
     return new Mass(Math.max(0, batch.mass().kilograms() - end.total().kilograms()));
   }
 
-  /** Salt in what comes out, with what cans and meat bring: it all stays. */
+  /** Salt of the sauce that comes out, with what cans and meat bring: it all stays. */
   public MassFraction salt() {
-    return new MassFraction(FormulaAnalysis.saltKilograms(ingredients()) / end.total().kilograms());
+    return FormulaAnalysis.saltOfTheSauce(ingredients(), end.total());
   }
 
   /** What it costs; empty where a price is missing. */

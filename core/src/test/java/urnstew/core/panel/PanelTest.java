@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashSet;
@@ -74,10 +75,23 @@ class PanelTest {
     assertEquals(List.of(0, 4, 0), ranking.worst());
     assertEquals(1 / 216.0, ranking.chance(), 1e-12);
     assertEquals(ranking.leastChance(), ranking.chance(), 1e-12);
-    assertTrue(ranking.inWords().contains("favourite"), ranking.inWords());
+    assertTrue(ranking.inWords().contains("not told apart"), ranking.inWords());
     String two = new Ranking(3, Collections.nCopies(2, List.of(2, 0, 1))).inWords();
     assertTrue(two.contains("prove nothing, even when all agree"), two);
     assertEquals("Nobody has tasted yet.", new Ranking(3, List.of()).inWords());
+  }
+
+  /** A favourite is better than the next one, not only than the worst. */
+  @Test
+  void aFavouriteStandsOutFromTheNext() {
+    List<List<Integer>> split = new ArrayList<>(Collections.nCopies(5, List.of(0, 1, 2)));
+    split.addAll(Collections.nCopies(4, List.of(1, 0, 2)));
+    Ranking worstOnly = new Ranking(3, split);
+    assertTrue(worstOnly.proves(), "the third is the worst for all");
+    assertFalse(worstOnly.hasFavourite());
+    Ranking clear = new Ranking(3, Collections.nCopies(6, List.of(2, 0, 1)));
+    assertTrue(clear.hasFavourite());
+    assertTrue(clear.inWords().contains("The table has a favourite"), clear.inWords());
   }
 
   /** Every outcome counted one by one: four tasters, three cups, and three tasters, four cups. */
