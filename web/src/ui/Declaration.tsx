@@ -15,9 +15,9 @@ export function Declaration({ of, avoided = [] }: Props) {
           <b>{a.words}</b>{a.inUnitedStates ? '' : ' (EU list)'}: {a.causes.join(', ')}
         </Typography>
       ))}
-      {of.asked.map((a) => (
-        <Typography key={a.allergen} sx={{ fontSize: sizes.note, color: 'warning.main' }}>
-          <b>{a.words}?</b> Read the pack of {a.causes.join(', ')}
+      {packsToRead(of).map(([packs, words]) => (
+        <Typography key={packs} sx={{ fontSize: sizes.note, color: 'warning.main' }}>
+          <b>{words.join(', ')}?</b> Read the pack of {packs}
         </Typography>
       ))}
       {of.unknown.length > 0 && <Typography sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>Not known: {of.unknown.join('; ')}</Typography>}
@@ -29,3 +29,13 @@ export function Declaration({ of, avoided = [] }: Props) {
 
 /** Whether nothing is in it, and all of it is known. */
 const says = (of: DeclarationView) => of.allergens.length === 0 && of.asked.length === 0 && of.unknown.length === 0;
+
+/** Each pack once, with all that it may bring. */
+function packsToRead(of: DeclarationView): [string, string[]][] {
+  const packs = new Map<string, string[]>();
+  for (const a of of.asked) {
+    const causes = a.causes.join(', ');
+    packs.set(causes, [...(packs.get(causes) ?? []), a.words]);
+  }
+  return [...packs];
+}

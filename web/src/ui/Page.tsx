@@ -9,8 +9,8 @@ const PATHS: Record<JourneyStep, string> = { Formula: '/formulas', Size: '/plan'
 export function Page({ title, sub, step, acts, children }: { title: string; sub: string; step?: JourneyStep; acts?: ReactNode; children: ReactNode }) {
   return (
     <Box component="section" sx={{ px: { xs: 2, md: 3.5 }, pt: 2.25, pb: { xs: 12, md: 3 }, minHeight: '100%', display: 'flex', flexDirection: 'column', gap: 2 }}>
-      <Box component="header" sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: { xs: 'wrap', md: 'nowrap' } }}>
-        <Box sx={{ minWidth: 0, flex: { xs: '1 1 100%', md: '1 1 0' } }}>
+      <Box component="header" sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: 'wrap' }}>
+        <Box sx={{ minWidth: 0, flex: { xs: '1 1 100%', md: '1 1 20rem' } }}>
           <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>{title}</Typography>
           <Typography sx={{ color: 'text.secondary' }}>{sub}</Typography>
         </Box>

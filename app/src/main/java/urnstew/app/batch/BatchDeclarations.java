@@ -18,7 +18,7 @@ public class BatchDeclarations {
   private static final Declaration OF_AN_EARLIER_MODEL =
       unknown("what went into a batch of an earlier release: look into its record");
   private static final Declaration NOT_MADE_HERE =
-      unknown("what went in: it was not made on this stove");
+      unknown("what went in, as it was not made on this stove");
 
   private final BatchMapper batches;
   private final BatchJson json;

@@ -320,6 +320,14 @@ class DeclarationLawTest {
     return Declaration.of(resolved, resolved.mass());
   }
 
+  /** What meets it on the plate is told with it. */
+  @Test
+  void cheeseAtTheTableTellsItsMilk() {
+    assertTrue(
+        of("cellar-cheek").allergens().stream()
+            .anyMatch(carried -> carried.allergen() == Allergen.MILK));
+  }
+
   /** 21 CFR 101.100(a)(4); the food as served may be the sauce alone. */
   @Test
   void takingTheFishAwayDoesNotBringSulphitesOut() {

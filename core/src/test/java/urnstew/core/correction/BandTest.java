@@ -21,6 +21,7 @@ import urnstew.core.reduction.Unknowns;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 
 /**
  * A thousand make-believe pots: how often the truth lies in the band of nine in ten. As modelled
@@ -38,6 +39,35 @@ class BandTest {
     private final SimmerSetting setting;
     private final Program program;
     private final Prior prior;
+
+    /** Strong burners, open and covered, ovens, and thick sauces where the cap of a cook binds. */
+    static World hard(long seed) {
+      Random random = new Random(seed);
+      Heating[] ways = {
+        Samples.LIVELY,
+        new Heating.BurnerSet(new MassFraction(0.4 + 0.6 * random.nextDouble())),
+        new Heating.InOven(
+            Temperature.ofCelsius(140 + 40 * random.nextDouble()), random.nextBoolean())
+      };
+      SimmerSetting setting =
+          Samples.setting(
+              Samples.pot(0.26 + 0.14 * random.nextDouble(), 0.35),
+              4000 + 5000 * random.nextDouble(),
+              ways[random.nextInt(ways.length)],
+              random.nextBoolean() ? Lid.OFF : Lid.AJAR,
+              2350 * random.nextDouble());
+      return new World(
+          random,
+          setting,
+          Program.of(setting, Samples.pot(Samples.sauce(3 + 4 * random.nextDouble(), 0.085))));
+    }
+
+    private World(Random random, SimmerSetting setting, Program program) {
+      this.random = random;
+      this.setting = setting;
+      this.program = program;
+      this.prior = Prior.of(setting.heatSource());
+    }
 
     World(long seed) {
       this.random = new Random(seed);
@@ -161,6 +191,23 @@ class BandTest {
               return world.holds(truth, readings);
             });
     between(0.86, 0.94, share, "a weighing and a dip");
+  }
+
+  /** Law 3: the bars hold on strong burners, in ovens and where the cap of the floor binds. */
+  @Test
+  void strongBurnersOvensAndBoundCaps() {
+    int before = 0;
+    int after = 0;
+    for (int seed = 1; seed <= POTS; seed++) {
+      World fresh = World.hard(seed);
+      Trajectory truth = Reduction.untilThick(fresh.program, THICK, fresh.asBelieved(0));
+      before += fresh.holds(truth, List.of()) ? 1 : 0;
+      World read = World.hard(seed);
+      Unknowns drawn = read.asBelieved(read.planned() / 2);
+      after += holdsAfterTwoWeighings(read, read.program, drawn, 0) ? 1 : 0;
+    }
+    between(0.86, 0.94, before / (double) POTS, "hard pots, no reading");
+    between(0.86, 0.94, after / (double) POTS, "hard pots, two weighings");
   }
 
   /** The burner's output wanders by a tenth in the middle of the simmer. */
