@@ -16,6 +16,11 @@ import urnstew.core.reduction.Lid;
 final class FormulaWarnings {
   private static final Duration GARLIC_BURNS = Duration.ofSeconds(90);
   private static final Duration SEAFOOD_TOUGHENS = Duration.ofMinutes(30);
+  private static final Duration COOKS_THROUGH = Duration.ofMinutes(2);
+
+  /** Share of alcohol by weight from which a spirit burns on a hot pan. */
+  private static final double BURNS = 0.2;
+
   private static final double HALVED = 1.8;
   private static final double THICKENS = 0.05;
 
@@ -49,6 +54,8 @@ final class FormulaWarnings {
     coveredSimmer(step);
     goldenAllAtOnce(step.stage(), portions);
     rawEgg(step.stage(), portions);
+    flames(step.stage(), portions);
+    barelyCooked(step.stage(), portions);
   }
 
   private void mincedGarlic(Stage stage, List<Portion> portions) {
@@ -93,11 +100,7 @@ final class FormulaWarnings {
   }
 
   private static boolean isRawSeafood(Portion portion) {
-    IngredientKind kind = portion.ingredient().kind();
-    boolean fromTheSea = kind == IngredientKind.FISH || kind == IngredientKind.SHELLFISH;
-    return fromTheSea
-        && !portion.ingredient().is(Trait.CURED)
-        && !portion.ingredient().is(Trait.BRAISES);
+    return isRawFromTheSea(portion) && !portion.ingredient().is(Trait.BRAISES);
   }
 
   private void coveredSimmer(Ribbon.Step step) {
@@ -134,18 +137,62 @@ final class FormulaWarnings {
         stage.heat().level() == Level.OFF
             && portions.stream().anyMatch(p -> p.ingredient().is(Trait.EGG))
             && portions.stream().noneMatch(p -> p.ingredient().kind() == IngredientKind.STARCH);
-    boolean cookedLater =
-        ribbon.steps().stream()
-            .map(Ribbon.Step::stage)
-            .skip(1L + formula.formula().stages().indexOf(stage))
-            .anyMatch(later -> later.heat().level() != Level.OFF);
-    if (raw && !cookedLater) {
+    if (raw && !cookedLater(stage)) {
       add(
           "raw-egg",
           "The egg in '%s' stays raw: pasteurised egg for groups at risk, cold until served, and"
               + " guests are told.",
           stage.title());
     }
+  }
+
+  private boolean cookedLater(Stage stage) {
+    return ribbon.steps().stream()
+        .map(Ribbon.Step::stage)
+        .skip(1L + formula.formula().stages().indexOf(stage))
+        .anyMatch(later -> later.heat().level() != Level.OFF);
+  }
+
+  /** A spirit on a hot pan, whatever the stage is called; a stage that says so itself is enough. */
+  private void flames(Stage stage, List<Portion> portions) {
+    boolean hot = stage.heat().level() != Level.OFF || stage.technique() == Technique.FLAME;
+    if (!hot || !stage.caution().isBlank()) {
+      return;
+    }
+    portions.stream()
+        .filter(p -> p.contents().everything().ethanolKilograms() > BURNS * p.mass().kilograms())
+        .findFirst()
+        .ifPresent(
+            p ->
+                add(
+                    "flames",
+                    "%s in '%s' can catch fire: hood off, lid at hand, poured from a cup and never"
+                        + " from the bottle.",
+                    p.ingredient().name(),
+                    stage.title()));
+  }
+
+  /** Consumer advisory, Food Code 3-603.11; 63 °C all through, 3-401.11. */
+  private void barelyCooked(Stage stage, List<Portion> portions) {
+    boolean cold = stage.heat().level() == Level.OFF;
+    portions.stream()
+        .filter(FormulaWarnings::isRawFromTheSea)
+        .filter(p -> cold || stage.time().minus(p.after()).compareTo(COOKS_THROUGH) < 0)
+        .filter(p -> !cookedLater(stage))
+        .forEach(
+            p ->
+                add(
+                    "barely-cooked",
+                    "%s in '%s' stays raw or nearly so: to 63 °C all through, or guests are told"
+                        + " and groups at risk get none.",
+                    p.ingredient().name(),
+                    stage.title()));
+  }
+
+  private static boolean isRawFromTheSea(Portion portion) {
+    IngredientKind kind = portion.ingredient().kind();
+    return (kind == IngredientKind.FISH || kind == IngredientKind.SHELLFISH)
+        && !portion.ingredient().is(Trait.CURED);
   }
 
   /** Salt that is all in before the pot loses nearly half of itself. */

@@ -4,13 +4,17 @@ import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 import urnstew.core.balance.Finish;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.StageRole;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.IngredientKind;
 import urnstew.core.pantry.ReferenceTable;
+import urnstew.core.pantry.Trait;
 
 /**
  * How long a sauce stays good while it is held hot: quality, and no matter of safety.
@@ -24,6 +28,9 @@ public record HoldWindow(Duration asItIs, String because, Duration base, List<St
   /** What suffers sooner than this is better finished to order (assumption). */
   private static final Duration TO_ORDER = Duration.ofMinutes(90);
 
+  private static final String BRAISES = Trait.BRAISES.name();
+  private static final Set<IngredientKind> FROM_THE_SEA =
+      Set.of(IngredientKind.FISH, IngredientKind.SHELLFISH);
   private static final List<CSVRecord> ROWS = ReferenceTable.rows("hold-windows");
 
   public HoldWindow {
@@ -38,7 +45,7 @@ public record HoldWindow(Duration asItIs, String because, Duration base, List<St
 
   /** Of a sauce, by its kind, its seafood and what goes in at its end. */
   public static HoldWindow of(ResolvedFormula sauce) {
-    Part kind = row(sauce.formula().family().name(), "all of it").orElseThrow();
+    Part kind = row(braises(sauce) ? BRAISES : family(sauce), "all of it").orElseThrow();
     List<Part> parts =
         sauce.portions().stream()
             .flatMap(portion -> part(portion).stream())
@@ -62,14 +69,35 @@ public record HoldWindow(Duration asItIs, String because, Duration base, List<St
         parts.stream().filter(Part::toOrder).map(Part::name).distinct().toList());
   }
 
-  /** What goes in at the end keeps as a finish does; of what cooks along only the sea is tender. */
+  /** What goes in at the end keeps as a finish does; of all else only the sea is tender. */
   private static Optional<Part> part(ResolvedFormula.Portion portion) {
     String name = portion.ingredient().name();
-    if (portion.role() == StageRole.FINISH) {
-      return Finish.of(portion.ingredient())
-          .map(how -> new Part(name, how.hold(), name + " suffers first"));
+    Optional<Part> finish =
+        portion.role() == StageRole.FINISH
+            ? Finish.of(portion.ingredient())
+                .map(how -> new Part(name, how.hold(), name + " suffers first"))
+            : Optional.empty();
+    if (finish.isPresent()) {
+      return finish;
     }
-    return row(portion.ingredient().kind().name(), name);
+    boolean braises = portion.ingredient().is(Trait.BRAISES);
+    return row(braises ? BRAISES : portion.ingredient().kind().name(), name);
+  }
+
+  private static String family(ResolvedFormula sauce) {
+    return sauce.formula().family().name();
+  }
+
+  /** Whether all that is from the sea in it grows tender only by long cooking. */
+  private static boolean braises(ResolvedFormula sauce) {
+    List<Ingredient> sea =
+        sauce.portions().stream()
+            .map(ResolvedFormula.Portion::ingredient)
+            .filter(one -> !one.is(Trait.CURED) && FROM_THE_SEA.contains(one.kind()))
+            .toList();
+    return sauce.formula().family() == Family.SEA
+        && !sea.isEmpty()
+        && sea.stream().allMatch(one -> one.is(Trait.BRAISES));
   }
 
   private static Optional<Part> row(String of, String name) {

@@ -12,6 +12,9 @@ final class WholeEggs {
   /** Above this share of the mass they make it (assumption). */
   private static final double MAKES_IT = 0.15;
 
+  /** So much of an egg is no further egg: amounts are found by halving. */
+  private static final double SAME_EGG = 0.01;
+
   private WholeEggs() {}
 
   /** The scale, raised where eggs make the thing. */
@@ -25,7 +28,7 @@ final class WholeEggs {
       }
     }
     boolean make = grams >= MAKES_IT * formula.mass().grams();
-    return make && eggs > 0 ? wanted * Math.ceil(eggs - 1e-9) / eggs : wanted;
+    return make && eggs > 0 ? wanted * Math.ceil(eggs - SAME_EGG) / eggs : wanted;
   }
 
   /** The batch with its eggs rounded to whole ones. */

@@ -2,6 +2,7 @@ package urnstew.core.formula;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import java.util.List;
@@ -144,5 +145,23 @@ class FormulaWarningsTest {
         prepare(Technique.KNEAD, Level.OFF, 10, line("egg", 200, ""), line("wheat-flour", 400, ""));
     assertFalse(
         remarks(8, SIMMER, dough).contains("raw-egg"), "a dough is boiled before it is eaten");
+  }
+
+  /** Cautions follow what goes in and what happens to it, not the rows of the shelf. */
+  @Test
+  void spiritsOnHeatAndOystersAtTheEndAreRemarkedInAnyFormula() {
+    Line tomato = line("canned-whole-tomato", 800, "");
+    Line brandy = line("brandy", 60, "");
+    Line oysters = line("oysters", 200, "");
+    Stage poured = prepare(Technique.DEGLAZE, Level.HIGH, 2, brandy);
+    assertTrue(remarks(8, poured, simmer(Lid.OFF, 30, tomato)).contains("flames"));
+    Stage cold = prepare(Technique.MIX, Level.OFF, 2, line("white-wine", 60, ""));
+    assertFalse(remarks(8, cold, simmer(Lid.OFF, 30, tomato)).contains("flames"));
+    Stage last = stage(StageRole.FINISH, Technique.FINISH, Level.OFF, Lid.OFF, 1, oysters);
+    assertTrue(remarks(8, simmer(Lid.OFF, 30, tomato), last).contains("barely-cooked"));
+    assertFalse(remarks(8, simmer(Lid.OFF, 10, tomato, oysters)).contains("barely-cooked"));
+    Stage yolk =
+        stage(StageRole.FINISH, Technique.FINISH, Level.OFF, Lid.OFF, 1, line("egg-yolk", 34, ""));
+    assertTrue(remarks(8, simmer(Lid.OFF, 30, tomato), yolk).contains("raw-egg"));
   }
 }

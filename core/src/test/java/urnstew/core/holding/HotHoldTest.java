@@ -82,6 +82,11 @@ class HotHoldTest {
     assertEquals(Duration.ofMinutes(240), marinara.base());
     HoldWindow passata = HoldWindow.of(Samples.formula("slow-passata"));
     assertTrue(passata.base().compareTo(Duration.ofMinutes(240)) <= 0);
+    HoldWindow squid = HoldWindow.of(Samples.formula("stuffed-squid"));
+    assertTrue(squid.asItIs().compareTo(Duration.ofMinutes(45)) > 0, "it braises for an hour");
+    HoldWindow braise = HoldWindow.of(Samples.formula("saffron-sea"));
+    String mussels = Samples.ingredient("mussels").name();
+    assertTrue(braise.toOrder().contains(mussels), "left out of the base: " + braise.toOrder());
     HoldWindow sea = HoldWindow.of(Samples.formula("plain-polenta"));
     assertTrue(sea.toOrder().contains("Butter"), "butter to order " + sea.toOrder());
     Loosening polenta = Loosening.of(Samples.formula("plain-polenta")).orElseThrow();
