@@ -67,7 +67,7 @@ export function ClockRail({ tone, from, until, nowAt, likely, slow, reads, edge,
 
 /** What a corner asks for, readable also where the course runs through it. */
 function CornerWords({ corner, x, y, last, ink, ground }: { corner: Corner; x: number; y: number; last: boolean; ink: string; ground: string }) {
-  return <text x={x + (last ? -6 : 6)} y={y} textAnchor={last ? 'end' : 'start'} fontSize={13} fontWeight={600} fill={ink} stroke={ground} strokeWidth={10} strokeLinejoin="round" paintOrder="stroke">{corner.words}</text>;
+  return <text x={x + (last ? -6 : 6)} y={y} textAnchor={last ? 'end' : 'start'} fontSize={13} fontWeight={600} fill={ink} stroke={ground} strokeWidth={7} strokeLinejoin="round" paintOrder="stroke">{corner.words}</text>;
 }
 
 /** Down to each mark when its time is over, and along it to the next. */

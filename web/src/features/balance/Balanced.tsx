@@ -1,7 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import { useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { useBalance } from '../../api/balance';
-import { newId, type BalanceView, type Fault, type KitchenView, type RemedyView, type Working } from '../../api/client';
+import { newId, type BalanceView, type DoseView, type Fault, type KitchenView, type RemedyView, type Working } from '../../api/client';
 import { usePantry } from '../../api/pantry';
 import { show } from '../../quantities';
 import { areas, columns } from '../../theme/tokens';
@@ -17,7 +17,7 @@ import { Measured } from './Measured';
 import { Remedies } from './Remedies';
 import { SaltLedger } from './SaltLedger';
 import { ticks } from './effects';
-import { pointerOf, understand, useBalanceForm, type Which } from './form';
+import { pointerOf, understand, useBalanceForm, type CupText, type Which } from './form';
 
 const REST_MS = 10;
 
@@ -36,11 +36,8 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
   const batchId = 'batchId' in which ? which.batchId : undefined;
   const onFault = useCallback((fault: Fault) => change({ fault }), [change]);
   const onSteps = useCallback((steps: number) => change({ steps }), [change]);
-  const onCup = useCallback(({ dose }: RemedyView) => {
-    const { ingredientId, name, massKilograms } = dose ?? {};
-    if (ingredientId === undefined || name === undefined || massKilograms === undefined) return;
-    change(({ cups }) => ({ cups: [...cups, { key: newId(), note: '', doses: [{ ingredientId, name, massKilograms }] }] }));
-  }, [change]);
+  const onCup = useCallback(({ dose }: RemedyView) => dose && change(({ cups }) => ({ cups: [...cups, ...cupsOf([dose])] })), [change]);
+  const onCups = useCallback((doses: DoseView[]) => change(({ cups }) => ({ cups: [...cups.slice(0, 1), ...cupsOf(doses)], chosen: undefined })), [change]);
   if (!balance || !later || !goods) return <Page title="Balance" sub={words} step="Balance" acts={pick}>{problem && <Note tone="tomato">{problem.summary}</Note>}</Page>;
   const named = Object.keys(faults).length > 0 || (problem && ['pH', 'brix', 'portion', 'finish', 'cup', ...form.plate.map((_, i) => `plate.${i}`)].some((f) => problem.at(pointerOf(f))));
   return (
@@ -62,12 +59,15 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
               <Measured form={form} batchId={batchId} brix={request.measured.brixFraction} faults={faults} faultAt={faultAt} change={change} />
             </Box>
           </Box>
-          <Deepens balance={later} units={units} />
+          <Deepens balance={later} units={units} onCups={onCups} />
         </Box>
       </Box>
     </Page>
   );
 }
+
+/** A cup of each dose that names an ingredient. */
+const cupsOf = (doses: DoseView[]): CupText[] => doses.flatMap(({ ingredientId, name, massKilograms }) => (ingredientId === undefined ? [] : [{ key: newId(), note: '', doses: [{ ingredientId, name, massKilograms }] }]));
 
 /** What is still to happen, in one line. */
 function comes(b: BalanceView, units: KitchenView['settings']['units']): string {

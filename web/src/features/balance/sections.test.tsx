@@ -77,12 +77,16 @@ it('does not keep what was not understood', () => {
   expect(screen.getByRole('alert')).toHaveTextContent('A pH lies between 3 and 7.');
 });
 
-it('sets what deepens a sauce side by side, with its allergens and what the kitchen leaves out', () => {
-  const fish = { atEqualSodium: dose({ name: 'Anchovies', massKilograms: 0.034, allergens: ['fish'], after: { ...beads, savoury: 5.2 } }), atEqualSavour: dose({ name: 'Anchovies', massKilograms: 0.0176, after: { ...beads, saltFraction: 0.0107 } }) };
+it('sets what deepens a sauce side by side, with what the kitchen leaves out, and makes cups of a side', async () => {
+  const onCups = vi.fn();
+  const fish = { atEqualSodium: dose({ ingredientId: 'anchovies', name: 'Anchovies', massKilograms: 0.034, allergens: ['fish'], after: { ...beads, savoury: 5.2 } }), atEqualSavour: dose({ name: 'Anchovies', massKilograms: 0.0176, after: { ...beads, saltFraction: 0.0107 } }) };
   const salt = { atEqualSodium: dose({ name: 'Table salt', massKilograms: 0.0107, allergens: [], avoided: true }), atEqualSavour: dose({ name: 'Table salt', reaches: false }) };
-  show(<Deepens balance={balance({ sources: [fish, salt] })} units="METRIC" />);
+  show(<Deepens balance={balance({ sources: [fish, salt] })} units="METRIC" onCups={onCups} />);
   const rows = screen.getAllByRole('row').slice(1);
   expect(rows[0]).toHaveTextContent('Anchoviesfish34.0 g, savoury 5.217.6 g, salt 1.07 %');
   expect(rows[1]).toHaveTextContent('this kitchen leaves it out');
   expect(rows[1]).toHaveTextContent('more than is sensible');
+  await userEvent.click(screen.getByRole('button', { name: 'Cups at equal sodium' }));
+  expect(onCups).toHaveBeenCalledWith([fish.atEqualSodium]);
+  expect(screen.queryByRole('button', { name: 'Cups at equal savour' })).toBeNull();
 });
