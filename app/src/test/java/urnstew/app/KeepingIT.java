@@ -223,7 +223,10 @@ class KeepingIT {
     assertEquals(7, days.at("/basisValue").asInt());
     assertEquals("kitchen", own.at("/changes/0/changedBy").asString());
     ok(app.put("/api/rule-sets/" + id + "/in-force", "{}"));
-    assertTrue(ok(app.get("/api/rule-sets")).at("/3/inForce").asBoolean());
+    for (JsonNode set : ok(app.get("/api/rule-sets"))) {
+      boolean ours = set.at("/id").asString().equals(id.toString());
+      assertEquals(ours, set.at("/inForce").asBoolean(), set.at("/name").asString());
+    }
     ok(app.put("/api/rule-sets/food-code-2022/in-force", "{}"));
   }
 

@@ -12,6 +12,8 @@ import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -283,6 +285,27 @@ class LotsIT {
     assertTrue(recall.toString().contains(lot.at("/code").asString()));
     assertTrue(recall.toString().contains("baked pasta, Thursday"));
     assertEquals(0, ok(app.get("/api/lots/recall?code=unheard-of")).size());
+  }
+
+  /** Food Code 3-203.12: ninety days from the day on which the last of it was sold or served. */
+  @Test
+  void aTagIsKeptFromTheLastUse() {
+    String tag =
+        "{\"id\":\"%s\",\"ingredientId\":\"mussels\",\"code\":\"T1\"}".formatted(UUID.randomUUID());
+    ok(app.post("/api/lots/sources/" + MADE, tag));
+    JsonNode lot = ofBatch(MADE);
+    String last = last(ok(app.get("/api/lots/sources/" + MADE)));
+    assertTrue(last.startsWith("some is in tubs: keep the tag past "), last);
+    ok(use(lot, 1, "supper"));
+    String day =
+        DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH)
+            .format(LocalDate.now(ZoneId.of("Europe/Zurich")).plusDays(90));
+    String past = last(ok(app.get("/api/lots/sources/" + MADE)));
+    assertTrue(past.contains(day), "counted from today's supper: " + past);
+  }
+
+  private static String last(JsonNode sources) {
+    return sources.get(sources.size() - 1).at("/words").asString();
   }
 
   /** Tubs of two batches in one: a code of either finds the dish that the merged lot went to. */

@@ -173,9 +173,9 @@ class SizingIT {
             .body();
     assertEquals(shares, whole.at("/bases/0/madeMassKilograms").asDouble(), 1e-9);
     assertEquals(0, whole.at("/bases/0/tubs").size());
-    assertTrue(made.at("/dishes/0/fromBase/warnings/0").asString().contains("holds Onion"));
+    assertTrue(made.at("/dishes/0/fromBase/warnings").toString().contains("holds Onion"));
     assertTrue(made.at("/dishes/1/fromBase/warnings").toString().contains("without pork"));
-    assertTrue(made.at("/bases/0/fits").size() > 0);
+    assertTrue(whole.at("/bases/0/fits").size() > 0);
     for (JsonNode item : made.at("/shopping")) {
       assertTrue(!item.at("/ingredientId").asString().equals("canned-whole-tomato"));
     }

@@ -1,15 +1,15 @@
 package urnstew.app.lots;
 
 import java.time.Clock;
-import java.time.LocalDate;
+import java.time.Instant;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -209,18 +209,43 @@ public class LotTrace {
         null,
         source.code(),
         source.writtenAt(),
-        keptTag(source).map(day -> "keep the tag until " + DAY.format(day)).orElse(""));
+        keptTag(source));
   }
 
-  /** Tags of shellfish are kept for so many days from when the last of it was used. */
-  private Optional<LocalDate> keptTag(SourceRow source) {
-    boolean tagged = shelf.ingredient(source.ingredientId()).kind() == IngredientKind.SHELLFISH;
-    return tagged
-        ? rules
-            .inForce()
-            .find(Limit.TAG_DAYS)
-            .map(days -> ledger.day(source.writtenAt()).plusDays((long) days.value()))
-        : Optional.empty();
+  /**
+   * Tags of shellfish are kept for so many days from when the last of it was used; while some of it
+   * is still in tubs that day is not known yet.
+   */
+  private String keptTag(SourceRow source) {
+    if (shelf.ingredient(source.ingredientId()).kind() != IngredientKind.SHELLFISH) {
+      return "";
+    }
+    Map<UUID, TraceStep> found = new LinkedHashMap<>();
+    onwards(source.batchId(), found, new ArrayList<>());
+    List<LotRow> lots =
+        found.values().stream()
+            .filter(step -> step.what() == TraceStep.What.LOT)
+            .flatMap(step -> Stream.ofNullable(step.id()))
+            .map(this::lot)
+            .toList();
+    Instant last =
+        Stream.concat(
+                Stream.of(batch(source.batchId()).startedAt()),
+                lots.stream()
+                    .flatMap(lot -> mapper.events(lot.id()).stream())
+                    .map(LotEventRow::happenedAt))
+            .max(Comparator.naturalOrder())
+            .orElseThrow();
+    boolean left = lots.stream().anyMatch(lot -> lot.massKilograms() > 0);
+    return rules
+        .inForce()
+        .find(Limit.TAG_DAYS)
+        .map(days -> ledger.day(last).plusDays((long) days.value()))
+        .map(
+            day ->
+                (left ? "some is in tubs: keep the tag past " : "keep the tag until ")
+                    + DAY.format(day))
+        .orElse("");
   }
 
   private static TraceStep dish(LotEventRow event) {

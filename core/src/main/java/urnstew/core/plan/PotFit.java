@@ -34,6 +34,9 @@ public record PotFit(
     Length headroomDepth,
     Volume fullestVolume,
     boolean withinHeadroom) {
+  /** A batch that was sized by its pot fills it to the line; rounding does not count. */
+  private static final double SAME = 1e-4;
+
   /**
    * Fits a batch into a pot.
    *
@@ -88,7 +91,7 @@ public record PotFit(
   private static boolean hasRoom(Volume volume, PotState state, Vessel vessel) {
     double usable =
         vessel.shape().capacity().cubicMeters() * (1 - Hazard.headroom(state.setting()));
-    return volume.cubicMeters() <= usable;
+    return volume.cubicMeters() <= usable * (1 + SAME);
   }
 
   static Volume volume(PotContents of, Temperature hot) {
