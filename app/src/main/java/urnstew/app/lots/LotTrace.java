@@ -214,7 +214,8 @@ public class LotTrace {
 
   /**
    * Tags of shellfish are kept for so many days from when the last of it was used; while some of it
-   * is still in tubs that day is not known yet.
+   * is still in tubs that day is not known yet. What was typed after the cooking was not used up
+   * before it was typed: the later day counts.
    */
   private String keptTag(SourceRow source) {
     if (shelf.ingredient(source.ingredientId()).kind() != IngredientKind.SHELLFISH) {
@@ -230,7 +231,7 @@ public class LotTrace {
             .toList();
     Instant last =
         Stream.concat(
-                Stream.of(batch(source.batchId()).startedAt()),
+                Stream.of(batch(source.batchId()).startedAt(), source.writtenAt()),
                 lots.stream()
                     .flatMap(lot -> mapper.events(lot.id()).stream())
                     .map(LotEventRow::happenedAt))

@@ -28,7 +28,7 @@ final class WholeEggs {
       }
     }
     boolean make = grams >= MAKES_IT * formula.mass().grams();
-    return make && eggs > 0 ? wanted * Math.ceil(eggs - SAME_EGG) / eggs : wanted;
+    return make && eggs > 0 ? wanted * Math.max(1, Math.ceil(eggs - SAME_EGG)) / eggs : wanted;
   }
 
   /** The batch with its eggs rounded to whole ones. */

@@ -114,12 +114,15 @@ class CorrectionTest {
     assertEquals(List.of(), corrected.oddReadings());
   }
 
-  /** One reading cannot tell rate from amount: the band must hold both. */
+  /**
+   * One reading cannot tell rate from amount: the band must hold both. A tenth less in a pot that
+   * is also slow is read a little earlier: later a livelier simmer explains it better.
+   */
   @ParameterizedTest
-  @CsvSource({"0.85,1.0", "0.9,0.8", "1.1,1.0", "0.95,1.3"})
-  void afterOneReadingTheBandStillHoldsWhatItCannotTell(double mass, double rate) {
+  @CsvSource({"0.85,1.0,4", "0.9,0.8,6", "1.1,1.0,4", "0.95,1.3,4"})
+  void afterOneReadingTheBandStillHoldsWhatItCannotTell(double mass, double rate, int part) {
     Trajectory truth = truth(Unknowns.of(rate, 1, mass));
-    Reading only = weighing("a", truth, PLANNED / 6, 0.02, new Random(3));
+    Reading only = weighing("a", truth, PLANNED / part, 0.02, new Random(3));
     Prediction corrected = predict(TARGET, List.of(only));
     assertTrue(end(corrected.early()) <= end(truth), "early");
     assertTrue(end(truth) <= end(corrected.late()), "late");

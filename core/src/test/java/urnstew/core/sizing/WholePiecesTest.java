@@ -30,6 +30,15 @@ class WholePiecesTest {
     assertTrue(eggs - need.mass().kilograms() / own.mass().kilograms() * eggs(own) < 1);
   }
 
+  /** What was found by halving is an exact number of eggs, and the least dough takes one. */
+  @ParameterizedTest
+  @CsvSource({"3.000001,3", "3.5,4", "0.001,1"})
+  void aHairMoreThanAnEggIsNoFurtherEgg(double wanted, double count) {
+    ResolvedFormula own = Samples.formula("egg-dough");
+    double scale = WholeEggs.scale(own, wanted / eggs(own));
+    assertEquals(count, eggs(own.times(scale)), 1e-9);
+  }
+
   @Test
   void eggsThatBindAreRoundedAndTheRestKeepsItsSize() {
     ResolvedFormula own = Samples.formula("meatballs");
