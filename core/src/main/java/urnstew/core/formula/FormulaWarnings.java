@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import urnstew.core.explain.Caution;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -20,6 +21,9 @@ final class FormulaWarnings {
 
   /** Share of alcohol by weight from which a spirit burns on a hot pan. */
   private static final double BURNS = 0.2;
+
+  /** So much starch to its egg is a dough, which is boiled; a raw yolk with crumbs is eaten raw. */
+  private static final double DOUGH = 1.5;
 
   private static final double HALVED = 1.8;
   private static final double THICKENS = 0.05;
@@ -133,10 +137,9 @@ final class FormulaWarnings {
   }
 
   private void rawEgg(Stage stage, List<Portion> portions) {
-    boolean raw =
-        stage.heat().level() == Level.OFF
-            && portions.stream().anyMatch(p -> p.ingredient().is(Trait.EGG))
-            && portions.stream().noneMatch(p -> p.ingredient().kind() == IngredientKind.STARCH);
+    double egg = kilograms(portions, p -> p.ingredient().is(Trait.EGG));
+    double starch = kilograms(portions, p -> p.ingredient().kind() == IngredientKind.STARCH);
+    boolean raw = stage.heat().level() == Level.OFF && egg > 0 && starch < DOUGH * egg;
     if (raw && !cookedLater(stage)) {
       add(
           "raw-egg",
@@ -144,6 +147,10 @@ final class FormulaWarnings {
               + " guests are told.",
           stage.title());
     }
+  }
+
+  private static double kilograms(List<Portion> portions, Predicate<Portion> which) {
+    return portions.stream().filter(which).mapToDouble(p -> p.mass().kilograms()).sum();
   }
 
   private boolean cookedLater(Stage stage) {

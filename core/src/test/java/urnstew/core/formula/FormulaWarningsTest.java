@@ -164,4 +164,13 @@ class FormulaWarningsTest {
         stage(StageRole.FINISH, Technique.FINISH, Level.OFF, Lid.OFF, 1, line("egg-yolk", 34, ""));
     assertTrue(remarks(8, simmer(Lid.OFF, 30, tomato), yolk).contains("raw-egg"));
   }
+
+  @Test
+  void aYolkWithCrumbsStaysRawAndADoughIsBoiled() {
+    Line egg = line("egg", 200, "");
+    Stage dough = prepare(Technique.MIX, Level.OFF, 10, line("wheat-flour", 400, ""), egg);
+    assertFalse(remarks(8, dough).contains("raw-egg"));
+    Stage pounded = prepare(Technique.MIX, Level.OFF, 10, line("bread-fresh", 240, ""), egg);
+    assertTrue(remarks(8, pounded).contains("raw-egg"));
+  }
 }
