@@ -122,6 +122,7 @@ class BadInputIT {
   void whatCannotBeDoneAtThePotIsSaidAtItsField() {
     Instant lit = Instant.now().minus(Duration.ofMinutes(60));
     String id = UUID.randomUUID().toString();
+    String rondeau = Requests.freePot(app);
     app.post(
         "/api/batches",
         """
@@ -129,7 +130,6 @@ class BadInputIT {
             .formatted(id, Requests.plan(app), Requests.stamp(lit)));
     String path = "/api/batches/" + id;
     JsonNode kitchen = app.get("/api/kitchen").body();
-    String rondeau = Requests.named(kitchen.at("/vessels"), "Rondeau");
     said(
         app.post(path + "/heats", inOven("290", rondeau)),
         422,

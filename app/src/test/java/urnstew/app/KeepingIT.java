@@ -23,7 +23,6 @@ import urnstew.app.RunningApplication.Answer;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class KeepingIT {
   private static final String TIN = "0d3f1c52-0000-4000-8000-000000000015";
-  private static final String POT = "0d3f1c52-0000-4000-8000-000000000012";
   private static final String WALK_IN = "0d3f1c52-0000-4000-8000-0000000000b1";
 
   private final RunningApplication app;
@@ -44,9 +43,9 @@ class KeepingIT {
         .formatted(kilograms);
   }
 
-  private static String inPot() {
+  private String inPot() {
     return "\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"FAN_REFRIGERATOR\",\"coldPlaceId\":\"%s\",\"covered\":false}"
-        .formatted(POT, WALK_IN);
+        .formatted(Requests.freePot(app), WALK_IN);
   }
 
   private static String inIce(int tins) {
@@ -179,11 +178,12 @@ class KeepingIT {
   @Test
   void aHoldLosesWaterAndIsToppedUp() {
     UUID id = UUID.randomUUID();
+    String pot = Requests.freePot(app);
     String start = "{\"id\":\"%s\",%s,\"vesselId\":\"%s\",\"heldCelsius\":%d,\"lid\":\"OFF\",%s}";
     Answer cool =
-        app.post("/api/keepings/holds", start.formatted(id, what(6), POT, 50, stamp(120)));
+        app.post("/api/keepings/holds", start.formatted(id, what(6), pot, 50, stamp(120)));
     assertEquals("/heldCelsius", cool.pointer());
-    ok(app.post("/api/keepings/holds", start.formatted(id, what(6), POT, 75, stamp(170))));
+    ok(app.post("/api/keepings/holds", start.formatted(id, what(6), pot, 75, stamp(170))));
     String hold = "/api/keepings/" + id;
     JsonNode dry = ok(app.get(hold)).at("/hold");
     assertEquals("TO_READ", dry.at("/state").asString());

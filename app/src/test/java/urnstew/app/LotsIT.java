@@ -91,7 +91,7 @@ class LotsIT {
     ok(
         app.post(
             "/api/keepings/coolings",
-            "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":3.3,\"massText\":\"\"},\"startCelsius\":88,\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"FAN_REFRIGERATOR\",\"coldPlaceId\":\"%s\",\"covered\":false},%s}"
+            "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":3.3,\"massText\":\"\"},\"startCelsius\":88,\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"FAN_REFRIGERATOR\",\"coldPlaceId\":\"%s\",\"covered\":false},\"moreBecause\":\"weighed again\",%s}"
                 .formatted(cooling, MADE, TIN, WALK_IN, stamp(300))));
     String tubs =
         "{\"id\":\"%s\",\"keepingId\":\"%s\",\"moreBecause\":\"weighed again\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"

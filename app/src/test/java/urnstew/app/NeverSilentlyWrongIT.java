@@ -244,10 +244,8 @@ class NeverSilentlyWrongIT {
   /** Law 4: a hold that fell is not hot again at the limit. */
   @Test
   void aHoldThatFellIsReheatedOrThrownAway() {
-    JsonNode kitchen = app.get("/api/kitchen").body();
-    String pot = Requests.named(kitchen.at("/vessels"), "Rondeau");
     UUID id = UUID.randomUUID();
-    ok(hold(id, "plain-marinara", pot));
+    ok(hold(id, "plain-marinara", Requests.freePot(app)));
     String hold = "/api/keepings/" + id;
     for (int celsius : new int[] {45, 59}) {
       write(hold + "/readings", "\"celsius\":%d,\"enteredText\":\"\"".formatted(celsius));
@@ -267,16 +265,15 @@ class NeverSilentlyWrongIT {
   /** Law 7: nothing is accepted that cannot be shown again, and a bad row fails alone. */
   @Test
   void whatCannotBeShownAgainIsNotAccepted() {
-    String pot = Requests.named(app.get("/api/kitchen").body().at("/vessels"), "Rondeau");
     for (JsonNode formula : app.get("/api/formulas").body()) {
-      hold(UUID.randomUUID(), formula.at("/id").asString(), pot);
+      hold(UUID.randomUUID(), formula.at("/id").asString(), Requests.freePot(app));
       for (JsonNode kept : ok(app.get("/api/keepings"))) {
         assertTrue(
             kept.at("/fault").isNull() || kept.at("/fault").isMissingNode(), kept.toString());
       }
     }
     UUID broken = UUID.randomUUID();
-    ok(hold(broken, "plain-marinara", pot));
+    ok(hold(broken, "plain-marinara", Requests.freePot(app)));
     database.update("update keeping set start = '{}' where id = ?", broken);
     boolean named = false;
     int others = 0;

@@ -28,6 +28,7 @@ final class BackupTables {
           "panel_seat",
           "keeping",
           "keeping_event",
+          "occupancy",
           "lot",
           "lot_link",
           "lot_event",

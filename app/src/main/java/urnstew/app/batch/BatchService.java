@@ -37,6 +37,7 @@ public class BatchService {
   private final BatchViews views;
   private final BatchJson json;
   private final EventMaker maker;
+  private final BatchPlaces places;
   private final KitchenService kitchens;
   private final Receipts receipts;
   private final Clock clock;
@@ -46,6 +47,7 @@ public class BatchService {
       BatchViews views,
       BatchJson json,
       EventMaker maker,
+      BatchPlaces places,
       KitchenService kitchens,
       Receipts receipts,
       Clock clock) {
@@ -53,6 +55,7 @@ public class BatchService {
     this.views = views;
     this.json = json;
     this.maker = maker;
+    this.places = places;
     this.kitchens = kitchens;
     this.receipts = receipts;
     this.clock = clock;
@@ -153,6 +156,7 @@ public class BatchService {
     BatchEvent event =
         maker.event(write, write.stamp().happened(received, kitchens.settings().zoneId()), before);
     BatchHistory history = meant(before, event, received);
+    places.written(row, write, before, history);
     batches.append(
         EventRow.of(batchId, row.nextSequence(), event, json.write(event), write, received, actor));
     Forecast forecast = Forecaster.forecast(history);
@@ -161,6 +165,7 @@ public class BatchService {
         json.write(ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings())),
         learnt(history, forecast));
     if (event instanceof Finished finished) {
+      places.off(batchId);
       batches.finished(
           batchId,
           finished.at(),

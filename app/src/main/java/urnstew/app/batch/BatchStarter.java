@@ -30,6 +30,7 @@ public class BatchStarter {
   private final BatchMapper batches;
   private final BatchJson json;
   private final PlanService plans;
+  private final BatchPlaces places;
   private final KitchenService kitchens;
   private final Receipts receipts;
   private final Clock clock;
@@ -38,12 +39,14 @@ public class BatchStarter {
       BatchMapper batches,
       BatchJson json,
       PlanService plans,
+      BatchPlaces places,
       KitchenService kitchens,
       Receipts receipts,
       Clock clock) {
     this.batches = batches;
     this.json = json;
     this.plans = plans;
+    this.places = places;
     this.kitchens = kitchens;
     this.receipts = receipts;
     this.clock = clock;
@@ -74,6 +77,7 @@ public class BatchStarter {
             kitchen.instruments(),
             at("timeScale", () -> new BatchClock(lit, write.timeScale())),
             BatchSnapshot.MODEL_VERSION);
+    places.lit(write, inputs.formula().formula().name(), inputs.setting(), lit);
     batches.start(row(write, actor, snapshot, plan, kitchen));
     return new Recorded(write.id(), write.id(), 0, lit);
   }

@@ -49,11 +49,17 @@ public interface Writes {
     }
   }
 
-  /** Light the burner. */
+  /**
+   * Light the burner.
+   *
+   * @param sharesHeat whether somebody said that it stands beside others on its burner or in its
+   *     oven
+   */
   record StartBatch(
       @NotNull UUID id,
       @NotNull @Valid PlanRequest plan,
       int timeScale,
+      @Nullable Boolean sharesHeat,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 
@@ -107,13 +113,18 @@ public interface Writes {
   /** All pieces are taken out. */
   record TakePiecesOut(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
 
-  /** Knob, lid, oven, burner or pot are changed. */
+  /**
+   * Knob, lid, oven, burner or pot are changed.
+   *
+   * @param sharesHeat whether somebody said that it stands beside others there
+   */
   record SetHeat(
       @NotNull UUID id,
       @NotNull @Valid HeatingChoice heating,
       @NotNull Lid lid,
       @NotNull UUID vesselId,
       @NotNull UUID heatSourceId,
+      @Nullable Boolean sharesHeat,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 

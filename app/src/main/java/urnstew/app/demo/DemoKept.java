@@ -65,16 +65,17 @@ class DemoKept {
     UUID ragu = DemoKitchen.id(0xc1);
     starter.hold(
         new StartHold(
-            ragu, what("ridge-ragu", 4.2, "4.2 kg"), holdingPot, 68, Lid.AJAR, stamp(95)));
+            ragu, what("ridge-ragu", 4.2, "4.2 kg"), holdingPot, 68, Lid.AJAR, null, stamp(95)));
     read(0xc2, ragu, 74, 80);
     read(0xc3, ragu, 68, 25);
     UUID base = DemoKitchen.id(0xc4);
     Setup ice = new Setup(tin, 2, ColdPlace.ICE_BATH, null, false, null, WALK_IN, 18.0);
-    starter.cool(new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, stamp(52)));
+    starter.cool(
+        new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, null, stamp(52)));
     read(0xc5, base, 52, 12);
     UUID broth = DemoKitchen.id(0xc6);
     Setup pot = new Setup(tallPot, 1, ColdPlace.FAN_REFRIGERATOR, WALK_IN, false, null, null, null);
-    starter.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, stamp(40)));
+    starter.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, null, stamp(40)));
     read(0xc7, broth, 78, 8);
     starter.setOut(
         new SetOut(

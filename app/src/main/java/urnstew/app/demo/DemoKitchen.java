@@ -55,6 +55,8 @@ class DemoKitchen {
   private static final UUID GAS_RING = id(0x21);
   private static final UUID STOCKPOT = id(0x12);
   private static final UUID GASTRO = id(0x15);
+  private static final UUID TALL_POT = id(0x17);
+  private static final UUID WELL = id(0x18);
 
   private final EquipmentService equipment;
   private final KitchenService kitchens;
@@ -90,13 +92,17 @@ class DemoKitchen {
   void equip() {
     equipment.add(pot(id(0x10), "Small pot", 22, 22, 16, 1.6));
     equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1));
+    equipment.add(pot(id(0x16), "Old rondeau", 36, 36, 20, 4.3));
     equipment.add(pot(STOCKPOT, "Stockpot", 32, 32, 28, 4.4));
+    equipment.add(pot(TALL_POT, "Tall pot", 28, 28, 30, 3.6));
+    equipment.add(pot(WELL, "Hot well", 26, 26, 18, 1.2));
     equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
     equipment.add(tray(id(0x14), "Roasting tray", 0.5, 0.3, 0.06));
     equipment.add(tray(GASTRO, "Gastro tin", 0.51, 0.31, 0.1));
     kept.places();
     equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
     equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
+    equipment.add(new HeatSourceEdit(id(0x26), "Back ring", HeatKind.GAS, 3500, "3.5 kW"));
     equipment.add(
         new OvenEdit(id(0x23), "Deck oven", 0.65, "65 cm", 0.5, "50 cm", 0.26, "26 cm", 280, true));
     equipment.add(new MeasureEdit(id(0x24), "ladle", null, 0.13, "130 g"));
@@ -105,7 +111,7 @@ class DemoKitchen {
     tonight();
     yesterdaysBatch();
     batchesOnTheStove();
-    kept.begin(GASTRO, STOCKPOT, RONDEAU);
+    kept.begin(GASTRO, TALL_POT, WELL);
     kept.tubs();
   }
 
@@ -255,7 +261,7 @@ class DemoKitchen {
             PackGoal.LEAST_COST,
             ready == null ? LocalTime.NOON : ready,
             null);
-    starter.start(new StartBatch(batch, plan, 1, stamp(lit)), DEMO);
+    starter.start(new StartBatch(batch, plan, 1, null, stamp(lit)), DEMO);
   }
 
   private void weigh(UUID id, UUID batch, Instant at, double grossKilograms) {

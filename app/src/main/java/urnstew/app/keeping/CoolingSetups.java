@@ -45,12 +45,26 @@ class CoolingSetups {
   private CoolingSetup of(KeepingWrites.Setup choice, RuleSet rules, String field) {
     ColdSpot spot = spot(choice.place(), choice.coldPlaceId(), field);
     return new CoolingSetup(
-        CoolingPan.of(equipment.vessel(choice.vesselId()).vessel()),
+        pan(choice),
         choice.count(),
         spot,
         choice.covered(),
         Optional.ofNullable(choice.stirredEveryMinutes()).map(Duration::ofMinutes),
         onward(choice, spot, rules));
+  }
+
+  /** Pots have names, so that there is one of each; trays come in stacks. */
+  private CoolingPan pan(KeepingWrites.Setup choice) {
+    CoolingPan pan = CoolingPan.of(equipment.vessel(choice.vesselId()).vessel());
+    if (pan.most() == 1 && choice.count() > 1) {
+      throw new InvalidInput(
+          "setup.count",
+          "one-of-it",
+          "There is one '" + pan.name() + "', not " + choice.count() + ".",
+          "1",
+          "Take trays, or begin a second cooling in another pot.");
+    }
+    return pan;
   }
 
   /**

@@ -33,7 +33,8 @@ interface KeepingMapper {
       int nextSequence,
       @Nullable Instant closedAt,
       KeepingWrites.@Nullable Closed closedAs,
-      String reason) {}
+      String reason,
+      String moreBecause) {}
 
   /** An entry about it. */
   record EntryRow(
@@ -50,9 +51,9 @@ interface KeepingMapper {
   @Insert(
       """
       insert into keeping (id, kind, name, batch_id, formula_id, mass_kilograms, started_at, start,
-        next_sequence)
+        next_sequence, more_because)
       values (#{id}, #{kind}, #{name}, #{batchId}, #{formulaId}, #{massKilograms}, #{startedAt},
-        #{start}::jsonb, 1)
+        #{start}::jsonb, 1, #{moreBecause})
       """)
   void begin(KeepingRow keeping);
 
@@ -72,6 +73,15 @@ interface KeepingMapper {
       select * from keeping where batch_id = #{batchId} order by started_at, id
       """)
   List<KeepingRow> ofBatch(UUID batchId);
+
+  /** What is held or cools of a batch just now, kg. */
+  @Select(
+      """
+      select coalesce(sum(mass_kilograms), 0) from keeping
+      where batch_id = #{batchId} and closed_at is null
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  double openKilogramsOf(UUID batchId);
 
   @Update("update keeping set next_sequence = next_sequence + 1 where id = #{id}")
   void written(UUID id);

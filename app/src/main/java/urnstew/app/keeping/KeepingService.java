@@ -38,6 +38,7 @@ public class KeepingService {
   private final KeepingJson json;
   private final KeepingViews views;
   private final CoolingSetups setups;
+  private final KeptPlaces places;
   private final KitchenService kitchens;
   private final Receipts receipts;
   private final Clock clock;
@@ -47,6 +48,7 @@ public class KeepingService {
       KeepingJson json,
       KeepingViews views,
       CoolingSetups setups,
+      KeptPlaces places,
       KitchenService kitchens,
       Receipts receipts,
       Clock clock) {
@@ -54,6 +56,7 @@ public class KeepingService {
     this.json = json;
     this.views = views;
     this.setups = setups;
+    this.places = places;
     this.kitchens = kitchens;
     this.receipts = receipts;
     this.clock = clock;
@@ -90,15 +93,6 @@ public class KeepingService {
     return mapper.find(id).orElseThrow(() -> new NotThere("keeping", id));
   }
 
-  /** How much of a batch stands to cool here, kg. */
-  @Transactional(readOnly = true)
-  public double coolingKilograms(UUID batchId) {
-    return mapper.ofBatch(batchId).stream()
-        .filter(row -> row.kind() == KeepingMapper.Kind.COOLING && row.closedAt() == null)
-        .mapToDouble(row -> Optional.ofNullable(row.massKilograms()).orElse(0.0))
-        .sum();
-  }
-
   /** Closes a cooling whose sauce goes into tubs; only one that is over. */
   @Transactional
   public void putAway(UUID id, Instant at) {
@@ -108,6 +102,7 @@ public class KeepingService {
     }
     views.mustBeCold(row);
     mapper.close(id, at, Closed.PUT_AWAY, "");
+    places.leave(id);
   }
 
   /** Writes what happened, once. */
@@ -147,8 +142,19 @@ public class KeepingService {
             write.enteredText(),
             json.write(event)));
     mapper.written(id);
+    otherPans(write).ifPresent(pan -> places.cools(id, row.name(), pan, at));
     views.of(row(id));
     return new Kept(id, write.id(), at);
+  }
+
+  /** The pan that it is in from now on, where an entry says so. */
+  private static Optional<UUID> otherPans(KeepingWrites.Timed write) {
+    if (write instanceof KeepingWrites.PlaceOtherwise moved) {
+      return Optional.of(moved.setup().vesselId());
+    }
+    return write instanceof KeepingWrites.Reheat reheat
+        ? Optional.of(reheat.setup().vesselId())
+        : Optional.empty();
   }
 
   private Kept closed(KeepingRow row, KeepingWrites.Close close, Instant at) {
@@ -162,6 +168,7 @@ public class KeepingService {
     }
     views.mayClose(row, close.as());
     mapper.close(row.id(), at, close.as(), close.reason().strip());
+    places.leave(row.id());
     return new Kept(row.id(), close.id(), at);
   }
 

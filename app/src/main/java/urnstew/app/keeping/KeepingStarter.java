@@ -63,6 +63,8 @@ public class KeepingStarter {
   private final KeptSauces sauces;
   private final BatchDeclarations declarations;
   private final CoolingSetups setups;
+  private final KeptPlaces places;
+  private final KeptMass mass;
   private final EquipmentService equipment;
   private final KitchenService kitchens;
   private final RuleService rules;
@@ -76,6 +78,8 @@ public class KeepingStarter {
       KeptSauces sauces,
       BatchDeclarations declarations,
       CoolingSetups setups,
+      KeptPlaces places,
+      KeptMass mass,
       EquipmentService equipment,
       KitchenService kitchens,
       RuleService rules,
@@ -87,6 +91,8 @@ public class KeepingStarter {
     this.sauces = sauces;
     this.declarations = declarations;
     this.setups = setups;
+    this.places = places;
+    this.mass = mass;
     this.equipment = equipment;
     this.kitchens = kitchens;
     this.rules = rules;
@@ -152,7 +158,9 @@ public class KeepingStarter {
     CoolingSauce sauce = new CoolingSauce(kept.contents().everything());
     CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     ToCool start = new ToCool(sauce, hot(write.startCelsius()), setup, rules.inForce());
-    return begun(write, Kind.COOLING, kept, start);
+    Kept cooling = begun(write, Kind.COOLING, kept, write.moreBecause(), start);
+    places.cools(write.id(), kept.name(), write.setup().vesselId(), cooling.happenedAt());
+    return cooling;
   }
 
   /** Begins a hold, once. */
@@ -189,7 +197,9 @@ public class KeepingStarter {
             HoldWindow.of(kept.formula()),
             Loosening.of(kept.formula()),
             inForce);
-    return begun(write, Kind.HOLD, kept, start);
+    Kept holding = begun(write, Kind.HOLD, kept, write.moreBecause(), start);
+    places.held(write.id(), kept.name(), write.vesselId(), holding.happenedAt());
+    return holding;
   }
 
   /** Sets something out to be served, once. */
@@ -206,18 +216,25 @@ public class KeepingStarter {
     TimeAlone.starting(
         at, write.fromCold(), celsius, kitchens.settings().probeErrorKelvins(), inForce);
     ToSetOut start = new ToSetOut(celsius, write.fromCold(), inForce);
-    return begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, start);
+    return begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, "", start);
   }
 
   private Kept begun(
-      KeepingWrites.Timed write, Kind kind, KeptSauces.Kept kept, KeepingStart start) {
+      KeepingWrites.Timed write,
+      Kind kind,
+      KeptSauces.Kept kept,
+      @Nullable String moreBecause,
+      KeepingStart start) {
+    double kilograms = kept.contents().total().kilograms();
+    mass.requireLeft(kept.batchId(), kilograms, moreBecause, "what.massKilograms");
     return begun(
         write,
         kind,
         kept.name(),
         kept.batchId(),
         kept.formula().formula().id(),
-        kept.contents().total().kilograms(),
+        kilograms,
+        moreBecause == null ? "" : moreBecause.strip(),
         start);
   }
 
@@ -228,6 +245,7 @@ public class KeepingStarter {
       @Nullable UUID batchId,
       @Nullable String formulaId,
       @Nullable Double kilograms,
+      String moreBecause,
       KeepingStart start) {
     Instant at = happened(write);
     mapper.begin(
@@ -243,7 +261,8 @@ public class KeepingStarter {
             1,
             null,
             null,
-            ""));
+            "",
+            moreBecause));
     requireShown(write.id());
     return new Kept(write.id(), write.id(), at);
   }

@@ -51,12 +51,17 @@ public interface KeepingWrites {
       @Nullable UUID thenPlaceId,
       @Nullable Double thenBelowCelsius) {}
 
-  /** Cooling, before it begins or as it begins. */
+  /**
+   * Cooling as it begins.
+   *
+   * @param moreBecause why it is more than the batch made, where it is
+   */
   record StartCooling(
       @NotNull UUID id,
       @NotNull @Valid What what,
       double startCelsius,
       @NotNull @Valid Setup setup,
+      @Nullable @Size(max = 500) String moreBecause,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 
@@ -64,13 +69,18 @@ public interface KeepingWrites {
   record PreviewCooling(
       @NotNull @Valid What what, double startCelsius, @NotNull @Valid Setup setup) {}
 
-  /** Held hot. */
+  /**
+   * Held hot.
+   *
+   * @param moreBecause why it is more than the batch made, where it is
+   */
   record StartHold(
       @NotNull UUID id,
       @NotNull @Valid What what,
       @NotNull UUID vesselId,
       double heldCelsius,
       @NotNull Lid lid,
+      @Nullable @Size(max = 500) String moreBecause,
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 

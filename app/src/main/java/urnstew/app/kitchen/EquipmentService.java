@@ -11,6 +11,7 @@ import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
+import urnstew.app.occupancy.OccupancyService;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
@@ -22,10 +23,12 @@ import urnstew.units.InvalidInput;
 @Service
 public class EquipmentService {
   private final KitchenMapper kitchens;
+  private final OccupancyService occupancy;
   private final Receipts receipts;
 
-  EquipmentService(KitchenMapper kitchens, Receipts receipts) {
+  EquipmentService(KitchenMapper kitchens, OccupancyService occupancy, Receipts receipts) {
     this.kitchens = kitchens;
+    this.occupancy = occupancy;
     this.receipts = receipts;
   }
 
@@ -60,9 +63,12 @@ public class EquipmentService {
     return changed(kitchens.changeVessel(to.checked(), version), () -> vessel(to.id()));
   }
 
-  /** Takes a vessel out of the lists, or back into them. */
+  /** Takes a vessel out of the lists, unless something is in it, or back into them. */
   @Transactional
   public VesselView retireVessel(UUID id, int version, boolean retired) {
+    if (retired) {
+      occupancy.requireEmpty(id);
+    }
     return changed(kitchens.retireVessel(id, version, retired), () -> vessel(id));
   }
 

@@ -3,17 +3,16 @@ package urnstew.app.lots;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
-import urnstew.app.batch.BatchMade;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.keeping.KeepingService;
 import urnstew.app.keeping.KeepingStarter;
 import urnstew.app.keeping.KeepingStarter.Finished;
+import urnstew.app.keeping.KeptMass;
 import urnstew.app.kitchen.ColdKind;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenView.ColdPlaceView;
@@ -38,7 +37,7 @@ public class LotFilling {
   private final LotViews views;
   private final LotLedger ledger;
   private final LotDeclarations declarations;
-  private final BatchMade made;
+  private final KeptMass mass;
   private final KeepingService keepings;
   private final KeepingStarter starter;
   private final EquipmentService equipment;
@@ -51,7 +50,7 @@ public class LotFilling {
       LotViews views,
       LotLedger ledger,
       LotDeclarations declarations,
-      BatchMade made,
+      KeptMass mass,
       KeepingService keepings,
       KeepingStarter starter,
       EquipmentService equipment,
@@ -62,7 +61,7 @@ public class LotFilling {
     this.views = views;
     this.ledger = ledger;
     this.declarations = declarations;
-    this.made = made;
+    this.mass = mass;
     this.keepings = keepings;
     this.starter = starter;
     this.equipment = equipment;
@@ -119,7 +118,11 @@ public class LotFilling {
     if (keeping != null) {
       keepings.putAway(keeping, at);
     }
-    requireMade(write, finished);
+    mass.requireLeft(
+        finished.batchId(),
+        kilograms,
+        write.moreBecause(),
+        keeping == null ? "what.massKilograms" : "moreBecause");
     LotRow row =
         new LotRow(
             write.id(),
@@ -170,31 +173,6 @@ public class LotFilling {
           "Nothing here shows how it was cooled.",
           "a cooling that is over, or the reason why there is none",
           "Cool it first, or write how it was cooled and who watched it.");
-    }
-  }
-
-  /** Of a batch no more is put away than it made. */
-  private void requireMade(LotWrites.PutAway write, Finished finished) {
-    UUID batch = finished.batchId();
-    if (batch == null) {
-      return;
-    }
-    double most = made.atMost(batch).kilograms();
-    double cooling = keepings.coolingKilograms(batch);
-    double there = Math.max(0, most - mapper.putAwayOf(batch) - cooling);
-    double wanted = finished.contents().total().kilograms();
-    if (wanted > there + LotLedger.CRUMB_KILOGRAMS && said(write.moreBecause()).isEmpty()) {
-      throw new InvalidInput(
-          write.keepingId() == null ? "what.massKilograms" : "moreBecause",
-          "more-than-was-made",
-          String.format(
-              Locale.ROOT,
-              "Of this batch %.2f kg are left to put away: it made at most %.2f kg%s.",
-              there,
-              most,
-              cooling > 0 ? String.format(Locale.ROOT, ", and %.2f kg still cool", cooling) : ""),
-          String.format(Locale.ROOT, "%.2f kg or less", there),
-          "Weigh it again, or write why it is more.");
     }
   }
 

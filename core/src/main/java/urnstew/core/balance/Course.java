@@ -6,6 +6,7 @@ import java.util.Optional;
 import urnstew.core.balance.InPot.Part;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.StageRole;
+import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -13,20 +14,23 @@ import urnstew.units.MassFraction;
  * What is still to happen to a pot.
  *
  * @param target thickness to which it is reduced; empty where it stays as it is
+ * @param onTheWay what goes in before it is as thick as that
  * @param finish what goes in after that
  * @param onThePlate cheese, pasta water and the like that meet it there
  * @param kilogramsPerHour water that leaves it; empty where nobody knows
  */
 public record Course(
     Optional<MassFraction> target,
+    List<Part> onTheWay,
     List<Part> finish,
     List<Part> onThePlate,
     Optional<Double> kilogramsPerHour) {
   /** Nothing more happens. */
   public static final Course OVER =
-      new Course(Optional.empty(), List.of(), List.of(), Optional.empty());
+      new Course(Optional.empty(), List.of(), List.of(), List.of(), Optional.empty());
 
   public Course {
+    onTheWay = List.copyOf(onTheWay);
     finish = List.copyOf(finish);
     onThePlate = List.copyOf(onThePlate);
   }
@@ -49,34 +53,58 @@ public record Course(
                         .times(p.role() == StageRole.FINISH ? 1 : 1 - p.firstDose().value()))
             .filter(part -> part.mass().kilograms() > 0)
             .toList();
-    return new Course(target, finish, List.of(), kilogramsPerHour);
+    return new Course(target, List.of(), finish, List.of(), kilogramsPerHour);
   }
 
   /** The same with something on the plate. */
   public Course with(List<Part> plate) {
-    return new Course(target, finish, plate, kilogramsPerHour);
+    return new Course(target, onTheWay, finish, plate, kilogramsPerHour);
   }
 
-  /** After the reduction, before anything else goes in. */
+  /** After the reduction, before what is added then. */
   public InPot reduced(InPot now) {
-    return target.map(now::reducedTo).orElse(now);
+    InPot full = withAllOnTheWay(now);
+    return target.map(full::reducedTo).orElse(full);
   }
 
-  /** After all of it. */
-  public InPot after(InPot now) {
-    InPot pot = reduced(now);
-    for (Part part : finish) {
-      pot = pot.plus(part);
-    }
-    for (Part part : onThePlate) {
+  private InPot withAllOnTheWay(InPot now) {
+    return with(now, onTheWay);
+  }
+
+  private static InPot with(InPot now, List<Part> parts) {
+    InPot pot = now;
+    for (Part part : parts) {
       pot = pot.plus(part);
     }
     return pot;
   }
 
+  /**
+   * The same, reduced so far that this much sauce is there once the finish is in. Pieces that give
+   * their gelatine late make what is in now look thinner than it will be; the fall of a pot knows
+   * that, and what it says of the end is what is said everywhere.
+   */
+  public Course to(InPot now, Mass end) {
+    PotContents full = withAllOnTheWay(now).contents().cooked();
+    double finished = with(InPot.NOTHING, finish).mass().kilograms();
+    double surplus = full.total().kilograms() - (end.kilograms() - finished);
+    return new Course(
+        Optional.of(full.dried(new Mass(Math.max(0, surplus))).thickness()),
+        onTheWay,
+        finish,
+        onThePlate,
+        kilogramsPerHour);
+  }
+
+  /** After all of it. */
+  public InPot after(InPot now) {
+    return with(with(reduced(now), finish), onThePlate);
+  }
+
   /** Water that has yet to leave. */
   public Mass toLose(InPot now) {
-    return new Mass(Math.max(0, now.mass().kilograms() - reduced(now).mass().kilograms()));
+    double full = withAllOnTheWay(now).mass().kilograms();
+    return new Mass(Math.max(0, full - reduced(now).mass().kilograms()));
   }
 
   /** How long that takes, where it is known. */

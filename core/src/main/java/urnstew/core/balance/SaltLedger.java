@@ -77,13 +77,15 @@ public record SaltLedger(
     double first = Math.min(toMiddle, safe);
     double tasted = band.middle() / 100 * now.mass().kilograms();
     double comes = salt - now.saltKilograms();
-    List<Part> later = new ArrayList<>(course.finish());
+    InPot reduced = course.reduced(now);
+    List<Part> later = new ArrayList<>(course.onTheWay());
+    later.addAll(course.finish());
     later.addAll(course.onThePlate());
     return new SaltLedger(
         entries(now.parts()),
         entries(later),
         share(now.saltKilograms(), now.mass().kilograms()),
-        share(now.saltKilograms(), course.reduced(now).mass().kilograms()),
+        share(reduced.saltKilograms(), reduced.mass().kilograms()),
         share(salt - range, made),
         share(salt, made),
         share(salt + range, made),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import urnstew.core.acidity.Solutes;
 import urnstew.core.balance.Course;
@@ -19,9 +20,9 @@ import urnstew.core.correction.Likeliest;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.StageRole;
 import urnstew.core.pantry.IngredientKind;
+import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
-import urnstew.units.MassFraction;
 
 /**
  * A batch by what went in: the pot at any moment, for balance and salt. What was poured, added,
@@ -105,14 +106,37 @@ public final class BatchParts {
    * @param onThePlate what meets the sauce there
    */
   public Course course(double seconds, List<Part> onThePlate) {
-    MassFraction target = history.target().thickness(pot.belief().body());
-    List<Part> later =
-        steps.stream()
-            .filter(step -> step.seconds() > seconds)
-            .flatMap(step -> step.in().stream())
-            .map(Part::inTheSauce)
-            .toList();
-    return new Course(Optional.of(target), later, onThePlate, Optional.of(kilogramsPerHour));
+    List<Step> later = steps.stream().filter(step -> step.seconds() > seconds).toList();
+    double thick = pot.fall().last().seconds();
+    Course course =
+        new Course(
+            Optional.of(history.target().thickness(pot.belief().body())),
+            parts(later, step -> step.seconds() < thick),
+            parts(later, step -> step.seconds() >= thick),
+            onThePlate,
+            Optional.of(kilogramsPerHour));
+    return pot.fall().outcome() instanceof Reaches ? course.to(at(seconds), endMass()) : course;
+  }
+
+  /** Sauce when all that is planned has gone in, as the pot's page tells it. */
+  private Mass endMass() {
+    return end(pot.fall().last().contents().plus(finish(AT_THE_END))).mass();
+  }
+
+  private PotContents finish(double seconds) {
+    return steps.stream()
+        .filter(step -> step.finish() && step.seconds() <= seconds)
+        .flatMap(step -> step.in().stream())
+        .map(part -> part.ingredient().contents(part.mass()))
+        .reduce(PotContents.NOTHING, PotContents::plus);
+  }
+
+  private static List<Part> parts(List<Step> steps, Predicate<Step> which) {
+    return steps.stream()
+        .filter(which)
+        .flatMap(step -> step.in().stream())
+        .map(Part::inTheSauce)
+        .toList();
   }
 
   /** When all that is planned has gone in. */
@@ -121,13 +145,7 @@ public final class BatchParts {
   }
 
   private InPot ofTheTables(double seconds) {
-    PotContents finish =
-        steps.stream()
-            .filter(step -> step.finish() && step.seconds() <= seconds)
-            .flatMap(step -> step.in().stream())
-            .map(part -> part.ingredient().contents(part.mass()))
-            .reduce(PotContents.NOTHING, PotContents::plus);
-    PotContents all = pot.fall().at(seconds).contents().plus(finish);
+    PotContents all = pot.fall().at(seconds).contents().plus(finish(seconds));
     return new InPot(parts(seconds), all, Solutes.NOTHING);
   }
 

@@ -53,6 +53,13 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
             pieces.releaseSeconds()));
   }
 
+  /** With so much of the water of the sauce driven off, or all of it. */
+  public PotContents dried(Mass water) {
+    double left = Math.max(0, sauce.waterKilograms() - water.kilograms());
+    return new PotContents(
+        sauce.withLiquids(left, sauce.ethanolKilograms()), thickeningKilograms, pieces);
+  }
+
   private static Composition dried(Composition wet, MassFraction share) {
     double kept = 1 - share.value();
     return wet.withLiquids(wet.waterKilograms() * kept, wet.ethanolKilograms() * kept);

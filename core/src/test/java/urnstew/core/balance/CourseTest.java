@@ -24,6 +24,7 @@ class CourseTest {
   private static Course to(double thickness, InPot.Part... plate) {
     return new Course(
         Optional.of(new MassFraction(thickness)),
+        List.of(),
         List.of(Pots.part("butter", 50)),
         List.of(plate),
         Optional.of(0.8));

@@ -188,7 +188,8 @@ class DosesTest {
   void thicknessIsReachedWithPasteAndLetDownWithWater() {
     InPot thin = Pots.of("canned-whole-tomato", 1000);
     Course to7 =
-        new Course(Optional.of(new MassFraction(0.07)), List.of(), List.of(), Optional.of(1.0));
+        new Course(
+            Optional.of(new MassFraction(0.07)), List.of(), List.of(), List.of(), Optional.of(1.0));
     Rescue rescue = new Rescue(thin, to7, Family.PLAIN, PANTRY, List.of(), Optional.empty());
     Dose paste =
         rescue.from(Fault.TOO_THIN, 1).stream()
@@ -250,7 +251,11 @@ class DosesTest {
       MassFraction target = new MassFraction(0.06 + 0.1 * random.nextDouble());
       Course course =
           new Course(
-              Optional.of(target), List.of(Pots.part("butter", 20)), List.of(), Optional.empty());
+              Optional.of(target),
+              List.of(),
+              List.of(Pots.part("butter", 20)),
+              List.of(),
+              Optional.empty());
       Beads none = Beads.of(course.after(pot));
       for (Fault fault : List.of(Fault.SHARP, Fault.FLAT, Fault.WANTS_SALT)) {
         Rescue rescue = new Rescue(pot, course, Family.RAGU, PANTRY, List.of(), Optional.empty());

@@ -23,7 +23,8 @@ class SaltLedgerTest {
 
   /** Reduces to about half. */
   private static Course half(List<InPot.Part> plate) {
-    return new Course(Optional.of(new MassFraction(0.11)), List.of(), plate, Optional.empty());
+    return new Course(
+        Optional.of(new MassFraction(0.11)), List.of(), List.of(), plate, Optional.empty());
   }
 
   private static SaltLedger ledger(InPot pot, Course course) {

@@ -1,0 +1,118 @@
+package urnstew.core.batch;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import urnstew.core.Samples;
+import urnstew.core.balance.Course;
+import urnstew.core.balance.InPot;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.Poured;
+import urnstew.core.correction.Target;
+import urnstew.core.formula.Formula;
+import urnstew.core.formula.ReferenceFormulas;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.ReferencePantry;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.Trajectory;
+import urnstew.units.Mass;
+import urnstew.units.Temperature;
+
+/**
+ * Law 6: what the pot's page says of the end and what its balance says of the end is one figure,
+ * whatever was poured, added and ladled out. Two ways lead there: the fall with its heat and time,
+ * and the parts with what has yet to leave and to go in.
+ */
+class OneFigureLawTest {
+  private static final List<Formula> SHELF =
+      ReferenceFormulas.load().stream().filter(f -> f.target().isPresent()).toList();
+  private static final List<Ingredient> GOODS = List.copyOf(ReferencePantry.load().all());
+  private static final Instant LATER = Samples.NOON.plus(Duration.ofHours(7));
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+  void theEndIsOneFigureOnEveryScreen(int seed) {
+    Random random = new Random(seed);
+    for (int i = 0; i < 20; i++) {
+      BatchHistory history = happened(start(random), random);
+      Forecast forecast = Forecaster.forecast(history);
+      Trajectory likely = forecast.prediction().likely();
+      double done =
+          history.events().stream()
+              .mapToDouble(event -> history.simmerSeconds(event.at()))
+              .max()
+              .orElse(0);
+      double end = likely.last().seconds();
+      if (likely.outcome() instanceof Reaches && done < end) {
+        held(history, forecast, done + (end - done) * random.nextDouble());
+      }
+    }
+  }
+
+  private static void held(BatchHistory history, Forecast forecast, double seconds) {
+    String name = history.snapshot().inputs().formula().formula().id() + history.events();
+    BatchParts parts = Forecaster.parts(history);
+    InPot now = parts.at(seconds);
+    Course course = parts.course(seconds, List.of());
+    InPot after = course.after(now);
+    double made = parts.end(forecast.end()).mass().kilograms();
+    assertEquals(made, after.mass().kilograms(), 5e-4 * made, name);
+    double salt = after.saltKilograms() / after.mass().kilograms();
+    assertEquals(forecast.saltShare(), salt, 3e-3 * salt, name);
+    double goesIn =
+        Stream.concat(course.onTheWay().stream(), course.finish().stream())
+            .mapToDouble(part -> part.mass().kilograms())
+            .sum();
+    assertEquals(
+        now.mass().kilograms() + goesIn - course.toLose(now).kilograms(),
+        after.mass().kilograms(),
+        1e-9,
+        name);
+  }
+
+  private static BatchHistory start(Random random) {
+    Formula formula = SHELF.get(random.nextInt(SHELF.size()));
+    ResolvedFormula resolved =
+        ResolvedFormula.of(formula.choosing(List.of()), ReferencePantry.load());
+    BatchSnapshot like = Samples.lit(1).snapshot();
+    PlanInputs inputs =
+        like.inputs().with(resolved).with(new Target.Solids(formula.target().orElseThrow()));
+    return new BatchHistory(
+        new BatchSnapshot(
+            inputs, like.preparation(), like.instruments(), like.clock(), like.modelVersion()),
+        List.of());
+  }
+
+  private static BatchHistory happened(BatchHistory start, Random random) {
+    BatchHistory history = start;
+    int lines = start.snapshot().inputs().formula().portions().size();
+    for (int i = 0; i < random.nextInt(5); i++) {
+      Instant at = Samples.NOON.plusSeconds(60L * (10 + 5 * i));
+      UUID id = new UUID(random.nextLong(), i);
+      BatchEvent event =
+          switch (random.nextInt(3)) {
+            case 0 -> new Poured(id, at, random.nextInt(lines), Mass.ofGrams(random.nextInt(900)));
+            case 1 ->
+                new Added(
+                    id,
+                    at,
+                    GOODS.get(random.nextInt(GOODS.size())),
+                    Mass.ofGrams(1.0 + random.nextInt(400)),
+                    Temperature.ofCelsius(20));
+            default -> new LadledOut(id, at, Mass.ofGrams(200));
+          };
+      history = history.with(event, LATER);
+    }
+    return history;
+  }
+}
