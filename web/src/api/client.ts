@@ -17,6 +17,7 @@ export type PlanPreview = Schemas['PlanPreview'];
 export type WaysView = Schemas['WaysView'];
 export type ShareView = Schemas['ShareView'];
 export type StageFitView = Schemas['StageFitView'];
+export type PlacingView = Schemas['PlacingView'];
 export type AmountView = Schemas['AmountView'];
 export type CurvePoint = Schemas['CurvePoint'];
 export type BatchView = Schemas['BatchView'];

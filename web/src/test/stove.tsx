@@ -19,11 +19,15 @@ export const batch = {
 
 export const kitchen = { settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 }, vessels: [], heatSources: [], ovens: [], measures: [], coldPlaces: [], workings: [] } as unknown as KitchenView;
 
+/** What stands in pots, for screens that ask by themselves; tests may put something there. */
+export const standing: { vesselId: string; name: string }[] = [];
+
 /** Stands in for the network: what was asked, answered in turn, then always with 201. */
 export function standIn(...answers: (Response | Error)[]) {
   const asked: { path: string; body: Record<string, unknown> }[] = [];
   const queue = [...answers];
   vi.stubGlobal('fetch', async (to: string | Request, init?: RequestInit) => {
+    if ((to instanceof Request ? to.url : to).endsWith('/api/occupancy')) return new Response(JSON.stringify(standing), { headers: { 'content-type': 'application/json' } });
     const text = to instanceof Request ? await to.text() : String(init?.body);
     asked.push({ path: to instanceof Request ? new URL(to.url).pathname : to, body: text ? JSON.parse(text) : {} });
     const answer = queue.shift() ?? new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
@@ -33,8 +37,8 @@ export function standIn(...answers: (Response | Error)[]) {
   return asked;
 }
 
-export const problem = (status: number, pointer: string, message: string, remedy: string) =>
-  new Response(JSON.stringify({ title: 'x', status, detail: message, errors: [{ pointer, code: 'c', message, limit: '', remedy }] }), { status, headers: { 'content-type': 'application/problem+json' } });
+export const problem = (status: number, pointer: string, message: string, remedy: string, code = 'c') =>
+  new Response(JSON.stringify({ title: 'x', status, detail: message, errors: [{ pointer, code, message, limit: '', remedy }] }), { status, headers: { 'content-type': 'application/problem+json' } });
 
 export const show = (screen: ReactNode) =>
   render(<QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}><MemoryRouter>{screen}</MemoryRouter></QueryClientProvider>);

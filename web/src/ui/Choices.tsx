@@ -7,10 +7,11 @@ interface Props<T extends string> {
   chosen: T;
   onChoose: (value: T) => void;
   fault?: string | undefined;
+  note?: string | undefined;
 }
 
 /** One of a few, as words to press. Arrow keys move as in any radio group. */
-function Chosen<T extends string>({ label, options, chosen, onChoose, fault }: Props<T>) {
+function Chosen<T extends string>({ label, options, chosen, onChoose, fault, note }: Props<T>) {
   const id = useId();
   return (
     <Box role="radiogroup" aria-labelledby={id}>
@@ -31,6 +32,7 @@ function Chosen<T extends string>({ label, options, chosen, onChoose, fault }: P
           </Box>
         ))}
       </Box>
+      {note && !fault && <Typography variant="caption" sx={{ display: 'block', fontWeight: 600 }}>{note}</Typography>}
       {fault && <Typography variant="caption" role="alert" sx={{ color: 'error.main' }}>{fault}</Typography>}
     </Box>
   );

@@ -18,18 +18,19 @@ export const TextLine = memo(function TextLine({ label, text, onText, fault, not
   );
 });
 
-interface PickProps<T extends string> { label: string; value: T; options: readonly (readonly [T, string])[]; onPick: (value: T) => void; hidden?: boolean }
+interface PickProps<T extends string> { label: string; value: T; options: readonly (readonly [T, string])[]; onPick: (value: T) => void; hidden?: boolean; fault?: string | undefined }
 
 /** One of many, as the browser's own list: quick with the keyboard. */
-function Picked<T extends string>({ label, value, options, onPick, hidden = false }: PickProps<T>) {
+function Picked<T extends string>({ label, value, options, onPick, hidden = false, fault }: PickProps<T>) {
   const id = useId();
   return (
     <Box sx={{ minWidth: 0 }}>
       <Label id={id} hidden={hidden}>{label}</Label>
-      <Box component="select" id={id} value={value} onChange={(e) => { const found = options.find(([v]) => v === e.target.value); if (found) onPick(found[0]); }}
+      <Box component="select" id={id} value={value} aria-invalid={Boolean(fault)} aria-describedby={fault ? `${id}-note` : undefined} onChange={(e) => { const found = options.find(([v]) => v === e.target.value); if (found) onPick(found[0]); }}
         sx={{ font: 'inherit', color: 'text.primary', bgcolor: 'background.paper', border: 0, borderBottom: 1, borderColor: 'divider', borderRadius: 0, width: '100%', minHeight: { xs: 40, md: 30 }, px: 0 }}>
         {options.map(([v, words]) => <option key={v} value={v}>{words}</option>)}
       </Box>
+      {fault && <Typography id={`${id}-note`} role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>{fault}</Typography>}
     </Box>
   );
 }

@@ -2,8 +2,8 @@ import { ThemeProvider } from '@mui/material';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { BatchView } from '../../api/client';
-import { batch, kitchen, show, standIn } from '../../test/stove';
+import type { BatchView, KitchenView } from '../../api/client';
+import { batch, kitchen, problem, show, standIn, standing } from '../../test/stove';
 import { theme } from '../../theme/theme';
 import { AddSheet } from './AddSheet';
 import { HeatSheet } from './HeatSheet';
@@ -81,4 +81,19 @@ it('takes sauce out of a tub, and tells the tub', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() => expect(close).toHaveBeenCalled());
   expect(asked.find((a) => a.path === '/api/lots/l1/uses')?.body).toMatchObject({ batchId: 'b1', massKilograms: 1.5, massText: '1.5 kg' });
+});
+
+it('asks before two pots stand on one burner', async () => {
+  const asked = standIn(problem(422, '/heatSourceId', '‘Ridge ragù’ stands on that burner.', 'Choose another, or say that both stand there.', 'in-use'));
+  standing.push({ vesselId: 'v2', name: 'Ridge ragù' });
+  const pots = [{ id: 'v1', name: 'Rondeau' }, { id: 'v2', name: 'Stockpot' }] as KitchenView['vessels'];
+  themed(<HeatSheet batch={ragu} kitchen={{ ...kitchen, vessels: pots }} onClose={vi.fn()} />);
+  expect(await screen.findByRole('radio', { name: 'Stockpot (holds Ridge ragù)' })).toBeInTheDocument();
+  expect(screen.queryByRole('radio', { name: 'both stand there' })).not.toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  expect(await screen.findByText(/stands on that burner/)).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('radio', { name: 'both stand there' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(asked.map((a) => a.body.sharesHeat)).toEqual([false, true]));
+  standing.length = 0;
 });

@@ -12,6 +12,7 @@ import { Declaration } from '../../ui/Declaration';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { dayOf, longTime } from './lotWords';
+import { MoreThanMade } from './MoreThanMade';
 import { useLotEntry } from './useLotEntry';
 import { WhatFields, whatOf } from './WhatFields';
 
@@ -58,7 +59,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
         {!cooling && <WhatFields form={what} onForm={edit(setWhat)} kitchen={kitchen} fault={wrong('/what/massKilograms')} />}
         {!cooling && <Note>Nothing here shows how it was cooled: <Link to="/keep/cool">cool it first</Link>, or say why there is no record. The reason stays with the tubs.</Note>}
         {!cooling && <TextLine label="Why no cooling is recorded" text={because} onText={edit(setBecause)} placeholder="cooled in the ice bath at noon, watched by Ida" fault={refused?.at('/uncooledBecause')} />}
-        {(more !== '' || refused?.problem.errors?.some((e) => e.code === 'more-than-was-made')) && <TextLine label="Why it is more than was made" text={more} onText={edit(setMore)} fault={refused?.at('/moreBecause')} />}
+        <MoreThanMade because={more} onBecause={edit(setMore)} refused={refused} />
         <QuantityField label="A tub holds, to the rim" text={text} onText={edit(setText)} understood={tub.outcome === 'understood' ? litres(tub.value) : ''} fault={fault} numeric={false} />
         <Pick label="Into" value={placeId} options={kitchen.coldPlaces.map((p) => [p.id, `${p.name}, ${show.text(show.temperature(p.celsius, units, 0))}`] as const)} onPick={edit(setPlaceId)} />
         {hour}

@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import type { KitchenView } from '../../api/client';
+import { potWords, useTaken } from '../../api/occupancy';
 import { show } from '../../quantities';
 import { columns } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
@@ -15,11 +16,12 @@ interface Props { form: SetupForm; onForm: (form: SetupForm) => void; kitchen: K
 /** In what, how many, where, and how it is treated. */
 export function SetupFields({ form, onForm, kitchen, fault }: Props) {
   const set = <K extends keyof SetupForm>(key: K) => (value: SetupForm[K]) => onForm({ ...form, [key]: value });
+  const taken = useTaken();
   const whole = /^\s*\d+\s*$/.test(form.count);
   return (
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.panAndCount, gap: 2 }}>
-        <Pick label="In what" value={form.vesselId} options={kitchen.vessels.map((v) => [v.id, `${v.name}, ${show.text(show.volume(v.capacityCubicMeters, kitchen.settings.units))}`] as const)} onPick={set('vesselId')} />
+        <Pick label="In what" value={form.vesselId} options={kitchen.vessels.map((v) => [v.id, `${potWords(v, taken)}, ${show.text(show.volume(v.capacityCubicMeters, kitchen.settings.units))}`] as const)} onPick={set('vesselId')} fault={fault('/setup/vesselId')} />
         <TextLine label="How many" text={form.count} onText={set('count')} fault={whole ? fault('/setup/count') : 'A whole number of pans, such as 2.'} />
       </Box>
       <BareMetal vessel={kitchen.vessels.find((v) => v.id === form.vesselId)} />

@@ -1,4 +1,5 @@
 import type { CoolingSetupChoice, KitchenView } from '../../api/client';
+import { firstFree, type Taken } from '../../api/occupancy';
 
 /** A setup as it is filled in. */
 export interface SetupForm { vesselId: string; count: string; place: string; covered: 'yes' | 'no'; stirred: 'never' | '5' | '10' | '20' }
@@ -9,7 +10,7 @@ export function placesOf(kitchen: KitchenView): (readonly [string, string])[] {
   return [['ICE_BATH', 'ice bath'] as const, ...own, ['COLD_WATER', 'cold tap water'] as const, ['BENCH', 'the bench'] as const];
 }
 
-export const blankSetup = (kitchen: KitchenView): SetupForm => ({ vesselId: kitchen.vessels[0]?.id ?? '', count: '1', place: 'ICE_BATH', covered: 'no', stirred: 'never' });
+export const blankSetup = (kitchen: KitchenView, taken: Taken): SetupForm => ({ vesselId: firstFree(kitchen.vessels, taken)?.id ?? '', count: '1', place: 'ICE_BATH', covered: 'no', stirred: 'never' });
 
 /** The form of a setup that was offered. */
 export const formOf = (choice: CoolingSetupChoice): SetupForm => ({ vesselId: choice.vesselId, count: String(choice.count), place: choice.coldPlaceId ?? choice.place, covered: choice.covered ? 'yes' : 'no', stirred: 'never' });

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { CoolingSetupChoice, KeepingView, KitchenView } from '../../api/client';
+import { useTaken } from '../../api/occupancy';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { TextLine } from '../../ui/fields';
@@ -35,7 +36,8 @@ export function ReadSheet({ keeping, kitchen, onClose }: Props) {
 export function PlaceSheet({ keeping, kitchen, offered, reheat, onClose }: Props & { offered: CoolingSetupChoice | undefined; reheat: boolean }) {
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useKept(keeping.id, onClose);
   const { units } = kitchen.settings;
-  const [form, setForm] = useState(() => (offered ? formOf(offered) : blankSetup(kitchen)));
+  const taken = useTaken();
+  const [form, setForm] = useState(() => (offered ? formOf(offered) : blankSetup(kitchen, taken)));
   const [text, setText] = useState('');
   const { own } = degreesTyped(text, units);
   const read = parseQuantity(text, 'TEMPERATURE', own);
@@ -53,7 +55,7 @@ export function PlaceSheet({ keeping, kitchen, offered, reheat, onClose }: Props
       {reheat && <QuantityField label="The thermometer shows" text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? degrees(read.value, units) : ''} fault={fault} autoFocus />}
       <SetupFields form={form} onForm={edit(setForm)} kitchen={kitchen} fault={(pointer) => refused?.at(pointer)} />
       {hour}
-      {elsewhere(fault ?? refused?.at('/setup/count'))}
+      {elsewhere(fault ?? refused?.at('/setup/count') ?? refused?.at('/setup/vesselId'))}
     </Sheet>
   );
 }

@@ -13,7 +13,7 @@ export function Bases({ bases, units, tubsStay, onTubsStay }: { bases: MealView[
       {b.tubs.length > 0 && <Typography>{mass(b.fromTubsKilograms)} comes from tubs: {b.tubs.map((t) => `${mass(t.massKilograms)} ${t.code}${t.frozen ? ', to be thawed' : ''}`).join('; ')}.</Typography>}
       {(b.tubs.length > 0 || tubsStay) && <Button onClick={() => onTubsStay(!tubsStay)} sx={{ px: 0 }}>{tubsStay ? 'Count tubs in' : 'Leave the tubs, make it all'}</Button>}
       <Typography sx={{ fontSize: sizes.note }}>{b.stages.flatMap((s) => s.lines).map((l) => `${show.text(show.mass(l.massKilograms, units))} ${l.name}`).join(', ')}</Typography>
-      <FitLine fits={b.fits} units={units} />
+      <FitLine placing={b.placing} units={units} />
     </Box>
   ));
 }

@@ -46,7 +46,7 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
             {faultAt(`/dishes/${i}/baseFormulaId`) && <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>{faultAt(`/dishes/${i}/baseFormulaId`)}</Typography>}
             {made && made.inTubsCovers > 0 && <Typography sx={{ fontSize: sizes.note }}><Link to="/keep">{show.text(show.mass(made.inTubsKilograms, units))} of it</Link> is in tubs, enough for {made.inTubsCovers} of {made.covers}.</Typography>}
             {made?.fromBase && <FromBase of={made.fromBase} stages={made.stages} units={units} />}
-            {made && <FitLine fits={made.fits} units={units} />}
+            {made && <FitLine placing={made.placing} units={units} />}
             <Groups dish={d} made={made} units={units} change={(groups) => put(i, { groups })} />
           </Box>
         );

@@ -17,7 +17,7 @@ const shelf = [
 ] as unknown as FormulaSummary[];
 const text: MealText = { name: 'Feast', packGoal: 'LEAST_COST', tubsStay: false, dishes: [{ key: 'a', formulaId: 'ragu', schools: [], covers: '12', servingText: '120 g', groups: [] }] };
 const fit = (title: string, over: Partial<StageFitView> = {}): StageFitView => ({ title, vesselName: 'Stockpot', vessels: 1, volumeCubicMeters: 0.01, depthMeters: 0.1, fullFraction: 0.6, standing: 'FITS', ...over });
-const dish = (over: object = {}) => ({ formulaId: 'ragu', name: 'Ridge ragù', covers: 12, madeMassKilograms: 1.5, stages: [{ title: 'Pork', lines: [{ name: 'Guanciale', massKilograms: 0.2, firstDoseKilograms: 0.2, note: '' }] }], fryingLoads: {}, fits: [], branches: [], declaration: { allergens: [], asked: [], diets: [], unknown: [] }, avoided: [], ...over });
+const dish = (over: object = {}) => ({ formulaId: 'ragu', name: 'Ridge ragù', covers: 12, madeMassKilograms: 1.5, stages: [{ title: 'Pork', lines: [{ name: 'Guanciale', massKilograms: 0.2, firstDoseKilograms: 0.2, note: '' }] }], fryingLoads: {}, placing: { fits: [] }, branches: [], declaration: { allergens: [], asked: [], diets: [], unknown: [] }, avoided: [], ...over });
 const meal = (dishes: object[], over: object = {}) => ({ bases: [], dishes, shopping: [], tools: [], early: [], handsSeconds: 0, ...over }) as unknown as MealView;
 const page = (of: MealView, change = vi.fn(), faults: Record<string, string> = {}) => {
   show(<Dishes text={text} meal={of} shelf={shelf} units="METRIC" change={change} faultAt={(pointer) => faults[pointer]} />);
@@ -42,8 +42,8 @@ it('says when the share is taken, what is still added, and which promise breaks'
 });
 
 it('says in which pot it stands at its fullest, and when none holds it', () => {
-  page(meal([dish({ fits: [fit('Sweat', { fullFraction: 0.2 }), fit('Simmer'), fit('Bake', { vesselName: 'Tray', vessels: 3 })] })], { bases: [{ formulaId: 'base', name: 'Larder base', madeMassKilograms: 40, fromTubsKilograms: 0, tubs: [], stages: [], fits: [fit('Simmer', { standing: 'OVERFLOWS', volumeCubicMeters: 0.042 })] }] }));
-  expect(screen.getByText('in the Stockpot, 60 % full at ‘Simmer’; 3 × Tray, 60 % full at ‘Bake’')).toBeInTheDocument();
+  page(meal([dish({ placing: { fits: [fit('Sweat', { fullFraction: 0.2 }), fit('Simmer'), fit('Bake', { vesselName: 'Tray', vessels: 3 })], burnerName: 'Back ring', waitsFor: 'Pale ragù' } })], { bases: [{ formulaId: 'base', name: 'Larder base', madeMassKilograms: 40, fromTubsKilograms: 0, tubs: [], stages: [], placing: { fits: [fit('Simmer', { standing: 'OVERFLOWS', volumeCubicMeters: 0.042 })] } }] }));
+  expect(screen.getByText('in the Stockpot, 60 % full at ‘Simmer’; 3 × Tray, 60 % full at ‘Bake’; on Back ring; once Pale ragù is out of it: no other pot has room')).toBeInTheDocument();
   expect(screen.getByText(/42.0 l at ‘Simmer’ do not go into the largest pot/)).toBeInTheDocument();
 });
 
@@ -54,7 +54,7 @@ it('keeps the fault of a base beside its field', () => {
 
 it('takes a base from tubs first, and leaves them where the cook says so', async () => {
   const tubs = [{ code: 'KTQ2M', massKilograms: 3.8, frozen: false }, { code: 'W7XAB', massKilograms: 1.2, frozen: true }];
-  const change = page(meal([dish({ inTubsKilograms: 0.9, inTubsCovers: 7 })], { bases: [{ formulaId: 'base', name: 'Larder base', madeMassKilograms: 0, fromTubsKilograms: 5, tubs, stages: [], fits: [] }] }));
+  const change = page(meal([dish({ inTubsKilograms: 0.9, inTubsCovers: 7 })], { bases: [{ formulaId: 'base', name: 'Larder base', madeMassKilograms: 0, fromTubsKilograms: 5, tubs, stages: [], placing: { fits: [] } }] }));
   expect(screen.getByText('Larder base, nothing to make')).toBeInTheDocument();
   expect(screen.getByText('5.00 kg comes from tubs: 3.80 kg KTQ2M; 1.20 kg W7XAB, to be thawed.')).toBeInTheDocument();
   expect(screen.getByText(/is in tubs, enough for 7 of 12/)).toBeInTheDocument();

@@ -5,6 +5,7 @@ import { useKeys } from '../../app/keys';
 import { newId, type FormulaSummary, type KitchenView, type School } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
+import { useTaken } from '../../api/occupancy';
 import { useOutbox } from '../../api/outbox';
 import type { ProblemError } from '../../api/problem';
 import { show } from '../../quantities';
@@ -15,6 +16,7 @@ import { Amounts } from './Amounts';
 import { Before } from './Before';
 import { InTubs } from './InTubs';
 import { NeedFields } from './NeedFields';
+import { NotLit } from './NotLit';
 import { OtherWays } from './OtherWays';
 import { Hours, Sizes } from './PlanFigures';
 import { PlanBalance } from './PlanBalance';
@@ -72,7 +74,8 @@ function beside(faults: Faults, problem: ProblemError | undefined): Faults {
 interface Props { kitchen: KitchenView; formula: FormulaSummary; formulas: FormulaSummary[]; form: PlanForm; change: (to: Partial<PlanForm>) => void }
 
 function Planned({ kitchen, formula, formulas, form, change }: Props) {
-  const { request: typed, faults } = useMemo(() => understand(form, formula.id, kitchen), [form, formula.id, kitchen]);
+  const taken = useTaken();
+  const { request: typed, faults } = useMemo(() => understand(form, formula.id, kitchen, taken), [form, formula.id, kitchen, taken]);
   const { preview, problem, request: planned } = usePlan(typed);
   const plan = preview?.plan;
   // Hours, picture and sizes come first; what is read after them may follow a moment later.
@@ -80,8 +83,8 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const { send } = useOutbox();
   const navigate = useNavigate();
   const [litAt, setLitAt] = useState('');
-  const [startFault, setStartFault] = useState<ProblemError>();
-  const { vessel } = chosen(form, kitchen);
+  const [startFault, setStartFault] = useState<{ error: ProblemError; lit: string | undefined }>();
+  const { vessel } = chosen(form, kitchen, taken);
   const { units, zone } = kitchen.settings;
   const all = useMemo(() => beside(faults, problem), [faults, problem]);
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));
@@ -89,11 +92,11 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const ways = useWays(planned, Boolean(usable));
   const shares = useShares(planned, Boolean(problem?.at('/vesselId')));
 
-  const start = async (litLocalTime?: string) => {
+  const start = async (litLocalTime?: string, sharesHeat = false) => {
     if (!typed) return;
     const id = newId();
-    const sent = await send('/api/batches', { id, plan: typed, timeScale: 1, ...(litLocalTime ? { happenedLocalTime: litLocalTime } : {}) });
-    if (sent.kind === 'refused') setStartFault(sent.error);
+    const sent = await send('/api/batches', { id, plan: typed, timeScale: 1, sharesHeat, ...(litLocalTime ? { happenedLocalTime: litLocalTime } : {}) });
+    if (sent.kind === 'refused') setStartFault({ error: sent.error, lit: litLocalTime });
     else void navigate(`/pots/${id}`);
   };
   useKeys(usable && !formula.unfinished ? [{ key: 's', does: 'Light the burner now', act: () => void start() }] : []);
@@ -101,7 +104,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   return (
     <Page title={formula.name} sub={`${formula.inShort} · version ${formula.version}`} step="Size">
       <Box sx={{ display: 'grid', columnGap: { xs: 2.5, md: 3.5 }, rowGap: { xs: 2.5, md: 1.5 }, gridTemplateColumns: columns.plan, gridTemplateAreas: areas.plan, gridTemplateRows: { md: 'auto 1fr' } }}>
-        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} preview={later} /></Box>
+        <Box sx={{ gridArea: 'need' }}><NeedFields formulas={formulas} formula={formula} form={form} change={change} faults={all} vesselFault={problem?.at('/vesselId')} kitchen={kitchen} taken={taken} preview={later} /></Box>
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
@@ -114,7 +117,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           {formula.unfinished && <Note tone="tomato">Lines of this formula are not read yet: <Link to={`/formulas/${formula.id}/edit`}>answer or drop them</Link>, then it can be lit.</Note>}
           <StartNote disabled={!usable || formula.unfinished} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
-          {startFault && <Note tone="tomato">{startFault.summary}</Note>}
+          {startFault && <NotLit fault={startFault.error} onBoth={() => void start(startFault.lit, true)} />}
           {plan && planned && <InTubs formulaId={formula.id} wantedKilograms={plan.endMassKilograms} covers={planned.covers} byCovers={planned.sizedBy === 'COVERS'} change={change} units={units} />}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
           {later && <Before plan={later.plan} units={units} />}

@@ -1,6 +1,7 @@
 import { useCallback, useState } from 'react';
 import type { FormulaSummary, KitchenView, Lid, PlanRequest, School } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
+import { firstFree, type Taken } from '../../api/occupancy';
 import { parseHour, parseQuantity, type Understanding } from '../../quantities';
 import { heatingOf, type HeatForm } from '../../ui/heat';
 
@@ -25,12 +26,12 @@ export function usePlanForm() {
   return { form, change };
 }
 
-/** Pot and burner that are chosen, or the most likely ones while nothing is. */
-export function chosen(form: PlanForm, kitchen: KitchenView) {
+/** Pot and burner that are chosen, or the most likely ones while nothing is: a free pot that is not the largest, the strongest burner that is free. */
+export function chosen(form: PlanForm, kitchen: KitchenView, taken: Taken) {
   const roomy = kitchen.vessels.toSorted((a, b) => b.capacityCubicMeters - a.capacityCubicMeters);
   return {
-    vessel: kitchen.vessels.find((v) => v.id === form.vesselId) ?? roomy[1] ?? roomy[0],
-    heatSource: kitchen.heatSources.find((h) => h.id === form.heatSourceId) ?? kitchen.heatSources.toSorted((a, b) => b.powerIntoPotWatts - a.powerIntoPotWatts)[0],
+    vessel: kitchen.vessels.find((v) => v.id === form.vesselId) ?? firstFree([...roomy.slice(1, 2), ...roomy.slice(0, 1), ...roomy.slice(2)], taken),
+    heatSource: kitchen.heatSources.find((h) => h.id === form.heatSourceId) ?? firstFree(kitchen.heatSources.toSorted((a, b) => b.powerIntoPotWatts - a.powerIntoPotWatts), taken),
   };
 }
 
@@ -78,9 +79,9 @@ function stocked(form: PlanForm, kitchen: KitchenView): { available: PlanRequest
 }
 
 /** The request that the form means, or what is wrong with its fields. */
-export function understand(form: PlanForm, formulaId: string, kitchen: KitchenView): { request?: PlanRequest; faults: Faults } {
+export function understand(form: PlanForm, formulaId: string, kitchen: KitchenView, taken: Taken): { request?: PlanRequest; faults: Faults } {
   const faults: Faults = {};
-  const { vessel, heatSource } = chosen(form, kitchen);
+  const { vessel, heatSource } = chosen(form, kitchen, taken);
   const covers = parseQuantity(form.covers, 'COUNT', '');
   const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
   const { by, read: target } = targetOf(form.target);

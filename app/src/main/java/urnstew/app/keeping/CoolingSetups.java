@@ -132,7 +132,7 @@ class CoolingSetups {
   /** The least work that cools it in time, with what this kitchen has. */
   List<Way> ways(CoolingSauce sauce, Temperature start, RuleSet rules) {
     Map<CoolingPan, UUID> pans = new LinkedHashMap<>();
-    equipment.vessels().forEach(vessel -> pans.putIfAbsent(CoolingPan.of(vessel), vessel.id()));
+    equipment.freeVessels().forEach(vessel -> pans.putIfAbsent(CoolingPan.of(vessel), vessel.id()));
     Map<ColdSpot, ColdPlaceView> places = new LinkedHashMap<>();
     equipment.coldPlaces().stream()
         .filter(place -> place.kind() != ColdKind.FREEZER)

@@ -2,8 +2,10 @@ package urnstew.app.kitchen;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.ColdPlaceView;
@@ -12,6 +14,7 @@ import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.occupancy.OccupancyService;
+import urnstew.app.occupancy.Place;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
@@ -42,6 +45,13 @@ public class EquipmentService {
   @Transactional(readOnly = true)
   public List<Vessel> vessels() {
     return kitchens.vessels().stream().map(VesselView::vessel).toList();
+  }
+
+  /** Vessels in which nothing is just now. */
+  @Transactional(readOnly = true)
+  public List<Vessel> freeVessels() {
+    Set<UUID> taken = occupancy.all().stream().map(Place::vesselId).collect(Collectors.toSet());
+    return vessels().stream().filter(vessel -> !taken.contains(vessel.id())).toList();
   }
 
   /** A burner, retired or not. */

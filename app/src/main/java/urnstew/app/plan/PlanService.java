@@ -98,14 +98,14 @@ public class PlanService {
     return WaysView.of(
         plan,
         new Alternatives(
-            inputs, plan, equipment.vessels(), kilogram("tomato-paste"), kilogram("water")));
+            inputs, plan, equipment.freeVessels(), kilogram("tomato-paste"), kilogram("water")));
   }
 
   /** The batch over as few pots of the kitchen as hold it; empty where they do not. */
   @Transactional(readOnly = true)
   public List<ShareView> shares(PlanRequest request) {
     PlanInputs inputs = inputs(request);
-    return PotSplit.of(inputs, equipment.vessels()).stream()
+    return split(inputs).stream()
         .flatMap(split -> split.plans(inputs).stream())
         .map(share -> ShareView.of(share, plan(share)))
         .toList();
@@ -125,12 +125,18 @@ public class PlanService {
       if (!fault.code().equals("does-not-fit")) {
         throw fault;
       }
-      throw PotSplit.of(inputs, equipment.vessels())
+      throw split(inputs)
           .map(PotSplit::shares)
           .filter(shares -> shares.size() > 1)
           .map(shares -> fault.remedied("Or share it over " + shares.size() + " pots."))
           .orElse(fault);
     }
+  }
+
+  /** Over pots that are free where they hold it, else over what there will be. */
+  private Optional<PotSplit> split(PlanInputs inputs) {
+    return PotSplit.of(inputs, equipment.freeVessels())
+        .or(() -> PotSplit.of(inputs, equipment.vessels()));
   }
 
   private PotContents kilogram(String ingredient) {

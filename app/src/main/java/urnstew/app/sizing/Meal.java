@@ -12,7 +12,7 @@ import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Intake;
-import urnstew.core.plan.StageFit;
+import urnstew.core.plan.Placing;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.PackGoal;
@@ -36,10 +36,14 @@ record Meal(
    * A base with its pot.
    *
    * @param formulaId of the base
-   * @param fits stage by stage; none where tubs give all of it
+   * @param placing where it is cooked; nowhere where tubs give all of it
    * @param tubs that give what need not be made
    */
-  record Common(String formulaId, BaseBatch base, List<StageFit> fits, List<TubStock.Share> tubs) {}
+  record Common(String formulaId, BaseBatch base, Placing placing, List<TubStock.Share> tubs) {
+    Common at(Placing place) {
+      return new Common(formulaId, base, place, tubs);
+    }
+  }
 
   /**
    * One dish.
@@ -48,7 +52,7 @@ record Meal(
    * @param from the share of a base that it is made of; empty where it is made on its own
    * @param split how its pot is parted
    * @param fryingLoads by stage
-   * @param fits stage by stage; none where a base is its pot
+   * @param placing where it is cooked; nowhere where a base is its pot
    * @param inTubs finished already, of what it takes
    * @param tubs that its eaters may get: of the dish itself, and of its base
    */
@@ -57,19 +61,28 @@ record Meal(
       Optional<FromBase> from,
       Split split,
       Map<String, Integer> fryingLoads,
-      List<StageFit> fits,
+      Placing placing,
       Mass inTubs,
       List<TubStock.Share> tubs) {
 
-    /** What goes in, beside the share of a base. */
+    /** What goes in for all who eat of it, beside the share of a base. */
     ResolvedFormula batch() {
-      return from.map(one -> one.variant().still()).orElse(dish.batch());
+      ResolvedFormula all = from.map(one -> one.variant().still()).orElse(dish.batch());
+      return split.cooked(all, dish.need().covers());
+    }
+
+    Served at(Placing place) {
+      return new Served(dish, from, split, fryingLoads, place, inTubs, tubs);
     }
 
     /** All that its eaters have in it: what is cooked for them, and what tubs they may get. */
     List<Intake> ingredients() {
-      List<Portion> cooked =
+      List<Portion> all =
           from.map(one -> one.variant().ingredients(one.base())).orElse(dish.batch().portions());
+      List<Portion> cooked =
+          split
+              .cooked(new ResolvedFormula(dish.batch().formula(), all), dish.need().covers())
+              .portions();
       return Stream.concat(
               Declaration.intakes(cooked).stream(),
               tubs.stream().map(tub -> new Intake(tub.sauce(), tub.mass())))
@@ -92,7 +105,11 @@ record Meal(
    *
    * @param base at its own size
    */
-  record FromBase(ResolvedFormula base, Variant variant) {}
+  record FromBase(ResolvedFormula base, Variant variant) {
+    boolean isOf(String formulaId) {
+      return base.formula().id().equals(formulaId);
+    }
+  }
 
   static Meal of(
       String name,

@@ -16,6 +16,7 @@ import urnstew.core.formula.Split;
 import urnstew.core.formula.Stage;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Swap;
+import urnstew.core.plan.Placing;
 import urnstew.core.plan.StageFit;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
@@ -148,7 +149,7 @@ final class MealPrint {
                   .collect(Collectors.joining("; "))
               + ".");
     }
-    inPot(sheet, common.fits());
+    placed(sheet, common.placing());
     base.made().ifPresent(made -> stages(sheet, made.batch(), Map.of()));
     base.variants().forEach(variant -> sheet.text(share(variant)));
   }
@@ -175,14 +176,18 @@ final class MealPrint {
     sheet.heading(dish.batch().formula().name() + ", " + printed.mass(dish.made().kilograms()));
     sheet.text(told(served));
     served.from().ifPresent(from -> sheet.text(from(from)));
-    inPot(sheet, served.fits());
+    placed(sheet, served.placing());
     stages(sheet, served.batch(), served.fryingLoads());
     served.split().branches().forEach(branch -> sheet.text(branch(branch)));
   }
 
-  private static void inPot(PrintedSheet sheet, List<StageFit> fits) {
-    if (!fits.isEmpty()) {
-      sheet.text(pot(fits));
+  private static void placed(PrintedSheet sheet, Placing placing) {
+    if (!placing.fits().isEmpty()) {
+      sheet.text(
+          pot(placing.fits())
+              + placing.burner().map(burner -> "; on " + burner.name()).orElse("")
+              + placing.waitsFor().map(first -> "; once " + first + " is out of it").orElse("")
+              + ".");
     }
   }
 

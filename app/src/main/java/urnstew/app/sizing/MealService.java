@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.Units;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.pantry.StockItem;
@@ -37,7 +39,8 @@ import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Split.Group;
 import urnstew.core.pantry.Pantry;
-import urnstew.core.plan.StageFit;
+import urnstew.core.plan.Placing;
+import urnstew.core.plan.Placing.Cooked;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.Need;
@@ -213,7 +216,7 @@ public class MealService {
     Map<Integer, FromBase> shares = new HashMap<>();
     List<Common> bases =
         sheet.dishes().stream()
-            .flatMap(dish -> Optional.ofNullable(dish.baseFormulaId()).stream())
+            .flatMap(dish -> sheet.baseOf(dish).stream())
             .distinct()
             .map(id -> common(id, sheet, dishes, shares))
             .toList();
@@ -228,7 +231,15 @@ public class MealService {
               bases,
               all));
     }
-    return Meal.of(sheet.name(), bases, served, stock.masses(), sheet.packGoal());
+    Iterator<Placing> placings = placings(sheet, bases, served).iterator();
+    return Meal.of(
+        sheet.name(),
+        bases.stream()
+            .map(base -> base.base().made().isPresent() ? base.at(placings.next()) : base)
+            .toList(),
+        served.stream().map(one -> one.from().isEmpty() ? one.at(placings.next()) : one).toList(),
+        stock.masses(),
+        sheet.packGoal());
   }
 
   /** One base for all dishes that name it; what each takes is put at its place. */
@@ -236,7 +247,7 @@ public class MealService {
       String id, MealSheet sheet, List<Dish> dishes, Map<Integer, FromBase> shares) {
     List<Integer> places =
         IntStream.range(0, dishes.size())
-            .filter(place -> id.equals(sheet.dishes().get(place).baseFormulaId()))
+            .filter(place -> sheet.baseOf(sheet.dishes().get(place)).filter(id::equals).isPresent())
             .boxed()
             .toList();
     String field = "dishes." + places.get(0) + ".baseFormulaId";
@@ -253,9 +264,7 @@ public class MealService {
     for (int i = 0; i < places.size(); i++) {
       shares.put(places.get(i), new FromBase(own, base.variants().get(i)));
     }
-    List<StageFit> fits =
-        base.made().map(made -> fits(made.batch(), own.formula().target())).orElse(List.of());
-    return new Common(id, base, fits, tubs.shares(id, base.fromTubs()));
+    return new Common(id, base, Placing.NOWHERE, tubs.shares(id, base.fromTubs()));
   }
 
   private Mass inTubs(String formulaId, MealSheet sheet) {
@@ -268,11 +277,30 @@ public class MealService {
         .reduce(Mass.ZERO, Mass::plus);
   }
 
-  private List<StageFit> fits(ResolvedFormula batch, Optional<MassFraction> target) {
-    return StageFit.inBestPot(
-        batch,
-        target,
+  /** Every pot of a meal where it is cooked: bases first, in their order, then the dishes. */
+  private List<Placing> placings(MealSheet sheet, List<Common> bases, List<Served> served) {
+    List<Cooked> pots = new ArrayList<>();
+    for (Common common : bases) {
+      common
+          .base()
+          .made()
+          .ifPresent(
+              made ->
+                  pots.add(
+                      new Cooked(
+                          common.base().name(), made.batch(), made.batch().formula().target())));
+    }
+    for (int place = 0; place < served.size(); place++) {
+      ResolvedFormula batch = served.get(place).dish().batch();
+      if (served.get(place).from().isEmpty()) {
+        pots.add(
+            new Cooked(batch.formula().name(), batch, target(sheet.dishes().get(place), batch)));
+      }
+    }
+    return Placing.of(
+        pots,
         equipment.vessels(),
+        kitchens.view().heatSources().stream().map(HeatSourceView::heatSource).toList(),
         kitchens.settings().surroundings().altitude().boilingPoint());
   }
 
@@ -299,19 +327,29 @@ public class MealService {
         from,
         Split.of(dish.batch(), dish.ribbon(), sheet.covers(), groups, all),
         dish.fryingLoads(strongest()),
-        from.isPresent() ? List.of() : fits(dish.batch(), target(sheet, dish.batch())),
-        inTubs(sheet.formulaId(), dish.made()),
-        tubs(sheet, dish, bases));
+        Placing.NOWHERE,
+        from.filter(base -> isOf(base, sheet)).isPresent()
+            ? Mass.ZERO
+            : inTubs(sheet.formulaId(), dish.made()),
+        tubs(sheet, dish, from, bases));
   }
 
   /** Every tub that its eaters may get: of the dish, and of the base that it takes. */
-  private List<TubStock.Share> tubs(DishSheet sheet, Dish dish, List<Common> bases) {
-    String baseId = sheet.baseFormulaId();
-    List<TubStock.Share> all = new ArrayList<>(tubs.shares(sheet.formulaId(), dish.made()));
+  private List<TubStock.Share> tubs(
+      DishSheet sheet, Dish dish, Optional<FromBase> from, List<Common> bases) {
+    List<TubStock.Share> all = new ArrayList<>();
+    if (from.filter(base -> isOf(base, sheet)).isEmpty()) {
+      all.addAll(tubs.shares(sheet.formulaId(), dish.made()));
+    }
     bases.stream()
-        .filter(base -> base.formulaId().equals(baseId))
+        .filter(base -> from.filter(one -> one.isOf(base.formulaId())).isPresent())
         .forEach(base -> all.addAll(base.tubs()));
     return all;
+  }
+
+  /** Whether a dish is nothing but a share of its base. */
+  private static boolean isOf(FromBase base, DishSheet sheet) {
+    return base.isOf(sheet.formulaId());
   }
 
   private Need need(String at, DishSheet sheet) {

@@ -3,6 +3,7 @@ package urnstew.app.sizing;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.formula.School;
 import urnstew.core.pantry.Avoid;
@@ -35,6 +36,22 @@ public record MealSheet(
       @Nullable Double targetSolidsFraction,
       @Nullable String baseFormulaId,
       @NotNull @Valid List<GroupSheet> groups) {}
+
+  /**
+   * The base that a dish is made of: the one it names, or itself where another dish is made of it,
+   * so that nothing is made twice.
+   */
+  public Optional<String> baseOf(DishSheet dish) {
+    String named = dish.baseFormulaId();
+    if (named != null) {
+      return Optional.of(named);
+    }
+    boolean shared =
+        dish.targetSolidsFraction() == null
+            && dish.schools().isEmpty()
+            && dishes.stream().anyMatch(other -> dish.formulaId().equals(other.baseFormulaId()));
+    return shared ? Optional.of(dish.formulaId()) : Optional.empty();
+  }
 
   /** Eaters of that dish who leave something out. */
   public record GroupSheet(@NotNull String name, int covers, @NotNull List<Avoid> avoid) {}

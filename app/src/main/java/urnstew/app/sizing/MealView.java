@@ -16,10 +16,12 @@ import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Stage;
+import urnstew.core.kitchen.HeatSource;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.pantry.Pantry;
+import urnstew.core.plan.Placing;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.Dish;
@@ -58,7 +60,7 @@ public record MealView(
       double fromTubsKilograms,
       List<TubView> tubs,
       List<MealStageView> stages,
-      List<StageFitView> fits) {
+      PlacingView placing) {
     static BaseView of(Meal.Common common) {
       BaseBatch base = common.base();
       return new BaseView(
@@ -68,7 +70,7 @@ public record MealView(
           base.fromTubs().kilograms(),
           common.tubs().stream().map(TubView::of).toList(),
           base.made().map(made -> MealStageView.all(made.batch())).orElse(List.of()),
-          common.fits().stream().map(StageFitView::of).toList());
+          PlacingView.of(common.placing()));
     }
   }
 
@@ -113,6 +115,17 @@ public record MealView(
     }
   }
 
+  /** Where it is cooked: which pot, which burner, and what has to be out of that pot before. */
+  public record PlacingView(
+      List<StageFitView> fits, @Nullable String burnerName, @Nullable String waitsFor) {
+    static PlacingView of(Placing placing) {
+      return new PlacingView(
+          placing.fits().stream().map(StageFitView::of).toList(),
+          placing.burner().map(HeatSource::name).orElse(null),
+          placing.waitsFor().orElse(null));
+    }
+  }
+
   /** One dish, sized. */
   public record DishView(
       String formulaId,
@@ -124,7 +137,7 @@ public record MealView(
       @Nullable FromBaseView fromBase,
       List<MealStageView> stages,
       Map<String, Integer> fryingLoads,
-      List<StageFitView> fits,
+      PlacingView placing,
       List<BranchView> branches,
       DeclarationView declaration,
       List<AvoidedView> avoided) {
@@ -141,8 +154,10 @@ public record MealView(
           served.from().map(from -> FromBaseView.of(from, served.split())).orElse(null),
           MealStageView.all(served.batch()),
           served.fryingLoads(),
-          served.fits().stream().map(StageFitView::of).toList(),
-          served.split().branches().stream().map(one -> BranchView.of(one, pantry)).toList(),
+          PlacingView.of(served.placing()),
+          served.split().branches().stream()
+              .map(one -> BranchView.of(one, served.tubs(), pantry))
+              .toList(),
           DeclarationView.of(served.declaration()),
           AvoidedView.ofIntakes(avoids, served.ingredients(), pantry));
     }
@@ -182,7 +197,17 @@ public record MealView(
       double shareMassKilograms,
       List<SwapView> swaps,
       List<String> warnings) {
-    static BranchView of(Split.Branch branch, Pantry pantry) {
+    static BranchView of(Split.Branch branch, List<TubStock.Share> tubs, Pantry pantry) {
+      Stream<String> notFromTubs =
+          tubs.stream()
+              .filter(tub -> branch.group().avoids().stream().anyMatch(a -> a.hits(tub.sauce())))
+              .map(
+                  tub ->
+                      "Tub "
+                          + tub.code()
+                          + " is not for "
+                          + branch.group().name()
+                          + ": give them of the pot.");
       return new BranchView(
           branch.group().name(),
           branch.group().covers(),
@@ -191,7 +216,7 @@ public record MealView(
           branch.leavesAt().map(moment -> moment.after().toSeconds()).orElse(0L),
           branch.share().kilograms(),
           branch.swaps().stream().map(SwapView::of).toList(),
-          branch.warnings());
+          Stream.concat(branch.warnings().stream(), notFromTubs).toList());
     }
   }
 

@@ -7,8 +7,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage.Line;
 import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.Swap;
 import urnstew.units.Mass;
@@ -74,6 +76,63 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
         branches);
   }
 
+  /**
+   * What is cooked for all of them together: nobody gets what they leave out, and each group gets
+   * what stands in for it.
+   *
+   * @param batch as it would be for everybody
+   * @param covers everybody who eats of it
+   */
+  public ResolvedFormula cooked(ResolvedFormula batch, double covers) {
+    List<List<Swap>> toCome =
+        branches.stream().map(one -> (List<Swap>) new ArrayList<>(one.swaps())).toList();
+    List<Portion> all = new ArrayList<>();
+    for (Portion portion : batch.portions()) {
+      double without = 0;
+      List<Portion> instead = new ArrayList<>();
+      for (int i = 0; i < branches.size(); i++) {
+        Group group = branches.get(i).group();
+        if (isHit(portion.ingredient(), group)) {
+          without += group.covers() / covers;
+          taken(toCome.get(i), portion)
+              .ifPresent(swap -> instead.addAll(standIns(swap, portion, group)));
+        }
+      }
+      if (without < 1 - 1e-9) {
+        all.add(portion.times(1 - without));
+      }
+      all.addAll(instead);
+    }
+    return new ResolvedFormula(batch.formula(), all);
+  }
+
+  /** The next swap of that ingredient: each line that is left out has one of its own. */
+  private static Optional<Swap> taken(List<Swap> swaps, Portion portion) {
+    Optional<Swap> next =
+        swaps.stream()
+            .filter(swap -> swap.was().id().equals(portion.ingredient().id()))
+            .findFirst();
+    next.ifPresent(swaps::remove);
+    return next;
+  }
+
+  private static List<Portion> standIns(Swap swap, Portion was, Group group) {
+    return swap.instead().stream()
+        .map(
+            one ->
+                new Portion(
+                    one.ingredient(),
+                    one.mass(),
+                    was.role(),
+                    was.stage(),
+                    was.stageTitle(),
+                    was.after(),
+                    "for " + group.name(),
+                    was.firstDose(),
+                    one.ingredient().buying().edibleShare()))
+        .toList();
+  }
+
   private static Branch branch(
       ResolvedFormula batch, Ribbon ribbon, int covers, Group group, Pantry pantry) {
     double share = Math.min(1, (double) group.covers() / covers);
@@ -130,8 +189,11 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
   }
 
   private static boolean isHit(Line line, Group group, Pantry pantry) {
-    return group.avoids().stream()
-        .anyMatch(avoid -> avoid.hits(pantry.ingredient(line.ingredientId())));
+    return isHit(pantry.ingredient(line.ingredientId()), group);
+  }
+
+  private static boolean isHit(Ingredient ingredient, Group group) {
+    return group.avoids().stream().anyMatch(avoid -> avoid.hits(ingredient));
   }
 
   private static List<String> warnings(

@@ -87,7 +87,7 @@ public record StageFit(
    *
    * @return empty where the kitchen has none
    */
-  public static List<StageFit> inBestPot(
+  static List<StageFit> inBestPot(
       ResolvedFormula batch,
       Optional<MassFraction> target,
       Collection<Vessel> kitchen,
@@ -107,7 +107,7 @@ public record StageFit(
         .orElse(byPot.isEmpty() ? List.of() : byPot.get(byPot.size() - 1));
   }
 
-  private boolean hasRoom() {
+  boolean hasRoom() {
     return standing == Standing.FITS || standing == Standing.TOO_SHALLOW;
   }
 

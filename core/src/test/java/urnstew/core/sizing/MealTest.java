@@ -154,6 +154,55 @@ class MealTest {
     assertTrue(warning.contains("brings celery"), warning);
   }
 
+  /** One of four without fish: three steaks are bought, and what stands in for the fourth. */
+  @Test
+  void whoLeavesSomethingOutIsNotShoppedForWithTheRest() {
+    Dish steaks = dish("fish-steak", 4);
+    Group noFish = new Group("without fish", 1, List.of(new Avoid(Kind.ALLERGEN, "FISH")));
+    Split split = Split.of(steaks.batch(), steaks.ribbon(), 4, List.of(noFish), PANTRY);
+    ResolvedFormula cooked = split.cooked(steaks.batch(), 4);
+    for (ResolvedFormula.Portion portion : steaks.batch().portions()) {
+      boolean fish = new Avoid(Kind.ALLERGEN, "FISH").hits(portion.ingredient());
+      double before = portion.mass().kilograms();
+      double now =
+          cooked.portions().stream()
+              .filter(one -> one.ingredient().id().equals(portion.ingredient().id()))
+              .filter(one -> one.note().equals(portion.note()))
+              .mapToDouble(one -> one.mass().kilograms())
+              .sum();
+      assertEquals(fish ? 0.75 * before : before, now, 1e-12, portion.ingredient().id());
+    }
+    double standIns =
+        split.branches().get(0).swaps().stream()
+            .flatMap(swap -> swap.instead().stream())
+            .mapToDouble(one -> one.mass().kilograms())
+            .sum();
+    double told =
+        cooked.portions().stream()
+            .filter(one -> one.note().equals("for without fish"))
+            .mapToDouble(one -> one.mass().kilograms())
+            .sum();
+    assertEquals(standIns, told, 1e-12);
+    Group all = new Group("no fish", 4, List.of(new Avoid(Kind.ALLERGEN, "FISH")));
+    Split none = Split.of(steaks.batch(), steaks.ribbon(), 4, List.of(all), PANTRY);
+    assertTrue(
+        none.cooked(steaks.batch(), 4).portions().stream()
+            .noneMatch(one -> new Avoid(Kind.ALLERGEN, "FISH").hits(one.ingredient())));
+  }
+
+  /** A base that is also eaten as it is: the same pot, nothing is left to make beside it. */
+  @Test
+  void aDishThatIsTheBaseItselfIsAShareOfIt() {
+    Dish base = dish("larder-base", 14);
+    Dish harbour = dish("harbour-garden", 8);
+    ResolvedFormula own = Samples.formula("larder-base");
+    BaseBatch pot = BaseBatch.of(own, own.formula().target(), List.of(base, harbour), Mass.ZERO);
+    Variant itself = pot.variants().get(0);
+    assertEquals(base.made().kilograms(), itself.share().kilograms(), 1e-6);
+    assertEquals(List.of(), itself.still().portions());
+    assertEquals(0, itself.toLoseKilograms(), 1e-6);
+  }
+
   /** T-17, common practice: in loads that do not cool the oil; more heat allows larger ones. */
   @Test
   void friedSlicesGoInByLoads() {
