@@ -54,7 +54,6 @@ export type PurchaseView = Schemas['PurchaseView'];
 export type WithoutView = Schemas['WithoutView'];
 export type MealSheet = Schemas['MealSheet'];
 export type MealView = Schemas['MealView'];
-export type ItemView = Schemas['ItemView'];
 export type SwapView = Schemas['SwapView'];
 export type LineReading = Schemas['LineReading'];
 export type BalanceRequest = Schemas['BalanceRequest'];

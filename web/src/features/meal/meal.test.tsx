@@ -86,8 +86,8 @@ it('lists what is bought apart from what is in stock already', () => {
   show(<Shopping meal={meal([], { shopping: [item('Onion', [], 1), item('Tomato', [{ name: 'can', count: 3, netMassKilograms: 0.4, loose: false }], 0.2)], costBought: 7.5, costUsed: 6 })} units="METRIC" currency="EUR" />);
   expect(screen.getAllByRole('listitem')).toHaveLength(1);
   expect(screen.getByText('3 × can')).toBeInTheDocument();
-  expect(screen.getByText(/1.00 kg needed, 200 g from stock/)).toBeInTheDocument();
-  expect(screen.getByText('In stock already: 1.00 kg Onion.')).toBeInTheDocument();
+  expect(screen.getByText(/1.00 kg needed, 200 g there already/)).toBeInTheDocument();
+  expect(screen.getByText('There already: 1.00 kg Onion.')).toBeInTheDocument();
 });
 
 it('begins with what needs time, then goes tool by tool and says when to wash', () => {

@@ -4,7 +4,9 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.AvoidedView;
 import urnstew.app.kitchen.KitchenSettings;
@@ -20,10 +22,12 @@ import urnstew.core.plan.StageFit;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.FromStock;
+import urnstew.core.sizing.FromStock.There;
 import urnstew.core.sizing.PackRule;
 import urnstew.core.sizing.Purchase;
 import urnstew.core.sizing.Rounding;
 import urnstew.core.sizing.Sizing;
+import urnstew.units.Mass;
 
 /**
  * A plan with what a cook weighs against it before lighting.
@@ -64,7 +68,7 @@ public record PlanPreview(
       SizedBy sizedBy,
       Collection<Vessel> vessels) {
     return new PlanPreview(
-        PlanView.of(inputs, plan, kitchen),
+        PlanView.of(inputs, plan, kitchen, there(sizedBy)),
         avoided,
         sizedBy instanceof SizedBy.Covers ? sizes(inputs, plan) : List.of(),
         StageFit.of(
@@ -79,6 +83,14 @@ public record PlanPreview(
         sizedBy instanceof SizedBy.Stock stock
             ? fromStock(FromStock.of(inputs.formula(), stock.there()))
             : null);
+  }
+
+  /** What somebody said that there is: it is not bought again. */
+  private static Map<String, Mass> there(SizedBy sizedBy) {
+    return sizedBy instanceof SizedBy.Stock stock
+        ? stock.there().stream()
+            .collect(Collectors.toMap(There::ingredientId, There::mass, Mass::plus))
+        : Map.of();
   }
 
   private static List<SizeView> sizes(PlanInputs inputs, Plan plan) {

@@ -2,6 +2,7 @@ package urnstew.app.plan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.DeclarationView;
@@ -23,7 +24,10 @@ import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Trajectory;
 import urnstew.core.sizing.Amount;
+import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.PieceCount;
+import urnstew.core.sizing.Purchase;
+import urnstew.units.Mass;
 
 /** A plan as the screens see it. */
 public record PlanView(
@@ -163,17 +167,30 @@ public record PlanView(
     }
   }
 
-  /** The view of a plan. */
+  /** The view of a plan, for which nothing is there yet. */
   public static PlanView of(PlanInputs inputs, Plan plan, KitchenSettings kitchen) {
+    return of(inputs, plan, kitchen, Map.of());
+  }
+
+  /**
+   * The view of a plan.
+   *
+   * @param there what need not be bought, by ingredient id
+   */
+  static PlanView of(
+      PlanInputs inputs, Plan plan, KitchenSettings kitchen, Map<String, Mass> there) {
+    List<Purchase> purchases =
+        there.isEmpty()
+            ? plan.size().purchases()
+            : Purchase.of(plan.size().batch().portions(), there, inputs.buying().goal());
     Scheduled hours = plan.timing() instanceof Scheduled scheduled ? scheduled : null;
     Instant origin = hours == null ? inputs.now() : hours.simmerAt();
     return new PlanView(
         inputs.formula().formula().name(),
         plan.size().portions(),
         plan.size().amounts().stream().map(AmountView::of).toList(),
-        plan.size().purchases().stream().map(PurchaseView::of).toList(),
-        plan.size()
-            .cost()
+        purchases.stream().map(PurchaseView::of).toList(),
+        Cost.of(purchases)
             .map(cost -> CostView.of(cost, plan.size(), inputs.need(), inputs.formula().formula()))
             .orElse(null),
         DeclarationView.of(Declaration.of(plan.size().batch(), plan.size().end().total())),

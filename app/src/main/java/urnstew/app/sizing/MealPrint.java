@@ -20,7 +20,7 @@ import urnstew.core.plan.Placing;
 import urnstew.core.plan.StageFit;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
-import urnstew.core.sizing.ShoppingList;
+import urnstew.core.sizing.Purchase;
 import urnstew.core.sizing.Variant;
 
 /** A meal on paper: shopping list, mise en place, and a batch sheet for every dish. */
@@ -79,8 +79,8 @@ final class MealPrint {
 
   private List<List<String>> shopping() {
     List<List<String>> rows = new ArrayList<>();
-    for (ShoppingList.Item item : meal.shopping().items()) {
-      String buy = ShoppingCsv.bought(item.toBuy());
+    for (Purchase item : meal.shopping().items()) {
+      String buy = ShoppingCsv.bought(item.packs());
       String stock =
           item.fromStock().grams() < 0.5
               ? ""

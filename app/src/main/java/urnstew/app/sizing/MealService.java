@@ -44,7 +44,7 @@ import urnstew.core.plan.Placing.Cooked;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.Need;
-import urnstew.core.sizing.ShoppingList;
+import urnstew.core.sizing.Purchase;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -157,16 +157,16 @@ public class MealService {
     List<StockItem> left = new ArrayList<>();
     Meal meal = meal(sheet);
     meal.bases().forEach(base -> tubs.take(base.formulaId(), base.base().fromTubs(), sheet.name()));
-    for (ShoppingList.Item item : meal.shopping().items()) {
+    for (Purchase item : meal.shopping().items()) {
       String ingredient = item.ingredient().id();
       left.addAll(stock.use(ingredient, item.fromStock(), today));
-      boolean packed = item.toBuy().bought().stream().anyMatch(bought -> !bought.pack().loose());
-      if (packed && item.toBuy().left().grams() >= LEAST_LEFT_GRAMS) {
+      boolean packed = item.packs().bought().stream().anyMatch(bought -> !bought.pack().loose());
+      if (packed && item.packs().left().grams() >= LEAST_LEFT_GRAMS) {
         left.add(
             stock.leaveOver(
                 UUID.randomUUID(),
                 ingredient,
-                item.toBuy().left(),
+                item.packs().left(),
                 today,
                 "left: " + sheet.name()));
       }

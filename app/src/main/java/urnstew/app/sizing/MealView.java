@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.AvoidedView;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.pantry.SwapView;
-import urnstew.app.sizing.PurchaseView.PackCountView;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -19,13 +18,11 @@ import urnstew.core.formula.Stage;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
-import urnstew.core.pantry.IngredientKind;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.plan.Placing;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.Dish;
-import urnstew.core.sizing.ShoppingList;
 import urnstew.core.sizing.Variant;
 
 /** A meal with all that it takes. */
@@ -35,7 +32,7 @@ public record MealView(
     MealSheet sheet,
     List<BaseView> bases,
     List<DishView> dishes,
-    List<ItemView> shopping,
+    List<PurchaseView> shopping,
     @Nullable BigDecimal costUsed,
     @Nullable BigDecimal costBought,
     List<ToolView> tools,
@@ -220,30 +217,6 @@ public record MealView(
     }
   }
 
-  /** One line of the shopping list. */
-  public record ItemView(
-      String ingredientId,
-      String name,
-      IngredientKind kind,
-      double neededMassKilograms,
-      double fromStockKilograms,
-      List<PackCountView> packs,
-      double leftMassKilograms,
-      @Nullable BigDecimal cost) {
-    static ItemView of(ShoppingList.Item item) {
-      boolean bought = !item.toBuy().bought().isEmpty();
-      return new ItemView(
-          item.ingredient().id(),
-          item.ingredient().name(),
-          item.ingredient().kind(),
-          item.needed().kilograms(),
-          item.fromStock().kilograms(),
-          item.toBuy().bought().stream().map(PackCountView::of).toList(),
-          bought ? item.toBuy().left().kilograms() : 0,
-          item.toBuy().cost().orElse(null));
-    }
-  }
-
   /** One board or bowl. */
   public record ToolView(String name, List<TaskView> tasks, int washes) {}
 
@@ -278,7 +251,7 @@ public record MealView(
         sheet,
         meal.bases().stream().map(BaseView::of).toList(),
         meal.dishes().stream().map(served -> DishView.of(served, avoids, pantry)).toList(),
-        meal.shopping().items().stream().map(ItemView::of).toList(),
+        meal.shopping().items().stream().map(PurchaseView::of).toList(),
         cost == null ? null : cost.used(),
         cost == null ? null : cost.bought(),
         meal.mise().tools().stream()

@@ -14,7 +14,8 @@ import urnstew.core.sizing.Purchase;
  * @param name in a cook's words
  * @param kind shelf of the pantry
  * @param neededMassKilograms before peel, bone and what is drained off
- * @param packs whole packs that hold it
+ * @param fromStockKilograms what of it is there already; absent in plans of earlier releases
+ * @param packs whole packs that hold the rest
  * @param leftMassKilograms what is over
  * @param cost of the packs; absent where a price is missing
  */
@@ -23,6 +24,7 @@ public record PurchaseView(
     String name,
     IngredientKind kind,
     double neededMassKilograms,
+    @Nullable Double fromStockKilograms,
     List<PackCountView> packs,
     double leftMassKilograms,
     @Nullable BigDecimal cost) {
@@ -44,6 +46,7 @@ public record PurchaseView(
         purchase.ingredient().name(),
         purchase.ingredient().kind(),
         purchase.needed().kilograms(),
+        purchase.fromStock().kilograms(),
         purchase.packs().bought().stream().map(PackCountView::of).toList(),
         purchase.packs().bought().isEmpty() ? 0 : purchase.packs().left().kilograms(),
         purchase.packs().cost().orElse(null));

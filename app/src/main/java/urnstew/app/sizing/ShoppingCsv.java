@@ -9,6 +9,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import urnstew.app.platform.SafeCells;
 import urnstew.core.sizing.PackChoice;
+import urnstew.core.sizing.Purchase;
 import urnstew.core.sizing.ShoppingList;
 
 /** The shopping list as a table. */
@@ -22,15 +23,15 @@ final class ShoppingCsv {
   static String write(ShoppingList list) {
     StringWriter out = new StringWriter();
     try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
-      for (ShoppingList.Item item : list.items()) {
+      for (Purchase item : list.items()) {
         printer.printRecord(
             SafeCells.of(
                 item.ingredient().name(),
                 grams(item.needed().grams()),
                 grams(item.fromStock().grams()),
-                bought(item.toBuy()),
-                item.toBuy().bought().isEmpty() ? "0" : grams(item.toBuy().left().grams()),
-                item.toBuy().cost().map(Object::toString).orElse("")));
+                bought(item.packs()),
+                item.packs().bought().isEmpty() ? "0" : grams(item.packs().left().grams()),
+                item.packs().cost().map(Object::toString).orElse("")));
       }
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);

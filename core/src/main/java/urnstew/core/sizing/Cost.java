@@ -4,12 +4,14 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
+import urnstew.units.Mass;
 
 /**
- * What a batch costs, as a range: what is used of the packs, and all packs that must be bought.
+ * What a batch costs, as a range: what all that goes in is worth, and all packs that must be
+ * bought.
  *
- * @param used share of the packs that goes into the pot
- * @param bought the packs themselves, leftovers included
+ * @param used share of its packs that goes into the pot, what is taken from stock at the same price
+ * @param bought the packs to buy, leftovers included; what is in stock is paid for
  */
 public record Cost(BigDecimal used, BigDecimal bought) {
   /** Of purchases; empty where a price is missing. */
@@ -17,19 +19,26 @@ public record Cost(BigDecimal used, BigDecimal bought) {
     BigDecimal used = BigDecimal.ZERO;
     BigDecimal bought = BigDecimal.ZERO;
     for (Purchase purchase : purchases) {
-      if (purchase.packs().bought().isEmpty()) {
-        continue;
-      }
-      Optional<BigDecimal> cost = purchase.packs().cost();
-      if (cost.isEmpty()) {
+      PackChoice worth = purchase.withoutStock(PackGoal.LEAST_COST).packs();
+      Optional<BigDecimal> there = part(worth, purchase.fromStock());
+      Optional<BigDecimal> rest = part(purchase.packs(), purchase.packs().needed());
+      Optional<BigDecimal> packs = purchase.packs().cost();
+      if (there.isEmpty() || rest.isEmpty() || packs.isEmpty()) {
         return Optional.empty();
       }
-      double share =
-          Math.min(1, purchase.needed().kilograms() / purchase.packs().holds().kilograms());
-      used = used.add(cost.orElseThrow().multiply(BigDecimal.valueOf(share)));
-      bought = bought.add(cost.orElseThrow());
+      used = used.add(there.orElseThrow()).add(rest.orElseThrow());
+      bought = bought.add(packs.orElseThrow());
     }
     return Optional.of(new Cost(money(used), money(bought)));
+  }
+
+  /** What so much out of some packs is worth; nothing where it is not bought in packs. */
+  private static Optional<BigDecimal> part(PackChoice packs, Mass mass) {
+    if (packs.bought().isEmpty() || mass.kilograms() == 0) {
+      return Optional.of(BigDecimal.ZERO);
+    }
+    double share = Math.min(1, mass.kilograms() / packs.holds().kilograms());
+    return packs.cost().map(cost -> cost.multiply(BigDecimal.valueOf(share)));
   }
 
   /** A part of it: a portion, a kilogram. */

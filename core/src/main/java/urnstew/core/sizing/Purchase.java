@@ -2,29 +2,45 @@ package urnstew.core.sizing;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.pantry.Ingredient;
 import urnstew.units.Mass;
 
 /**
- * One ingredient to buy, for however many stages it enters.
+ * One ingredient to buy, for however many stages and dishes it enters.
  *
  * @param ingredient as it is bought
  * @param needed before peel, bone and what is drained off
- * @param packs that hold it; none where it is not bought in any
+ * @param fromStock what of it is there already
+ * @param packs for the rest; none where it is not bought in any, or nothing is to be bought
  */
-public record Purchase(Ingredient ingredient, Mass needed, PackChoice packs) {
+public record Purchase(Ingredient ingredient, Mass needed, Mass fromStock, PackChoice packs) {
 
-  /** What a batch takes, in the order in which it is first used. */
+  /** What a batch takes when nothing is there, in the order in which it is first used. */
   public static List<Purchase> of(List<Portion> portions, PackGoal goal) {
+    return of(portions, Map.of(), goal);
+  }
+
+  /**
+   * The same less what is there.
+   *
+   * @param there masses by ingredient id, as bought
+   */
+  public static List<Purchase> of(List<Portion> portions, Map<String, Mass> there, PackGoal goal) {
     return portions.stream()
         .collect(
             Collectors.groupingBy(
                 portion -> portion.ingredient().id(), LinkedHashMap::new, Collectors.toList()))
         .values()
         .stream()
-        .map(same -> of(same.get(0).ingredient(), bought(same), goal))
+        .map(
+            same -> {
+              Ingredient ingredient = same.get(0).ingredient();
+              Mass stock = there.getOrDefault(ingredient.id(), Mass.ZERO);
+              return of(ingredient, bought(same), stock, goal);
+            })
         .toList();
   }
 
@@ -32,12 +48,26 @@ public record Purchase(Ingredient ingredient, Mass needed, PackChoice packs) {
     return portions.stream().map(Portion::bought).reduce(Mass.ZERO, Mass::plus);
   }
 
-  /** So much of one ingredient. */
-  public static Purchase of(Ingredient ingredient, Mass needed, PackGoal goal) {
-    PackChoice packs =
-        ingredient.buying().packs().isEmpty()
-            ? new PackChoice(List.of(), needed)
-            : PackChoice.of(ingredient.buying().packs(), needed, goal);
-    return new Purchase(ingredient, needed, packs);
+  /** So much of one ingredient, of which some is there. */
+  private static Purchase of(Ingredient ingredient, Mass needed, Mass there, PackGoal goal) {
+    double taken = Math.min(there.kilograms(), needed.kilograms());
+    Mass rest = new Mass(needed.kilograms() - taken);
+    return new Purchase(ingredient, needed, new Mass(taken), packs(ingredient, rest, goal));
+  }
+
+  private static PackChoice packs(Ingredient ingredient, Mass needed, PackGoal goal) {
+    return ingredient.buying().packs().isEmpty()
+        ? new PackChoice(List.of(), needed)
+        : PackChoice.of(ingredient.buying().packs(), needed, goal);
+  }
+
+  /** The same from packs chosen otherwise. */
+  Purchase by(PackGoal goal) {
+    return of(ingredient, needed, fromStock, goal);
+  }
+
+  /** As if nothing were there: what it is worth, wherever it comes from. */
+  Purchase withoutStock(PackGoal goal) {
+    return of(ingredient, needed, Mass.ZERO, goal);
   }
 }

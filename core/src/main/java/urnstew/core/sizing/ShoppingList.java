@@ -1,12 +1,10 @@
 package urnstew.core.sizing;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
-import urnstew.core.pantry.Ingredient;
 import urnstew.units.Mass;
 
 /**
@@ -14,20 +12,10 @@ import urnstew.units.Mass;
  *
  * @param items one for each ingredient, in the order in which the dishes first use them
  */
-public record ShoppingList(List<Item> items) {
+public record ShoppingList(List<Purchase> items) {
   public ShoppingList {
     items = List.copyOf(items);
   }
-
-  /**
-   * One ingredient.
-   *
-   * @param ingredient as it is bought
-   * @param needed for all dishes, before peel and bone
-   * @param fromStock what of it is taken from the shelf
-   * @param toBuy packs for the rest
-   */
-  public record Item(Ingredient ingredient, Mass needed, Mass fromStock, PackChoice toBuy) {}
 
   /**
    * The list of some batches.
@@ -37,27 +25,11 @@ public record ShoppingList(List<Item> items) {
   public static ShoppingList of(
       List<ResolvedFormula> batches, Map<String, Mass> stock, PackGoal goal) {
     List<Portion> all = batches.stream().flatMap(batch -> batch.portions().stream()).toList();
-    List<Item> items = new ArrayList<>();
-    for (Purchase purchase : Purchase.of(all, goal)) {
-      Ingredient ingredient = purchase.ingredient();
-      double there = stock.getOrDefault(ingredient.id(), Mass.ZERO).kilograms();
-      double taken = Math.min(there, purchase.needed().kilograms());
-      Mass rest = new Mass(purchase.needed().kilograms() - taken);
-      items.add(
-          new Item(
-              ingredient,
-              purchase.needed(),
-              new Mass(taken),
-              Purchase.of(ingredient, rest, goal).packs()));
-    }
-    return new ShoppingList(items);
+    return new ShoppingList(Purchase.of(all, stock, goal));
   }
 
   /** What it costs; empty where a price is missing. */
   public Optional<Cost> cost() {
-    return Cost.of(
-        items.stream()
-            .map(item -> new Purchase(item.ingredient(), item.toBuy().needed(), item.toBuy()))
-            .toList());
+    return Cost.of(items);
   }
 }

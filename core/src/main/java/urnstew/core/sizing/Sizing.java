@@ -49,7 +49,7 @@ public final class Sizing {
     return new BatchSize(
         scale,
         batch,
-        Purchase.of(batch.portions(), buying.goal()),
+        purchases(batch, buying),
         batch.intoThePot(),
         reduced,
         end,
@@ -96,6 +96,22 @@ public final class Sizing {
   /** What is most of the batch, of what comes in packs. */
   public static Optional<Ingredient> inPacks(ResolvedFormula formula) {
     return mainPurchase(formula, PackGoal.LEAST_COST).map(Purchase::ingredient);
+  }
+
+  /** Where the batch follows whole packs, these are the packs: none is opened and left. */
+  private static List<Purchase> purchases(ResolvedFormula batch, PackRule rule) {
+    List<Purchase> all = Purchase.of(batch.portions(), rule.goal());
+    if (rule.rounding() == Rounding.EXACT) {
+      return all;
+    }
+    Optional<Ingredient> main = mainPurchase(batch, rule.goal()).map(Purchase::ingredient);
+    return all.stream()
+        .map(
+            one ->
+                main.filter(one.ingredient()::equals).isPresent()
+                    ? one.by(PackGoal.LEAST_WASTE)
+                    : one)
+        .toList();
   }
 
   /** The scale at which the packs of the main ingredient are used up. */

@@ -68,14 +68,12 @@ class MealTest {
         needed(List.of(ragu), Map.of(), "onion").needed().kilograms()
             + needed(List.of(base), Map.of(), "onion").needed().kilograms();
     assertEquals(apart, onions, 1e-12);
-    ShoppingList.Item less =
-        needed(List.of(ragu, base), Map.of("onion", Mass.ofGrams(200)), "onion");
+    Purchase less = needed(List.of(ragu, base), Map.of("onion", Mass.ofGrams(200)), "onion");
     assertEquals(0.2, less.fromStock().kilograms(), 1e-12);
-    assertEquals(onions - 0.2, less.toBuy().needed().kilograms(), 1e-12);
-    ShoppingList.Item plenty =
-        needed(List.of(ragu, base), Map.of("onion", Mass.ofKilograms(50)), "onion");
+    assertEquals(onions - 0.2, less.packs().needed().kilograms(), 1e-12);
+    Purchase plenty = needed(List.of(ragu, base), Map.of("onion", Mass.ofKilograms(50)), "onion");
     assertEquals(onions, plenty.fromStock().kilograms(), 1e-12);
-    assertTrue(plenty.toBuy().bought().isEmpty());
+    assertTrue(plenty.packs().bought().isEmpty());
   }
 
   @Test
@@ -218,8 +216,7 @@ class MealTest {
     return Dish.of(own, new Need(covers, Mass.ofGrams(120)), own.formula().target());
   }
 
-  private static ShoppingList.Item needed(
-      List<Dish> dishes, Map<String, Mass> stock, String ingredient) {
+  private static Purchase needed(List<Dish> dishes, Map<String, Mass> stock, String ingredient) {
     return ShoppingList.of(dishes.stream().map(Dish::batch).toList(), stock, PackGoal.LEAST_COST)
         .items()
         .stream()
