@@ -9,6 +9,11 @@ export function useBatches() {
   return useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: REFRESH_MS });
 }
 
+/** What is on the stove and cannot be shown. */
+export function useBrokenPots() {
+  return useQuery({ queryKey: ['batches', 'broken'], queryFn: () => answered(client.GET('/api/batches/broken')), refetchInterval: REFRESH_MS });
+}
+
 /** What happened to a batch before what its page shows, asked for a page at a time. */
 export function useEarlier(id: string, before: number) {
   return useInfiniteQuery({

@@ -7,6 +7,7 @@ import { useLots } from '../../api/lots';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
+import { Lifted } from './Lifted';
 import { useEntry } from './useEntry';
 
 const WHAT = [{ value: 'line', text: 'of the formula' }, { value: 'other', text: 'something else' }, { value: 'out', text: 'ladled out' }, { value: 'pieces', text: 'pieces taken out' }] as const;
@@ -28,9 +29,10 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
   const chosen = lines.find((l) => l.line === line);
   const fault = text && read.outcome !== 'understood' ? read.message : refused?.at('/massKilograms');
   const weighed = what !== 'pieces';
-  const ready = hourUnderstood && (!weighed || read.outcome === 'understood');
+  const [lifted, setLifted] = useState(() => batch.pieces.filter((p) => p.comesOut).map((p) => p.ingredientId));
+  const ready = hourUnderstood && (weighed ? read.outcome === 'understood' : lifted.length > 0);
   const save = () => {
-    if (what === 'pieces') return write('/take-outs', {});
+    if (what === 'pieces') return write('/take-outs', { ingredientIds: lifted });
     if (read.outcome !== 'understood') return undefined;
     const amount = { massKilograms: read.value, enteredText: text };
     if (what === 'line') return write('/pours', { line, ...amount });
@@ -54,7 +56,7 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
         </TextField>
       )}
       {weighed && <QuantityField label={what === 'out' ? 'Came out' : 'Went in, all of it'} text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), units)) : ownMeasures(kitchen)} fault={fault} numeric={false} autoFocus />}
-      {!weighed && <Typography sx={{ color: 'text.secondary' }}>All meat and other pieces come out. What they have not given to the sauce yet stays in them.</Typography>}
+      {!weighed && <Lifted pieces={batch.pieces} lifted={lifted} onLifted={edit(setLifted)} />}
       {instead > 0 && <Typography sx={{ color: 'text.secondary' }}>In place of {show.text(show.mass(instead, units))}. What follows is rescaled with it.</Typography>}
       {weighed && what !== 'out' && batch.pot.vessel.emptyMassKilograms > 0 && read.outcome === 'understood' && <Running batch={batch} kitchen={kitchen} more={read.value - instead} />}
       {hour}

@@ -2,6 +2,7 @@ import { Typography } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
 import { heatInWords } from '../../ui/heat';
+import { BrokenPots } from '../../ui/BrokenPots';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Pot } from './Pot';
@@ -19,6 +20,7 @@ export function PotsPage() {
   return (
     <Page title={batch.data?.name ?? 'Pots'} sub={batch.data ? `${batch.data.pot.vessel.name} on ${batch.data.pot.heatSourceName} · ${heatInWords(batch.data.pot.heating)} · lid ${batch.data.pot.lid.toLowerCase()}` : 'what is on the stove'} step="Pot">
       {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
+      <BrokenPots zone={kitchen.settings.zone} />
       {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
       {batches.data && batches.data.length > 0 && <StoveTop batches={batches.data} kitchen={kitchen} shown={shown} heardAt={batches.dataUpdatedAt} />}
       {batch.data && <Pot key={batch.data.id} batch={batch.data} kitchen={kitchen} heardAt={batch.dataUpdatedAt} />}

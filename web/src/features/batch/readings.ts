@@ -19,7 +19,7 @@ export function eventWords(e: EventView, units: Units): string {
     case 'POURED': return `${mass} ${e.what} went in, as poured`;
     case 'ADDED': return `${mass} ${e.what} added`;
     case 'LADLED_OUT': return `${mass} ladled out`;
-    case 'PIECES_TAKEN_OUT': return 'pieces taken out';
+    case 'PIECES_TAKEN_OUT': return `${e.what || 'pieces'} taken out`;
     case 'SET_OTHERWISE': return e.what;
     case 'TARGET_SET': return 'another thickness wanted';
     case 'TASTED': return `found: ${e.what || 'as usual'}`;

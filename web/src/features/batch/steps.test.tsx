@@ -43,14 +43,18 @@ it('takes a ladle as a unit, and sends what was typed beside it', async () => {
   expect(asked.find((a) => a.path.endsWith('/ladlings'))?.body).toMatchObject({ massKilograms: 0.26, enteredText: '2 ladles' });
 });
 
-it('takes all pieces out without a weight', async () => {
+it('lifts out the pieces that are chosen, and leaves the others in', async () => {
   const asked = standIn();
-  themed(<AddSheet batch={ragu} kitchen={measured} onClose={vi.fn()} />);
+  const pieces = [{ ingredientId: 'chicken-thigh', name: 'Chicken thighs', comesOut: true }, { ingredientId: 'shallot', name: 'Shallot', comesOut: false }];
+  themed(<AddSheet batch={{ ...ragu, pieces }} kitchen={kitchen} onClose={vi.fn()} />);
   await userEvent.click(screen.getByRole('radio', { name: 'pieces taken out' }));
-  expect(screen.queryByLabelText('Went in, all of it')).not.toBeInTheDocument();
   await userEvent.type(screen.getByLabelText('When, if not just now'), '17:40');
+  expect(screen.getByRole('button', { name: 'Shallot', pressed: false })).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Chicken thighs', pressed: true }));
+  expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled();
+  await userEvent.click(screen.getByRole('button', { name: 'Chicken thighs' }));
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
-  await waitFor(() => expect(asked.find((a) => a.path.endsWith('/take-outs'))?.body).toMatchObject({ stamp: { happenedLocalTime: '17:40' } }));
+  await waitFor(() => expect(asked.find((a) => a.path.endsWith('/take-outs'))?.body).toMatchObject({ ingredientIds: ['chicken-thigh'], stamp: { happenedLocalTime: '17:40' } }));
 });
 
 it('puts the pot into this kitchen’s oven with its fan', async () => {

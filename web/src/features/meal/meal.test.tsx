@@ -73,10 +73,10 @@ it('adds a dish with its usual serving and takes one out again', async () => {
 it('means what is typed, base and thickness included, or names the fields that it cannot', () => {
   const kitchen = { measures: [] } as unknown as KitchenView;
   const [first] = text.dishes;
-  const { sheet } = meant({ ...text, dishes: [{ ...(first as (typeof text.dishes)[number]), baseFormulaId: 'base', targetSolidsFraction: 0.12 }] }, kitchen);
+  const { sheet } = meant({ ...text, dishes: [{ ...(first as (typeof text.dishes)[number]), baseFormulaId: 'base', targetSolidsFraction: 0.12 }] }, kitchen, new Set(['balls']));
   expect(sheet?.dishes[0]).toMatchObject({ covers: 12, servingMassKilograms: 0.12, baseFormulaId: 'base', targetSolidsFraction: 0.12 });
   expect(textOf(sheet as NonNullable<typeof sheet>).dishes[0]).toMatchObject({ covers: '12', servingText: '120 g', baseFormulaId: 'base' });
-  const { sheet: none, faults } = meant({ ...text, name: ' ', dishes: [{ ...(first as (typeof text.dishes)[number]), covers: '0', servingText: 'lots' }] }, kitchen);
+  const { sheet: none, faults } = meant({ ...text, name: ' ', dishes: [{ ...(first as (typeof text.dishes)[number]), covers: '0', servingText: 'lots' }] }, kitchen, new Set(['balls']));
   expect(none).toBeUndefined();
   expect([...faults.keys()].sort()).toEqual(['/dishes/0/covers', '/dishes/0/servingMassKilograms', '/name']);
 });
@@ -107,4 +107,11 @@ it('puts what opened packs left on the shelf once, and says until when', async (
   await press();
   expect(await screen.findByText(/opened today: 300 g Tomato until 2026-03-05/)).toBeInTheDocument();
   expect(new Set(asked.map((a) => a.path)).size).toBe(1);
+});
+
+it('asks whether a bare number of a part is grams or pieces', () => {
+  const kitchen = { measures: [] } as unknown as KitchenView;
+  const balls = { ...text, dishes: [{ ...(text.dishes[0] as (typeof text.dishes)[number]), formulaId: 'balls', servingText: '12' }] };
+  expect(meant(balls, kitchen, new Set(['balls'])).faults.get('/dishes/0/servingMassKilograms')).toContain('12 of what');
+  expect(meant(balls, kitchen, new Set()).sheet?.dishes[0]?.servingMassKilograms).toBeCloseTo(0.012);
 });

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { client, type KitchenView, type MealSheet, type MealView } from '../../api/client';
+import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered, ProblemError } from '../../api/problem';
 import { parseQuantity } from '../../quantities';
@@ -17,14 +18,16 @@ export const textOf = (sheet: MealSheet): MealText => ({
 });
 
 /** The sheet that is meant, and what is wrong with its fields by pointer. */
-export function meant(text: MealText, kitchen: KitchenView): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
+export function meant(text: MealText, kitchen: KitchenView, parts: ReadonlySet<string>): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
   const faults = new Map<string, string>();
   if (!text.name.trim()) faults.set('/name', 'Type a name.');
   const dishes = text.dishes.map((d, i): Dish => {
     const covers = parseQuantity(d.covers, 'COUNT', '');
     const serving = parseQuantity(d.servingText, 'MASS', 'g', measuresOf(kitchen));
     if (covers.outcome !== 'understood' || !Number.isInteger(covers.value) || covers.value < 1) faults.set(`/dishes/${i}/covers`, 'Type how many eat it, at least 1.');
-    if (serving.outcome !== 'understood') faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
+    const bare = /^\s*[\d.,]+\s*$/.test(d.servingText);
+    if (bare && parts.has(d.formulaId)) faults.set(`/dishes/${i}/servingMassKilograms`, `${d.servingText.trim()} of what: grams or pieces? Type it with its unit, such as 120 g.`);
+    else if (serving.outcome !== 'understood') faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
     const { formulaId, schools, servingText, groups, targetSolidsFraction, baseFormulaId } = d;
     return { formulaId, schools, servingText, groups, ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }), ...(baseFormulaId ? { baseFormulaId } : {}), covers: covers.outcome === 'understood' ? covers.value : 1, servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0 };
   });
@@ -39,7 +42,9 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
   const [problem, setProblem] = useState<ProblemError>();
   const version = useRef(start.version);
   const saved = useRef(JSON.stringify(start.sheet));
-  const { sheet, faults } = meant(text, kitchen);
+  const { data: shelf } = useFormulas();
+  const parts = useMemo(() => new Set(shelf?.filter((f) => f.targetSolidsFraction === undefined).map((f) => f.id)), [shelf]);
+  const { sheet, faults } = meant(text, kitchen, parts);
   const body = JSON.stringify(sheet);
   useEffect(() => {
     if (body === undefined || body === saved.current) return undefined;

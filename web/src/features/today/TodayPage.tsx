@@ -7,6 +7,7 @@ import { useLots } from '../../api/lots';
 import { usePantry, useStock } from '../../api/pantry';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
+import { BrokenPots } from '../../ui/BrokenPots';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Tub } from '../../ui/Tub';
@@ -38,6 +39,7 @@ export function TodayPage() {
   return (
     <Page title={show.day(now, zone)} sub={urgent === 0 ? 'nothing is late' : `${urgent} ${urgent === 1 ? 'thing needs' : 'things need'} someone now`}>
       {error && <Note tone="tomato">{error.message}</Note>}
+      <BrokenPots zone={zone} />
       {loaded && needs.length === 0 && <Typography>Nothing is on, held, cooling or due. <Link to="/plan">Plan a batch</Link>, or see <Link to="/formulas">what the shelf has</Link>.</Typography>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
         <Box component="ol" aria-label="What needs someone" sx={{ listStyle: 'none', p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>

@@ -313,7 +313,8 @@ class JourneyIT {
     Answer out =
         app.post(
             "/api/batches/" + id + "/take-outs",
-            "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), Requests.stamp(Instant.now())));
+            "{\"id\":\"%s\",\"ingredientIds\":[\"beef-mince\",\"pork-mince\"],%s}"
+                .formatted(UUID.randomUUID(), Requests.stamp(Instant.now())));
     assertEquals(201, out.status(), out.body().toString());
     String endMass = "/forecast/endMassKilograms";
     double lighter = planned.at(endMass).asDouble() - batch(id).at(endMass).asDouble();

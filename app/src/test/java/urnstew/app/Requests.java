@@ -23,13 +23,16 @@ final class Requests {
         .orElseGet(
             () -> {
               String id = UUID.randomUUID().toString();
-              String rondeau =
-                  """
-                  {"id":"%s","name":"Rondeau","shape":"ROUND","firstWidthMeters":0.36,"firstWidthText":"36 cm","secondWidthMeters":0.36,"secondWidthText":"","depthMeters":0.2,"depthText":"20 cm","emptyMassKilograms":4.1,"emptyMassText":"4.1 kg","metal":"STAINLESS_STEEL","lid":true,"ovenLimitCelsius":250}"""
-                      .formatted(id);
-              app.post("/api/vessels", rondeau);
+              app.post("/api/vessels", rondeau(id));
               return id;
             });
+  }
+
+  /** A vessel of the sizes of the demo's rondeau. */
+  static String rondeau(String id) {
+    return """
+        {"id":"%s","name":"Rondeau","shape":"ROUND","firstWidthMeters":0.36,"firstWidthText":"36 cm","secondWidthMeters":0.36,"secondWidthText":"","depthMeters":0.2,"depthText":"20 cm","emptyMassKilograms":4.1,"emptyMassText":"4.1 kg","metal":"STAINLESS_STEEL","lid":true,"ovenLimitCelsius":250}"""
+        .formatted(id);
   }
 
   private static String freeBurner(RunningApplication app) {

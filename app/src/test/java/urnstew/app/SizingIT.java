@@ -175,7 +175,7 @@ class SizingIT {
     assertEquals(0, whole.at("/bases/0/tubs").size());
     assertTrue(made.at("/dishes/0/fromBase/warnings").toString().contains("holds Onion"));
     assertTrue(made.at("/dishes/1/fromBase/warnings").toString().contains("without pork"));
-    assertTrue(whole.at("/bases/0/fits").size() > 0);
+    assertTrue(whole.at("/bases/0/placing/fits").size() > 0);
     for (JsonNode item : made.at("/shopping")) {
       assertTrue(!item.at("/ingredientId").asString().equals("canned-whole-tomato"));
     }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.batch.AsMadeView.MadeFormula;
 import urnstew.app.batch.BatchService.Recorded;
+import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.platform.Actor;
@@ -36,6 +37,11 @@ class BatchController {
   @GetMapping
   List<OnStove> batchesOnTheStove() {
     return batches.onStove();
+  }
+
+  @GetMapping("/broken")
+  List<BrokenPot> brokenPots() {
+    return batches.broken();
   }
 
   @GetMapping("/{id}")

@@ -3,10 +3,12 @@ package urnstew.app.batch;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.batch.BatchMapper.Learnt;
+import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.kitchen.KitchenService;
@@ -15,6 +17,7 @@ import urnstew.app.kitchen.Units;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
+import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Receipts;
 import urnstew.app.print.Printed;
 import urnstew.core.batch.AsMade;
@@ -64,10 +67,24 @@ public class BatchService {
   /** What was written, for the one who wrote it. */
   public record Recorded(UUID batchId, UUID id, int sequence, Instant happenedAt) {}
 
-  /** All batches on the stove, the newest first. */
-  @Transactional(readOnly = true)
+  /** All batches on the stove that can be shown, the newest first. */
   public List<OnStove> onStove() {
-    return batches.byStatus(Status.SIMMERING).stream().map(views::onStove).toList();
+    return shown().stream().flatMap(one -> one.pot().stream()).toList();
+  }
+
+  /** Those that cannot, and why. */
+  public List<BrokenPot> broken() {
+    return shown().stream().flatMap(one -> one.broken().stream()).toList();
+  }
+
+  /** A pot as it is shown, or what is wrong with it. */
+  private record Shown(Optional<OnStove> pot, Optional<BrokenPot> broken) {}
+
+  private List<Shown> shown() {
+    return OneByOne.of(
+        batches.byStatus(Status.SIMMERING),
+        row -> new Shown(Optional.of(views.onStove(row)), Optional.empty()),
+        (row, fault) -> new Shown(Optional.empty(), Optional.of(BatchViews.broken(row, fault))));
   }
 
   /** One batch with its history. */

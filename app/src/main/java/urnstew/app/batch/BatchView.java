@@ -13,6 +13,7 @@ import urnstew.app.plan.PlanView;
 import urnstew.core.batch.BatchLine;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.NextStep;
+import urnstew.core.batch.PiecesInPot;
 import urnstew.core.correction.Advisor;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.School;
@@ -34,6 +35,7 @@ public record BatchView(
     int timeScale,
     Instant now,
     PotView pot,
+    List<PieceView> pieces,
     PlanView planned,
     ForecastView asPlanned,
     ForecastView forecast,
@@ -53,6 +55,23 @@ public record BatchView(
       @Nullable Instant thickAt,
       List<CurvePoint> likely,
       List<StepView> steps) {}
+
+  /**
+   * Pieces that are in it.
+   *
+   * @param comesOut whether they are lifted out whole: steaks, shells, thighs, the halved onion
+   */
+  public record PieceView(String ingredientId, String name, boolean comesOut) {
+    static List<PieceView> of(PiecesInPot pieces) {
+      return pieces.all().stream()
+          .map(one -> new PieceView(one.ingredient().id(), one.ingredient().name(), one.comesOut()))
+          .distinct()
+          .toList();
+    }
+  }
+
+  /** A pot that cannot be shown, and why; its others are. */
+  public record BrokenPot(UUID id, String name, Instant startedAt, String fault) {}
 
   /** The pot as it stands now. */
   public record PotView(

@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EndView;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
+import urnstew.app.batch.BatchView.PieceView;
 import urnstew.app.batch.BatchView.PotView;
 import urnstew.app.batch.BatchView.VesselView;
 import urnstew.app.batch.EventViews.Happened;
@@ -18,6 +20,7 @@ import urnstew.app.plan.HeatingChoice;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchOutcome;
+import urnstew.core.batch.PiecesInPot;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.School;
@@ -57,6 +60,7 @@ class BatchViews {
         row.timeScale(),
         clock.instant(),
         pot(acts),
+        PieceView.of(PiecesInPot.before(acts, clock.instant())),
         planned.plan(),
         planned.forecast(),
         forecast,
@@ -79,6 +83,11 @@ class BatchViews {
         forecast.thickAt(),
         forecast.likely(),
         forecast.steps());
+  }
+
+  /** It cannot be shown. */
+  static BrokenPot broken(BatchRow row, String fault) {
+    return new BrokenPot(row.id(), row.name(), row.startedAt(), fault);
   }
 
   /** What happened before a sequence number, a page of it. */

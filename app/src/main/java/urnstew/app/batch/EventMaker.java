@@ -97,7 +97,8 @@ class EventMaker {
       return new BatchEvent.LadledOut(w.id(), moment, mass("massKilograms", w, w.massKilograms()));
     }
     if (write instanceof Writes.TakePiecesOut w) {
-      return new BatchEvent.PiecesTakenOut(w.id(), moment);
+      List<String> which = w.ingredientIds();
+      return new BatchEvent.PiecesTakenOut(w.id(), moment, which == null ? List.of() : which);
     }
     if (write instanceof Writes.TryCups w) {
       return new BatchEvent.CupsTried(w.id(), moment, trial(w));

@@ -19,6 +19,7 @@ import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Poured;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.SetOtherwise;
@@ -32,6 +33,7 @@ import urnstew.core.batch.Measurement.Plated;
 import urnstew.core.batch.Measurement.Probed;
 import urnstew.core.batch.Measurement.Refracted;
 import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.batch.PiecesInPot;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.Mass;
 
@@ -127,6 +129,13 @@ final class EventViews {
     }
     if (event instanceof Tasted tasted) {
       return found(tasted.taste());
+    }
+    if (event instanceof PiecesTakenOut out) {
+      return PiecesInPot.before(history, out.at()).all().stream()
+          .filter(piece -> out.which().contains(piece.ingredient().id()))
+          .map(piece -> piece.ingredient().name())
+          .distinct()
+          .collect(Collectors.joining(", "));
     }
     return event instanceof StepDone done ? done.step() : "";
   }

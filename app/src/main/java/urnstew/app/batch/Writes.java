@@ -110,8 +110,14 @@ public interface Writes {
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 
-  /** All pieces are taken out. */
-  record TakePiecesOut(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
+  /**
+   * Whole pieces are lifted out.
+   *
+   * @param ingredientIds which; absent for all that are lifted out
+   */
+  record TakePiecesOut(
+      @NotNull UUID id, @Nullable List<String> ingredientIds, @NotNull @Valid Stamp stamp)
+      implements Timed {}
 
   /**
    * Knob, lid, oven, burner or pot are changed.

@@ -77,7 +77,7 @@ class KeptSauces {
       double kilograms) {
     PotContents cooked = formula.beforeTheFinish().cooked();
     PotContents done = target == null ? cooked : cooked.reducedTo(target);
-    PotContents all = done.plus(formula.atTheFinish());
+    PotContents all = done.plus(formula.atTheFinish()).without(formula.discarded());
     return new Kept(
         formula.formula().name(),
         batch,

@@ -17,6 +17,7 @@ import urnstew.core.pantry.ReferencePantry;
  * without any allergen nobody can say whether its label was read.
  */
 public final class Upcast {
+  private static final String PIECES_OUT = "PiecesTakenOut";
   private static final String NOT_SAID = "nobody noted whether its label was read";
   private static final Map<String, Labelling> SHIPPED =
       ReferencePantry.load().all().stream()
@@ -29,7 +30,8 @@ public final class Upcast {
     boolean old =
         lacks(document, "labelling", "asks")
             || lacks(document, "takeOuts", "unread")
-            || lacks(document, "brokenBy", "doubts");
+            || lacks(document, "brokenBy", "doubts")
+            || lacks(document, PIECES_OUT, "which");
     if (!old) {
       return json.readValue(document, type);
     }
@@ -46,6 +48,9 @@ public final class Upcast {
     if (node instanceof ObjectNode object) {
       if (object.get("labelling") instanceof ObjectNode labelling && !labelling.has("asks")) {
         label(object.path("id").asString(""), labelling);
+      }
+      if (object.path("kind").asString("").equals(PIECES_OUT) && !object.has("which")) {
+        object.putArray("which");
       }
       if (object.has("takeOuts") && object.has("lines") && !object.has("unread")) {
         object.putArray("unread");

@@ -307,7 +307,7 @@ public class MealService {
   private Dish dish(String at, DishSheet sheet) {
     ResolvedFormula formula =
         at(at + "formulaId", () -> shelf.resolved(sheet.formulaId(), sheet.schools()));
-    Need need = need(at, sheet);
+    Need need = need(at, sheet, formula);
     return at(at + "targetSolidsFraction", () -> Dish.of(formula, need, target(sheet, formula)));
   }
 
@@ -352,12 +352,13 @@ public class MealService {
     return base.isOf(sheet.formulaId());
   }
 
-  private Need need(String at, DishSheet sheet) {
+  /** Of a part, such as meatballs or a dough, a bare number could be pieces as well as grams. */
+  private Need need(String at, DishSheet sheet, ResolvedFormula formula) {
     Mass serving = at(at + "servingMassKilograms", () -> new Mass(sheet.servingMassKilograms()));
     agree(
         at + "servingMassKilograms",
         sheet.servingText(),
-        kitchens.massText("g"),
+        kitchens.massText(formula.formula().target().isPresent() ? "g" : ""),
         serving.kilograms());
     String culprit =
         sheet.covers() < 1 || sheet.covers() > 5000 ? "covers" : "servingMassKilograms";

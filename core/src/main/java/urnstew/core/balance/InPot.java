@@ -54,6 +54,12 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
       return times(1 - ingredient.servedApartShare());
     }
 
+    /** What it leaves in the sauce when it is lifted out: the juice that it gave. */
+    public Part juice() {
+      double share = ingredient.pieces().map(Ingredient.PieceYield::juiceShare).orElse(1.0);
+      return new Part(ingredient.asJuice(), mass.times(share), taste, solutes);
+    }
+
     private Composition apart() {
       return ingredient.perKilogram().times(mass.kilograms() * ingredient.servedApartShare());
     }
@@ -82,9 +88,16 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
     List<Part> parts =
         formula.portions().stream()
             .filter(p -> p.role() != StageRole.FINISH)
-            .map(p -> Part.of(p.ingredient(), p.mass()).times(p.firstDose().value()))
+            .map(p -> part(formula, p).times(p.firstDose().value()))
             .toList();
-    return new InPot(parts, formula.beforeTheFinish(), Solutes.NOTHING).ofTheSauce();
+    PotContents all = formula.beforeTheFinish().without(formula.discarded());
+    return new InPot(parts, all, Solutes.NOTHING).ofTheSauce();
+  }
+
+  /** Of what is taken out again and thrown away only the juice that it gives. */
+  private static Part part(ResolvedFormula formula, Portion portion) {
+    Part all = Part.of(portion.ingredient(), portion.mass());
+    return formula.isDiscarded(portion) ? all.juice() : all;
   }
 
   /**

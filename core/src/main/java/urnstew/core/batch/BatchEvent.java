@@ -1,6 +1,7 @@
 package urnstew.core.batch;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import urnstew.core.balance.CupTrial;
@@ -83,8 +84,13 @@ public sealed interface BatchEvent {
    *
    * @param id identity
    * @param at when
+   * @param which ingredients by id; none for all that are lifted out whole
    */
-  record PiecesTakenOut(UUID id, Instant at) implements BatchEvent {}
+  record PiecesTakenOut(UUID id, Instant at, List<String> which) implements BatchEvent {
+    public PiecesTakenOut {
+      which = List.copyOf(which);
+    }
+  }
 
   /**
    * Knob, lid, oven, burner or pot were changed.

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import urnstew.core.acidity.Solutes;
 import urnstew.core.balance.Course;
@@ -17,11 +19,13 @@ import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.correction.Belief.Quantity;
 import urnstew.core.correction.Likeliest;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.StageRole;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.thermo.Composition;
 import urnstew.units.Mass;
 
 /**
@@ -34,6 +38,7 @@ public final class BatchParts {
   private final BatchHistory history;
   private final Likeliest pot;
   private final double kilogramsPerHour;
+  private final ResolvedFormula asPoured;
   private final List<Step> steps;
 
   /**
@@ -42,21 +47,20 @@ public final class BatchParts {
    * @param seconds since the simmer started
    * @param in what goes in, where something does
    * @param stays share of all before that stays in
-   * @param piecesOut whether pieces leave
+   * @param out pieces that are lifted out, by ingredient
    * @param finish whether it belongs to the finish, which the fall does not know of
    */
   private record Step(
-      double seconds, Optional<Part> in, double stays, boolean piecesOut, boolean finish) {
+      double seconds, Optional<Part> in, double stays, Set<String> out, boolean finish) {
     static Step in(double seconds, Part part, boolean finish) {
-      return new Step(seconds, Optional.of(part), 1, false, finish);
+      return new Step(seconds, Optional.of(part), 1, Set.of(), finish);
     }
 
     List<Part> apply(List<Part> before) {
       List<Part> after = new ArrayList<>();
       for (Part part : before) {
-        if (!piecesOut || part.ingredient().pieces().isEmpty()) {
-          after.add(part.times(stays));
-        }
+        boolean leaves = out.contains(part.ingredient().id());
+        after.add(leaves ? part.juice() : part.times(stays));
       }
       in.ifPresent(after::add);
       return after;
@@ -66,12 +70,19 @@ public final class BatchParts {
   /**
    * Reads the history once.
    *
-   * @param lines of the formula, as poured
+   * @param lines of the formula
+   * @param asPoured the formula with what went in
    * @param pot its fall
    * @param kilogramsPerHour water leaving it
    */
-  BatchParts(BatchHistory history, List<BatchLine> lines, Likeliest pot, double kilogramsPerHour) {
+  BatchParts(
+      BatchHistory history,
+      List<BatchLine> lines,
+      ResolvedFormula asPoured,
+      Likeliest pot,
+      double kilogramsPerHour) {
     this.history = history;
+    this.asPoured = asPoured;
     this.kilogramsPerHour = kilogramsPerHour;
     this.pot = pot;
     this.steps =
@@ -120,7 +131,8 @@ public final class BatchParts {
 
   /** Sauce when all that is planned has gone in, as the pot's page tells it. */
   private Mass endMass() {
-    return end(pot.fall().last().contents().plus(finish(AT_THE_END))).mass();
+    PotContents all = pot.fall().last().contents().plus(finish(AT_THE_END));
+    return end(all.without(discarded(AT_THE_END))).mass();
   }
 
   private PotContents finish(double seconds) {
@@ -146,7 +158,17 @@ public final class BatchParts {
 
   private InPot ofTheTables(double seconds) {
     PotContents all = pot.fall().at(seconds).contents().plus(finish(seconds));
-    return new InPot(parts(seconds), all, Solutes.NOTHING);
+    return new InPot(parts(seconds), all.without(discarded(seconds)), Solutes.NOTHING);
+  }
+
+  /**
+   * What will be lifted out and thrown away is no sauce; it is out already where somebody said so.
+   */
+  private Composition discarded(double seconds) {
+    boolean out =
+        history.counting(PiecesTakenOut.class).stream()
+            .anyMatch(event -> seconds(event) <= seconds);
+    return out ? Composition.NOTHING : asPoured.discarded();
   }
 
   private List<Part> parts(double until) {
@@ -170,7 +192,8 @@ public final class BatchParts {
   /** A line goes in at its time; of what is held back for the tasting, the rest at the end. */
   private Stream<Step> poured(BatchLine line) {
     Portion portion = line.portion();
-    Part all = Part.of(portion.ingredient(), asFound(portion, line.due()));
+    Part raw = Part.of(portion.ingredient(), asFound(portion, line.due()));
+    Part all = asPoured.isDiscarded(portion) ? raw.juice() : raw;
     double at = line.pouredAt().map(when -> history.simmerSeconds(when)).orElse(planned(portion));
     double first = portion.firstDose().value();
     return line.poured().isPresent() || at == AT_THE_END || first >= 1
@@ -201,11 +224,16 @@ public final class BatchParts {
   private Step ladled(BatchEvent event, Mass mass) {
     double before = pot.fall().massAt(seconds(event) - 1).kilograms();
     double stays = Math.max(0, 1 - mass.kilograms() / before);
-    return new Step(seconds(event), Optional.empty(), stays, false, false);
+    return new Step(seconds(event), Optional.empty(), stays, Set.of(), false);
   }
 
   private Step piecesOut(PiecesTakenOut out) {
-    return new Step(seconds(out), Optional.empty(), 1, true, false);
+    Set<String> which =
+        PiecesInPot.before(history, out.at()).all().stream()
+            .filter(piece -> PiecesInPot.leaves(piece, out))
+            .map(piece -> piece.ingredient().id())
+            .collect(Collectors.toSet());
+    return new Step(seconds(out), Optional.empty(), 1, which, false);
   }
 
   private double seconds(BatchEvent event) {

@@ -170,13 +170,16 @@ final class EventRules {
 
   /** Pieces that are not there, or are out already, cannot come out. */
   private void requirePieces(PiecesTakenOut out) {
-    if (!new ProgramOfBatch(history).holdsPieces(out.at())) {
+    boolean any =
+        PiecesInPot.before(history, out.at()).all().stream()
+            .anyMatch(piece -> PiecesInPot.leaves(piece, out));
+    if (!any) {
       throw new InvalidInput(
           "at",
           "no-pieces",
-          "There are no pieces in this pot then.",
-          "a moment at which meat or other pieces are in the pot",
-          "Look at the hour, and at what was taken out before.");
+          "Nothing that is lifted out whole is in this pot then.",
+          "a moment at which meat, fish, shells or other whole pieces are in the pot",
+          "Look at the hour, and at what was taken out before; small pieces are ladled out.");
     }
   }
 

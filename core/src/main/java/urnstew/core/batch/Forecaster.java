@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import urnstew.core.balance.InPot;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor;
 import urnstew.core.correction.Advisor.Advice;
@@ -69,7 +70,11 @@ public final class Forecaster {
         Predictor.likeliest(pot.program(), history.target(), prior, pot.telling());
     double moment = moment(likeliest.fall(), pot.readings());
     return new BatchParts(
-        history, pot.lines().all(), likeliest, likeliest.fall().kilogramsPerHourAt(moment));
+        history,
+        pot.lines().all(),
+        pot.lines().asPoured(),
+        likeliest,
+        likeliest.fall().kilogramsPerHourAt(moment));
   }
 
   /** The forecast that follows from everything recorded so far. */
@@ -82,8 +87,10 @@ public final class Forecaster {
     Prediction prediction = Predictor.predict(pot.program(), target, inputs.prior(), pot.telling());
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
-    PotContents end = end(prediction.likely(), lines.asPoured());
-    InPot sauce = new BatchParts(history, lines.all(), prediction.likeliest(), rate).end(end);
+    PotContents end = end(history, prediction.likely(), lines.asPoured());
+    InPot sauce =
+        new BatchParts(history, lines.all(), lines.asPoured(), prediction.likeliest(), rate)
+            .end(end);
     double salt = sauce.saltKilograms() / sauce.mass().kilograms();
     double portions = portions(inputs.need(), end);
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
@@ -135,8 +142,13 @@ public final class Forecaster {
         : Duration.ofHours(1).toSeconds();
   }
 
-  private static PotContents end(Trajectory likely, ResolvedFormula asPoured) {
-    return likely.last().contents().plus(asPoured.atTheFinish());
+  /** What is lifted out and thrown away is not served; it is out already where somebody said so. */
+  private static PotContents end(
+      BatchHistory history, Trajectory likely, ResolvedFormula asPoured) {
+    PotContents all = likely.last().contents().plus(asPoured.atTheFinish());
+    return history.counting(PiecesTakenOut.class).isEmpty()
+        ? all.without(asPoured.discarded())
+        : all;
   }
 
   private static double portions(Need need, PotContents end) {

@@ -1,6 +1,5 @@
 package urnstew.core.batch;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import urnstew.core.batch.BatchEvent.Added;
@@ -14,11 +13,10 @@ import urnstew.core.batch.Measurement.Plated;
 import urnstew.core.batch.Measurement.Probed;
 import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.correction.Reading;
-import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.Planner;
 import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Program;
-import urnstew.core.sauce.PotContents;
+import urnstew.core.sauce.Pieces;
 
 /** A batch's history as a program for the pot, and its readings in the program's own time. */
 final class ProgramOfBatch {
@@ -48,34 +46,14 @@ final class ProgramOfBatch {
       changes.add(new Change.LadledOut(seconds(cups), cups.taken()));
     }
     for (PiecesTakenOut out : history.counting(PiecesTakenOut.class)) {
-      changes.add(new Change.PiecesTakenOut(seconds(out)));
+      PiecesInPot in = PiecesInPot.before(history, lines.asPoured(), seconds(out));
+      Pieces stay = in.together(piece -> !PiecesInPot.leaves(piece, out));
+      changes.add(new Change.PiecesTakenOut(seconds(out), stay, in.together(piece -> true)));
     }
     for (SetOtherwise set : history.counting(SetOtherwise.class)) {
       changes.add(new Change.SetOtherwise(seconds(set), set.setting()));
     }
     return planned.with(changes);
-  }
-
-  /** Whether meat or other pieces are in the pot, so far as is known. */
-  boolean holdsPieces(Instant at) {
-    ResolvedFormula formula = history.snapshot().inputs().formula();
-    Program program = program(new BatchLines(history, formula));
-    boolean holds = hasPieces(program.start());
-    for (Change change : program.changes()) {
-      if (change.seconds() > history.simmerSeconds(at)) {
-        break;
-      }
-      if (change instanceof Change.PiecesTakenOut) {
-        holds = false;
-      } else if (change instanceof Change.Added added) {
-        holds |= hasPieces(added.what());
-      }
-    }
-    return holds;
-  }
-
-  private static boolean hasPieces(PotContents contents) {
-    return contents.pieces().whole().total().kilograms() > 0;
   }
 
   List<Reading> readings() {

@@ -3,11 +3,13 @@ package urnstew.core.formula;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import urnstew.core.pantry.Handling;
 import urnstew.core.pantry.Handlings;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.thermo.Composition;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -18,6 +20,9 @@ import urnstew.units.MassFraction;
  * @param portions what goes in, in the order of the work
  */
 public record ResolvedFormula(Formula formula, List<Portion> portions) {
+  /** Words for what can be found again in a pot (assumption). */
+  private static final List<String> UNCUT = List.of("halved", "whole", "quartered");
+
   public ResolvedFormula {
     portions = List.copyOf(portions);
   }
@@ -135,6 +140,32 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   public PotContents atTheFinish() {
     return contentsOf(
         portions.stream().filter(portion -> portion.role() == StageRole.FINISH).toList());
+  }
+
+  /**
+   * Whether a portion is lifted out whole: what is served apart, and what a stage takes out again
+   * where it went in uncut.
+   */
+  public boolean comesOut(Portion portion) {
+    return portion.ingredient().servedApartShare() > 0 || isDiscarded(portion);
+  }
+
+  /** Whether it is taken out and thrown away. */
+  public boolean isDiscarded(Portion portion) {
+    String name = portion.ingredient().name().toLowerCase(Locale.ROOT);
+    return portion.ingredient().pieces().isPresent()
+        && UNCUT.stream().anyMatch(portion.note()::contains)
+        && formula.stages().stream()
+            .flatMap(stage -> stage.takeOuts().stream())
+            .anyMatch(what -> what.toLowerCase(Locale.ROOT).contains(name));
+  }
+
+  /** What is taken out and thrown away, less the juice that it gave: it is nobody's portion. */
+  public Composition discarded() {
+    return portions.stream()
+        .filter(this::isDiscarded)
+        .map(portion -> portion.contents().cooked().pieces().whole())
+        .reduce(Composition.NOTHING, Composition::plus);
   }
 
   /** What a stage takes. */

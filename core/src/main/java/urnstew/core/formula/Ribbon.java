@@ -53,7 +53,7 @@ public record Ribbon(List<Step> steps) {
       PotContents end = pot.plus(raw(formula.portionsOf(place)).dried(stage.driedShare()));
       if (stage.role() == StageRole.REDUCE) {
         end = end.cooked();
-        end = place == last ? thickened(end, target) : end;
+        end = place == last ? thickened(end, target).without(formula.discarded()) : end;
       }
       steps.add(new Step(stage, formula.massOf(place), start, end));
       pot = end;

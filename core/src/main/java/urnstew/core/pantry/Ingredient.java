@@ -68,6 +68,11 @@ public record Ingredient(
   }
 
   /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
+  /** The same where nothing of it stays whole. */
+  public Ingredient asJuice() {
+    return with(perKilogram, salt, thickener, Optional.empty(), buying);
+  }
+
   Ingredient shutIn() {
     Optional<PieceYield> nothing = Optional.of(new PieceYield(0, 0, SLOWEST_SECONDS));
     return with(perKilogram, salt, Thickener.NONE, nothing, buying);

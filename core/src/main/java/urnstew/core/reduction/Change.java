@@ -1,5 +1,6 @@
 package urnstew.core.reduction;
 
+import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
@@ -27,11 +28,13 @@ public sealed interface Change {
   record LadledOut(double seconds, Mass mass) implements Change {}
 
   /**
-   * All pieces are taken out; what they have not given stays in them.
+   * Pieces are taken out; what they have not given stays in them.
    *
    * @param seconds when
+   * @param stay what of them is left in, raw
+   * @param of all that were in, raw: each has given the same share by then
    */
-  record PiecesTakenOut(double seconds) implements Change {}
+  record PiecesTakenOut(double seconds, Pieces stay, Pieces of) implements Change {}
 
   /**
    * Knob, lid, oven, burner or pot are changed.

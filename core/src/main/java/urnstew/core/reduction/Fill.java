@@ -31,8 +31,8 @@ record Fill(PotContents contents, double celsius, SimmerSetting setting, double 
           new PotContents(was.sauce().times(kept), was.thickeningKilograms() * kept, was.pieces());
       return taken(before, left);
     }
-    if (change instanceof PiecesTakenOut) {
-      return taken(before, before.contents().withoutPieces());
+    if (change instanceof PiecesTakenOut out) {
+      return taken(before, before.contents().leaving(out.stay(), out.of()));
     }
     SimmerSetting setting = ((SetOtherwise) change).setting();
     double room = setting.surroundings().room().celsius();

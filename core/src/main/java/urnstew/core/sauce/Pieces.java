@@ -46,6 +46,13 @@ public record Pieces(
         seconds);
   }
 
+  /** What is left of them where only these stay; each has given the same share of what it had. */
+  Pieces leaving(Pieces stay, Pieces of) {
+    double had = of.juiceKilograms + of.fatKilograms;
+    double left = had == 0 ? 0 : Math.min(1, (juiceKilograms + fatKilograms) / had);
+    return stay.after(left);
+  }
+
   /** Without these, as far as they are among them; what is left gives no more than it holds. */
   Pieces without(Composition apart) {
     double protein = Math.max(0, whole.proteinKilograms() - apart.proteinKilograms());

@@ -31,9 +31,14 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
     return new PotContents(sauce.times(factor), thickeningKilograms * factor, pieces.times(factor));
   }
 
-  /** The sauce without its pieces. */
-  public PotContents withoutPieces() {
-    return new PotContents(sauce, thickeningKilograms, Pieces.NONE);
+  /**
+   * The sauce when some of its pieces are lifted out, with what they would still have given.
+   *
+   * @param stay what is left in, raw
+   * @param of all that went in, raw
+   */
+  public PotContents leaving(Pieces stay, Pieces of) {
+    return new PotContents(sauce, thickeningKilograms, pieces.leaving(stay, of));
   }
 
   /** Without such whole pieces, as far as there are any. */

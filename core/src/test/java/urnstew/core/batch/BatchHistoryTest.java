@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
+import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
@@ -33,6 +34,7 @@ import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 
 class BatchHistoryTest {
   private static final Instant LIT = Samples.NOON;
@@ -169,28 +171,62 @@ class BatchHistoryTest {
 
   @Test
   void piecesThatAreTakenOutLeaveTheSauceAsThick() {
-    BatchHistory batch =
-        new BatchHistory(
-            new BatchSnapshot(
-                Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF)
-                    .with(Samples.ragu())
-                    .with(new Target.Solids(MassFraction.ofPercent(13))),
-                Duration.ofMinutes(30),
-                Instruments.ASSUMED,
-                new BatchClock(LIT, 1),
-                BatchSnapshot.MODEL_VERSION),
-            List.of());
-    BatchHistory out = batch.with(new PiecesTakenOut(new UUID(9, 1), HOUR), LATER);
-    Forecast whole = Forecaster.forecast(batch);
+    BatchHistory batch = braise("pan-wine");
+    BatchHistory mushrooms = batch.with(added("mushroom", 9), LATER);
+    BatchHistory out = mushrooms.with(new PiecesTakenOut(new UUID(9, 1), HOUR, List.of()), LATER);
+    Forecast whole = Forecaster.forecast(mushrooms);
     Forecast sauce = Forecaster.forecast(out);
-    assertEquals(0, sauce.end().pieces().whole().total().kilograms(), 1e-9);
-    assertEquals(0.13, sauce.prediction().likely().last().contents().thickness().value(), 1e-4);
-    double meat = whole.end().pieces().whole().total().kilograms();
-    assertTrue(
-        whole.end().total().kilograms() - sauce.end().total().kilograms() > 0.9 * meat,
-        "the meat is gone, its juice mostly not");
-    refused(out, new PiecesTakenOut(new UUID(9, 2), HOUR.plusSeconds(60)), "no-pieces");
-    refused(Samples.lit(1), new PiecesTakenOut(new UUID(9, 1), HOUR), "no-pieces");
+    double target = batch.snapshot().inputs().thickness().value();
+    assertEquals(target, sauce.prediction().likely().last().contents().thickness().value(), 1e-4);
+    double left = sauce.end().pieces().whole().total().kilograms();
+    assertTrue(left > 0.1 && left < 0.5, "mushrooms and shallot stay: " + left);
+    double gone = whole.end().total().kilograms() - sauce.end().total().kilograms();
+    assertTrue(gone > 1.2, "thighs are gone, their juice mostly not: " + gone);
+    refused(out, new PiecesTakenOut(new UUID(9, 2), HOUR.plusSeconds(60), List.of()), "no-pieces");
+    refused(Samples.lit(1), new PiecesTakenOut(new UUID(9, 1), HOUR, List.of()), "no-pieces");
+    List<String> strained = List.of("chicken-thigh", "shallot", "mushroom");
+    BatchHistory all = mushrooms.with(new PiecesTakenOut(new UUID(9, 3), HOUR, strained), LATER);
+    assertEquals(
+        0, Forecaster.forecast(all).end().pieces().whole().total().kilograms(), 1e-9, "named");
+  }
+
+  /** What a stage takes out and throws away is nobody's portion, said at the pot or not. */
+  @Test
+  void theHalvedOnionIsNotServed() {
+    BatchHistory batch = braise("slow-passata");
+    double onion =
+        Samples.formula("slow-passata").discarded().total().kilograms()
+            / Samples.formula("slow-passata").mass().kilograms();
+    assertTrue(onion > 0.05, "of all that goes in");
+    Forecast left = Forecaster.forecast(batch);
+    assertEquals(0, left.end().pieces().whole().total().kilograms(), 1e-9);
+    Forecast out =
+        Forecaster.forecast(batch.with(new PiecesTakenOut(new UUID(9, 1), HOUR, List.of()), LATER));
+    double end = left.end().total().kilograms();
+    assertEquals(end, out.end().total().kilograms(), 0.01 * end);
+  }
+
+  private static Added added(String ingredient, int id) {
+    return new Added(
+        new UUID(8, id),
+        LIT.plusSeconds(2400),
+        Samples.ingredient(ingredient),
+        Mass.ofGrams(200),
+        Temperature.ofCelsius(20));
+  }
+
+  private static BatchHistory braise(String formula) {
+    var resolved = Samples.formula(formula);
+    return new BatchHistory(
+        new BatchSnapshot(
+            Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF)
+                .with(resolved)
+                .with(new Target.Solids(resolved.formula().target().orElseThrow())),
+            Duration.ofMinutes(30),
+            Instruments.ASSUMED,
+            new BatchClock(LIT, 1),
+            BatchSnapshot.MODEL_VERSION),
+        List.of());
   }
 
   @Test

@@ -261,7 +261,7 @@ class DeclarationLawTest {
           add(events, effective, new Added(id, at, what, mass, Temperature.ofCelsius(20)));
         }
         case 3 -> events.add(new LadledOut(id, at, Mass.ofGrams(50)));
-        case 4 -> events.add(new PiecesTakenOut(id, at));
+        case 4 -> events.add(new PiecesTakenOut(id, at, List.of()));
         default -> strikeOrRestore(events, effective, random, id, at);
       }
     }

@@ -78,7 +78,7 @@ final class RandomPrograms {
               PotContents.of(Samples.sauce(between(0.1, 0.8), between(0.02, 0.1))),
               Temperature.ofCelsius(between(4, 60)));
       case 1 -> new Change.LadledOut(seconds, Mass.ofKilograms(between(0.1, 0.5)));
-      case 2 -> new Change.PiecesTakenOut(seconds);
+      case 2 -> new Change.PiecesTakenOut(seconds, Pieces.NONE, Pieces.NONE);
       case 3 -> new Change.SetOtherwise(seconds, setting.with(heating()).with(lid()));
       default ->
           new Change.SetOtherwise(

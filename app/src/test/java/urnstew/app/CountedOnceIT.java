@@ -1,0 +1,354 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import urnstew.app.RunningApplication.Answer;
+
+/**
+ * Laws 5 and 6: mass, stock and places are counted once, and a figure is one figure wherever it is
+ * shown. A random evening over HTTP: pots lit, moved and taken off, held, cooled, put away, parted
+ * and merged, in pots that are free or are not. A second book walks along and says what must be
+ * accepted.
+ */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class CountedOnceIT {
+  private static final String FREEZER = "0d3f1c52-0000-4000-8000-0000000000b2";
+  private static final int ACTS = 250;
+
+  private final RunningApplication app;
+  private final Random random = new Random(16);
+  private final List<String> pots = new ArrayList<>();
+  private final List<String> burners = new ArrayList<>();
+
+  /** Who is in a pot, and what stands on a burner. */
+  private final Map<String, String> potOf = new HashMap<>();
+
+  private final Map<String, String> burnerOf = new HashMap<>();
+  private final Map<String, Double> mostOf = new HashMap<>();
+  private final Map<String, Double> putAwayOf = new HashMap<>();
+  private final Map<String, Kept> kept = new HashMap<>();
+  private final List<String> live = new ArrayList<>();
+  private final List<String> lots = new ArrayList<>();
+  private final Set<String> accepted = new HashSet<>();
+  private final Set<String> refused = new HashSet<>();
+
+  private record Kept(String batch, double kilograms) {}
+
+  @Autowired
+  CountedOnceIT(@LocalServerPort int port) {
+    this.app = new RunningApplication(port);
+  }
+
+  @Test
+  void massStockAndPlacesAreCountedOnce() {
+    for (int i = 0; i < 5; i++) {
+      String pot = UUID.randomUUID().toString();
+      ok(app.post("/api/vessels", Requests.rondeau(pot)));
+      pots.add(pot);
+    }
+    for (int i = 0; i < 2; i++) {
+      String burner = UUID.randomUUID().toString();
+      ok(
+          app.post(
+              "/api/heat-sources",
+              "{\"id\":\"%s\",\"name\":\"Ring\",\"kind\":\"GAS\",\"labelPowerWatts\":5000,\"labelPowerText\":\"\"}"
+                  .formatted(burner)));
+      burners.add(burner);
+    }
+    for (int i = 0; i < ACTS; i++) {
+      act();
+    }
+    assertEquals(
+        Set.of("light", "move", "finish", "hold", "cool", "end", "put", "use", "part", "retire"),
+        accepted,
+        "each was accepted at least once");
+    assertTrue(
+        refused.containsAll(Set.of("light", "move", "hold", "cool", "put", "use", "retire")),
+        "and refused: " + refused);
+  }
+
+  private void act() {
+    switch (random.nextInt(11)) {
+      case 0 -> light();
+      case 1 -> move();
+      case 2 -> finish();
+      case 3 -> keep("hold");
+      case 4 -> keep("cool");
+      case 5, 6 -> end();
+      case 7 -> putAway();
+      case 8 -> use();
+      case 9 -> part();
+      default -> retire();
+    }
+    placesAgree();
+  }
+
+  private void light() {
+    String id = UUID.randomUUID().toString();
+    String pot = any(pots);
+    String burner = any(burners);
+    boolean shares = random.nextBoolean();
+    String plan =
+        Requests.plan(app)
+            .replaceFirst("\"vesselId\":\"[^\"]+", "\"vesselId\":\"" + pot)
+            .replaceFirst("\"heatSourceId\":\"[^\"]+", "\"heatSourceId\":\"" + burner);
+    boolean may = !potOf.containsValue(pot) && (shares || !burnerOf.containsValue(burner));
+    Answer answer =
+        app.post(
+            "/api/batches",
+            "{\"id\":\"%s\",\"plan\":%s,\"timeScale\":1,\"sharesHeat\":%s,%s}"
+                .formatted(id, plan, shares, stamp(90)));
+    if (said("light", may, answer)) {
+      potOf.put(id, pot);
+      burnerOf.put(id, burner);
+      live.add(id);
+      JsonNode batch = ok(app.get("/api/batches/" + id));
+      mostOf.put(id, batch.at("/planned/endMassKilograms").asDouble() * 1.15);
+      oneFigure(id, batch);
+    }
+  }
+
+  /** What the pot's page, the stove, the balance and the logbook to be say of one pot. */
+  private void oneFigure(String id, JsonNode batch) {
+    JsonNode balance =
+        ok(
+            app.post(
+                "/api/balance/preview",
+                "{\"batchId\":\"%s\",\"schools\":[],\"measured\":{\"sharper\":0},\"plate\":[],\"saltId\":\"table-salt\",\"fault\":\"SHARP\",\"steps\":1}"
+                    .formatted(id)));
+    double portions = batch.at("/forecast/portions").asDouble();
+    assertEquals(portions, balance.at("/portions").asDouble(), 1e-9);
+    double end = batch.at("/forecast/endMassKilograms").asDouble();
+    assertEquals(end, balance.at("/madeKilograms").asDouble(), 2e-3 * end);
+  }
+
+  private void move() {
+    if (live.isEmpty()) {
+      return;
+    }
+    String id = any(live);
+    String pot = any(pots);
+    String burner = any(burners);
+    boolean shares = random.nextBoolean();
+    boolean same = pot.equals(potOf.get(id)) && burner.equals(burnerOf.get(id));
+    boolean potFree = !takenByOther(potOf, id, pot);
+    boolean asked = !burner.equals(burnerOf.get(id)) && takenByOther(burnerOf, id, burner);
+    Answer answer =
+        app.post(
+            "/api/batches/" + id + "/heats",
+            "{\"id\":\"%s\",\"heating\":{\"way\":\"GENTLE\",\"fan\":false},\"lid\":\"OFF\",\"vesselId\":\"%s\",\"heatSourceId\":\"%s\",\"sharesHeat\":%s,%s}"
+                .formatted(UUID.randomUUID(), pot, burner, shares, stamp(0)));
+    if (said("move", same || potFree && (shares || !asked), answer)) {
+      potOf.put(id, pot);
+      burnerOf.put(id, burner);
+    }
+  }
+
+  private static boolean takenByOther(Map<String, String> places, String self, String place) {
+    return places.entrySet().stream()
+        .anyMatch(one -> !one.getKey().equals(self) && one.getValue().equals(place));
+  }
+
+  private void finish() {
+    if (live.size() < 2) {
+      return;
+    }
+    String id = live.remove(random.nextInt(live.size()));
+    boolean weighed = random.nextBoolean();
+    double mass = 2 + 3 * random.nextDouble();
+    String typed = weighed ? "\"finalMassKilograms\":%s,".formatted(number(mass)) : "";
+    Answer answer =
+        app.post(
+            "/api/batches/" + id + "/finishes",
+            "{\"id\":\"%s\",%s\"enteredText\":\"\",\"note\":\"\",%s}"
+                .formatted(UUID.randomUUID(), typed, stamp(0)));
+    said("finish", true, answer);
+    potOf.remove(id);
+    burnerOf.remove(id);
+    if (weighed) {
+      mostOf.put(id, Double.parseDouble(number(mass)) * 1.02);
+    }
+  }
+
+  private void keep(String how) {
+    if (mostOf.isEmpty()) {
+      return;
+    }
+    String batch = any(List.copyOf(mostOf.keySet()));
+    String pot = any(pots);
+    double mass = Double.parseDouble(number(0.3 + 2.5 * random.nextDouble()));
+    String id = UUID.randomUUID().toString();
+    String what =
+        "\"what\":{\"batchId\":\"%s\",\"massKilograms\":%s,\"massText\":\"\"}"
+            .formatted(batch, mass);
+    String body =
+        how.equals("hold")
+            ? "{\"id\":\"%s\",%s,\"vesselId\":\"%s\",\"heldCelsius\":70,\"lid\":\"ON\",%s}"
+            : "{\"id\":\"%s\",%s,\"startCelsius\":88,\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"ICE_BATH\",\"covered\":false},%s}";
+    boolean may = !potOf.containsValue(pot) && mass <= left(batch) + 0.005;
+    Answer answer =
+        app.post(
+            "/api/keepings/" + (how.equals("hold") ? "holds" : "coolings"),
+            body.formatted(id, what, pot, stamp(0)));
+    if (said(how, may, answer)) {
+      potOf.put(id, pot);
+      kept.put(id, new Kept(batch, mass));
+    }
+  }
+
+  private double left(String batch) {
+    double open =
+        kept.values().stream()
+            .filter(one -> one.batch().equals(batch))
+            .mapToDouble(Kept::kilograms)
+            .sum();
+    return mostOf.getOrDefault(batch, 0.0) - open - putAwayOf.getOrDefault(batch, 0.0);
+  }
+
+  private void end() {
+    if (kept.isEmpty()) {
+      return;
+    }
+    String id = any(List.copyOf(kept.keySet()));
+    Answer answer =
+        app.post(
+            "/api/keepings/" + id + "/closings",
+            "{\"id\":\"%s\",\"as\":\"DISCARDED\",\"reason\":\"spilt\",%s}"
+                .formatted(UUID.randomUUID(), stamp(0)));
+    if (said("end", true, answer)) {
+      kept.remove(id);
+      potOf.remove(id);
+    }
+  }
+
+  private void putAway() {
+    if (mostOf.isEmpty()) {
+      return;
+    }
+    String batch = any(List.copyOf(mostOf.keySet()));
+    double mass = Double.parseDouble(number(0.2 + 2 * random.nextDouble()));
+    String id = UUID.randomUUID().toString();
+    Answer answer =
+        app.post(
+            "/api/lots",
+            "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":%s,\"massText\":\"\"},\"uncooledBecause\":\"watched by hand\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+                .formatted(id, batch, mass, FREEZER, stamp(0)));
+    if (said("put", mass <= left(batch) + 0.005, answer)) {
+      putAwayOf.merge(batch, mass, Double::sum);
+      lots.add(id);
+    }
+  }
+
+  private void use() {
+    if (lots.isEmpty()) {
+      return;
+    }
+    String lot = any(lots);
+    double before = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
+    double mass = Double.parseDouble(number(0.05 + 1.2 * random.nextDouble()));
+    Answer answer =
+        app.post(
+            "/api/lots/" + lot + "/uses",
+            "{\"id\":\"%s\",\"massKilograms\":%s,\"massText\":\"\",\"dish\":\"a dish\",%s}"
+                .formatted(UUID.randomUUID(), mass, stamp(0)));
+    said("use", mass <= before + 0.005, answer);
+    double after = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
+    double taken = answer.status() < 300 ? mass : 0;
+    assertEquals(before - taken, after, 0.0051);
+  }
+
+  /** What is parted off one lot is in the other, and in none twice. */
+  private void part() {
+    if (lots.isEmpty()) {
+      return;
+    }
+    String lot = any(lots);
+    double before = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
+    if (before < 0.1) {
+      return;
+    }
+    String id = UUID.randomUUID().toString();
+    double mass = Double.parseDouble(number(before / 2));
+    Answer answer =
+        app.post(
+            "/api/lots/" + lot + "/splits",
+            "{\"id\":\"%s\",\"massKilograms\":%s,\"massText\":\"\",\"placeId\":\"%s\",%s}"
+                .formatted(id, mass, FREEZER, stamp(0)));
+    said("part", true, answer);
+    double rest = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
+    double parted = ok(app.get("/api/lots/" + id)).at("/massKilograms").asDouble();
+    assertEquals(before, rest + parted, 1e-6);
+    lots.add(id);
+  }
+
+  /** A pot in which something is stays in the kitchen. */
+  private void retire() {
+    String pot = any(pots);
+    JsonNode view = null;
+    for (JsonNode one : ok(app.get("/api/kitchen")).at("/vessels")) {
+      view = one.at("/id").asString().equals(pot) ? one : view;
+    }
+    if (view == null) {
+      return;
+    }
+    int version = view.at("/version").asInt();
+    String path = "/api/vessels/" + pot + "/retired?retired=";
+    Answer answer = app.put(path + "true", "", "If-Match", String.valueOf(version));
+    if (said("retire", !potOf.containsValue(pot), answer)) {
+      ok(app.put(path + "false", "", "If-Match", String.valueOf(version + 1)));
+    }
+  }
+
+  private void placesAgree() {
+    Map<String, String> told = new HashMap<>();
+    for (JsonNode place : ok(app.get("/api/occupancy"))) {
+      if (pots.contains(place.at("/vesselId").asString())) {
+        told.put(place.at("/holderId").asString(), place.at("/vesselId").asString());
+      }
+    }
+    assertEquals(potOf, told);
+    assertEquals(told.size(), new HashSet<>(told.values()).size(), "a pot holds one thing");
+  }
+
+  private boolean said(String act, boolean may, Answer answer) {
+    boolean did = answer.status() < 300;
+    assertEquals(may, did, act + ": " + answer.status() + " " + answer.body());
+    (did ? accepted : refused).add(act);
+    assertTrue(did || answer.status() == 422 || answer.status() == 409, answer.body().toString());
+    return did;
+  }
+
+  private <T> T any(List<T> list) {
+    return list.get(random.nextInt(list.size()));
+  }
+
+  private static String number(double value) {
+    return String.format(Locale.ROOT, "%.3f", value);
+  }
+
+  private static String stamp(int minutesAgo) {
+    return Requests.stamp(Instant.now().minus(Duration.ofMinutes(minutesAgo)));
+  }
+
+  private static JsonNode ok(Answer answer) {
+    assertTrue(answer.status() < 300, answer.status() + " " + answer.body());
+    return answer.body();
+  }
+}

@@ -1,0 +1,85 @@
+package urnstew.core.batch;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.StageRole;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.sauce.Pieces;
+import urnstew.units.Mass;
+
+/**
+ * Which pieces are in a pot by what went in, and which of them somebody lifts out: steaks, shells,
+ * thighs, the halved onion that a stage takes out; not olives or diced carrot, which go with every
+ * spoon.
+ *
+ * @param all in the order in which they went in
+ */
+public record PiecesInPot(List<Piece> all) {
+  public PiecesInPot {
+    all = List.copyOf(all);
+  }
+
+  /**
+   * Pieces of one kind.
+   *
+   * @param ingredient what
+   * @param raw as they went in
+   * @param comesOut whether they are lifted out whole
+   */
+  public record Piece(Ingredient ingredient, Pieces raw, boolean comesOut) {}
+
+  /** What is in just before a moment. */
+  public static PiecesInPot before(BatchHistory history, Instant at) {
+    ResolvedFormula formula = history.snapshot().inputs().formula();
+    return before(history, new BatchLines(history, formula).asPoured(), history.simmerSeconds(at));
+  }
+
+  /** The same, of lines as they were poured. */
+  static PiecesInPot before(BatchHistory history, ResolvedFormula asPoured, double seconds) {
+    List<Piece> in = new ArrayList<>();
+    for (Portion portion : asPoured.portions()) {
+      boolean later =
+          portion.role() == StageRole.FINISH
+              || portion.role() == StageRole.REDUCE && portion.after().toSeconds() > seconds;
+      if (!later) {
+        add(in, portion.ingredient(), portion.mass(), asPoured.comesOut(portion));
+      }
+    }
+    for (Added added : history.counting(Added.class)) {
+      if (history.simmerSeconds(added.at()) <= seconds) {
+        add(in, added.ingredient(), added.mass(), added.ingredient().servedApartShare() > 0);
+      }
+    }
+    for (PiecesTakenOut out : history.counting(PiecesTakenOut.class)) {
+      if (history.simmerSeconds(out.at()) < seconds) {
+        in.removeIf(piece -> leaves(piece, out));
+      }
+    }
+    return new PiecesInPot(in);
+  }
+
+  private static void add(List<Piece> in, Ingredient what, Mass mass, boolean comesOut) {
+    Pieces raw = what.contents(mass).pieces();
+    if (raw.whole().total().kilograms() > 0) {
+      in.add(new Piece(what, raw, comesOut));
+    }
+  }
+
+  /**
+   * Whether an entry takes these out: those that it names, or all that come out where it names
+   * none.
+   */
+  static boolean leaves(Piece piece, PiecesTakenOut out) {
+    return out.which().isEmpty() ? piece.comesOut() : out.which().contains(piece.ingredient().id());
+  }
+
+  Pieces together(Predicate<Piece> which) {
+    return all.stream().filter(which).map(Piece::raw).reduce(Pieces.NONE, Pieces::plus);
+  }
+}
