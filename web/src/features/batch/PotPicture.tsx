@@ -39,10 +39,10 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
       {here && (
         <Box sx={{ display: 'flex', gap: 2.5, rowGap: 1, flexWrap: 'wrap' }}>
           <Figure label={now ? 'in the pot, likely' : 'at the end, likely'} shown={show.mass(here.massKilograms, units)} working={working('thickAt')} />
-          <Figure label="thickens like" shown={show.percent(here.solidsFraction)} working={working('thickAt')} />
+          <Figure label="the sauce thickens like" shown={show.percent(here.solidsFraction)} working={working('thickAt')} />
           <Figure label="temperature" shown={show.temperature(here.temperatureCelsius, units)} working={working('thickAt')} />
-          <Figure label={`at the end, ${Math.floor(forecast.portions + 1e-6)} portions`} shown={show.mass(forecast.endMassKilograms, units)} working={working('endMass')} />
-          <Figure label="salt then" shown={show.percent(forecast.saltFraction)} working={working('endMass')} />
+          <Figure label={`at the end, ${batch.pieces.length > 0 ? 'with its pieces, ' : ''}${Math.floor(forecast.portions + 1e-6)} portions`} shown={show.mass(forecast.endMassKilograms, units)} working={working('endMass')} />
+          <Figure label="salt of the sauce then" shown={show.percent(forecast.saltFraction)} working={working('endMass')} />
         </Box>
       )}
       {forecast.thickAt && (

@@ -12,8 +12,9 @@ import { Page } from '../../ui/Page';
 import { Forecast } from './Forecast';
 import { MoreThanMade } from './MoreThanMade';
 import { SetupFields } from './SetupFields';
+import { ThickestPiece } from './ThickestPiece';
 import { blankSetup, choiceOf, formOf, type SetupForm } from './setup';
-import { WhatFields, whatOf } from './WhatFields';
+import { WhatFields, whatOf, type WhatForm } from './WhatFields';
 import { degreesTyped, useKept } from './useKept';
 import { degrees } from './words';
 
@@ -35,7 +36,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
   const batch = search.get('batch');
   const { units } = kitchen.settings;
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useKept(undefined, () => void navigate('/keep'));
-  const [what, setWhat] = useState({ of: batch ? `batch:${batch}` : '', mass: search.get('mass') ?? '' });
+  const [what, setWhat] = useState<WhatForm>({ of: batch ? `batch:${batch}` : '', mass: search.get('mass') ?? '' });
   const [text, setText] = useState(units === 'US' ? '190 °F' : '88 °C');
   const taken = useTaken();
   const [typed, setForm] = useState<SetupForm>();
@@ -53,6 +54,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
       <Box component="form" onSubmit={(e) => { e.preventDefault(); if (request && hourUnderstood) void write('/coolings', { ...request, ...(more.trim() ? { moreBecause: more } : {}) }); }} sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
         <WhatFields form={what} onForm={edit(setWhat)} kitchen={kitchen} fault={wrong('/what/massKilograms')} />
         <MoreThanMade because={more} onBecause={edit(setMore)} refused={refused} />
+        {preview?.thickestPieceMeters !== undefined && <ThickestPiece text={what.thickest ?? ''} reckoned={preview.thickestPieceMeters} units={units} onText={(thickest) => edit(setWhat)({ ...what, thickest })} fault={wrong('/what/thickestPieceMeters')} />}
         <QuantityField label="How hot it is now, all through" text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? degrees(read.value, units) : ''} fault={fault} numeric={false} />
         <SetupFields form={form} onForm={edit(setForm)} kitchen={kitchen} fault={wrong} />
         {hour}

@@ -13,14 +13,15 @@ const RECENT = 8;
 const BATCH = 'batch:';
 
 /** What is kept, as it is filled in: a batch or a formula, and how much. */
-export interface WhatForm { of: string; mass: string }
+export interface WhatForm { of: string; mass: string; thickest?: string }
 
 /** As the form says it, where it can be understood. */
 export function whatOf(form: WhatForm, kitchen: KitchenView): What | undefined {
   const read = parseQuantity(form.mass, 'MASS', 'kg', measuresOf(kitchen));
   if (!form.of || read.outcome !== 'understood') return undefined;
   const from = form.of.startsWith(BATCH) ? { batchId: form.of.slice(BATCH.length) } : { formulaId: form.of };
-  return { ...from, massKilograms: read.value, massText: form.mass };
+  const thickest = parseQuantity(form.thickest ?? '', 'LENGTH', 'mm');
+  return { ...from, massKilograms: read.value, massText: form.mass, ...(thickest.outcome === 'understood' ? { thickestPieceMeters: thickest.value, thickestPieceText: form.thickest ?? '' } : {}) };
 }
 
 interface Props { form: WhatForm; onForm: (form: WhatForm) => void; kitchen: KitchenView; fault: string | undefined }
@@ -38,7 +39,7 @@ export function WhatFields({ form, onForm, kitchen, fault }: Props) {
   ];
   const pick = (of: string) => {
     const mass = finished.find((b) => `${BATCH}${b.id}` === of)?.finalMassKilograms;
-    onForm({ of, mass: mass === undefined || form.mass ? form.mass : show.text(show.mass(mass, units)) });
+    onForm({ ...form, of, mass: mass === undefined || form.mass ? form.mass : show.text(show.mass(mass, units)) });
   };
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: columns.whatAndMass, gap: 2 }}>

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { balanceOf, useBalance } from '../../api/balance';
 import type { PlanRequest } from '../../api/client';
+import { sizes } from '../../theme/tokens';
 import { Beads } from '../../ui/Beads';
 
 /** Read after the plan: it waits for the hands to rest. */
@@ -15,6 +16,7 @@ export function PlanBalance({ request }: { request: PlanRequest }) {
   return (
     <Box component="section" aria-label="Its balance" sx={{ mt: 1.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}><Typography variant="h2">In balance?</Typography><Button size="small" component={Link} to="/balance?pot=plan" state={{ plan: request }}>Balance it</Button></Box>
+      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>Of the sauce, as it goes in and as it is eaten; savoury as grams of glutamate in 100 g.</Typography>
       <Beads beads={balance.beads} compact />
     </Box>
   );

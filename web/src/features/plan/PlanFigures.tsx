@@ -39,11 +39,11 @@ export const Sizes = memo(function Sizes({ plan, request, units }: Omit<Props, '
     <Box sx={{ display: 'flex', flexWrap: 'wrap', borderTop: 1, borderColor: 'divider', gap: { xs: 2, md: 3.5 }, py: 1.25, mt: 'auto', position: { md: 'sticky' }, bottom: 0, bgcolor: 'background.paper', mx: { md: -3.5 }, px: { md: 3.5 }, mb: { md: -3 } }}>
       <Figure label="At the start" shown={show.mass(plan.startMassKilograms, units)} working={working('startMass')} influences={influences('START_MASS')} />
       <Figure label="filling" shown={show.volume(fit.startVolumeCubicMeters, units)} working={working('startVolume')} influences={influences('START_VOLUME')} />
-      <Figure label={`At the end, ${Math.floor(plan.portions + 1e-6)} portions`} shown={show.mass(plan.endMassKilograms, units)} working={working('finalMass')} influences={influences('FINAL_MASS')} />
+      <Figure label={`At the end, ${plan.pieceMassKilograms > 0 ? 'with its pieces, ' : ''}${Math.floor(plan.portions + 1e-6)} portions`} shown={show.mass(plan.endMassKilograms, units)} working={working('finalMass')} influences={influences('FINAL_MASS')} />
       <Figure label="filling" shown={show.volume(fit.endVolumeCubicMeters, units)} working={working('startVolume')} />
-      <Figure label="Solids" shown={{ value: `${show.percent(plan.startSolidsFraction).value} → ${show.percent(plan.targetSolidsFraction).value}`, unit: '%' }} working={working('thickness')} />
+      <Figure label="Solids of the sauce" shown={{ value: `${show.percent(plan.startSolidsFraction).value} → ${show.percent(plan.targetSolidsFraction).value}`, unit: '%' }} working={working('thickness')} />
       {plan.alcoholLeft && <Figure label="Alcohol left of the wine’s" shown={{ value: `${show.percent(plan.alcoholLeft.leastFraction).value} – ${show.percent(plan.alcoholLeft.mostFraction).value}`, unit: '%' }} working={working('alcohol')} />}
-      <Figure label="Salt at the end" shown={show.percent(plan.saltFraction)} working={working('salt')} />
+      <Figure label="Salt of the sauce" shown={show.percent(plan.saltFraction)} working={working('salt')} />
       <Figure label="Water to lose" shown={show.mass(plan.waterToLoseKilograms, units)} working={working('thickAt')} />
       <Figure label="Room for bubbles" shown={{ value: fit.withinHeadroom ? 'enough' : 'too full', unit: '' }} tone={fit.withinHeadroom ? 'success.main' : 'error.main'} working={working('headroom')} />
     </Box>

@@ -99,6 +99,19 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
     if (sent.kind === 'refused') setStartFault({ error: sent.error, lit: litLocalTime });
     else void navigate(`/pots/${id}`);
   };
+  const free = kitchen.heatSources.filter((h) => !taken.has(h.id)).toSorted((a, b) => b.powerIntoPotWatts - a.powerIntoPotWatts);
+  const [sharesFault, setSharesFault] = useState<ProblemError>();
+  /** Each share is a batch of its own; what was lit stays lit where a later one is refused. */
+  const lightAll = async () => {
+    if (!typed) return;
+    const ids = shares.map(() => newId());
+    for (const [place, share] of shares.entries()) {
+      const of = { ...typed, sizedBy: 'COVERS' as const, covers: Math.round(share.covers), vesselId: share.vesselId, heatSourceId: free[place]?.id ?? typed.heatSourceId };
+      const sent = await send('/api/batches', { id: ids[place] ?? newId(), plan: of, timeScale: 1 });
+      if (sent.kind === 'refused') return setSharesFault(sent.error);
+    }
+    void navigate(`/pots/${ids[0]}`);
+  };
   useKeys(usable && !formula.unfinished ? [{ key: 's', does: 'Light the burner now', act: () => void start() }] : []);
 
   return (
@@ -108,7 +121,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
         <Box sx={{ gridArea: 'hours', display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0, position: { xs: 'sticky', md: 'static' }, top: 0, bgcolor: 'background.paper', zIndex: 2, py: { xs: 1, md: 0 } }}>
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
-          <PotShares shares={shares} change={change} units={units} zone={zone} />
+          <PotShares shares={shares} burners={free.length} onLightAll={() => void lightAll()} fault={sharesFault} change={change} units={units} zone={zone} />
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}

@@ -1,13 +1,15 @@
 import { Box, Button, Typography } from '@mui/material';
 import type { ShareView } from '../../api/client';
+import type { ProblemError } from '../../api/problem';
 import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
+import { Note } from '../../ui/Note';
 import type { PlanForm } from './form';
 
-interface Props { shares: ShareView[]; change: (to: Partial<PlanForm>) => void; units: Units; zone: string }
+interface Props { shares: ShareView[]; burners: number; onLightAll: () => void; fault: ProblemError | undefined; change: (to: Partial<PlanForm>) => void; units: Units; zone: string }
 
-/** A batch too large for one pot over as few as hold it; each is planned and lit by itself. */
-export function PotShares({ shares, change, units, zone }: Props) {
+/** A batch too large for one pot over as few as hold it: lit together, so that no half of it is forgotten, or one by one. */
+export function PotShares({ shares, burners, onLightAll, fault, change, units, zone }: Props) {
   if (shares.length < 2) return null;
   return (
     <Box component="section" aria-label="Over several pots">
@@ -21,7 +23,11 @@ export function PotShares({ shares, change, units, zone }: Props) {
           <Button variant="outlined" onClick={() => change({ sizedBy: 'COVERS', covers: String(Math.round(s.covers)), vesselId: s.vesselId })}>Plan this pot</Button>
         </Box>
       ))}
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>Each on a burner like the chosen one.</Typography>
+      {burners >= shares.length
+        ? <Button variant="contained" onClick={onLightAll} sx={{ mt: 1 }}>Light all {shares.length}, each on a burner of its own</Button>
+        : <Typography sx={{ mt: 1, fontSize: sizes.note }}>Of the burners {burners === 0 ? 'none is' : `${burners} ${burners === 1 ? 'is' : 'are'}`} free: they are lit one after another, each by its own plan.</Typography>}
+      {fault && <Note tone="tomato">{fault.summary}</Note>}
+      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>The hours are on a burner like the chosen one; each pot is followed by itself.</Typography>
     </Box>
   );
 }

@@ -71,7 +71,10 @@ it('marks the stage that does not go into its pot, and counts trays', () => {
 it('plans one of several pots with its own share of the covers', async () => {
   const share = (vesselId: string, covers: number): ShareView => ({ vesselId, vesselName: vesselId, covers, startMassKilograms: 9, startVolumeCubicMeters: 0.009, lightAt: '2026-03-02T14:00:00Z', thickAt: '2026-03-02T15:10:00Z' });
   const change = vi.fn();
-  show(<PotShares shares={[share('Stockpot', 75), share('Rondeau', 65)]} change={change} units="METRIC" zone="UTC" />);
+  const light = vi.fn();
+  show(<PotShares shares={[share('Stockpot', 75), share('Rondeau', 65)]} burners={2} onLightAll={light} fault={undefined} change={change} units="METRIC" zone="UTC" />);
+  await userEvent.click(screen.getByRole('button', { name: 'Light all 2, each on a burner of its own' }));
+  expect(light).toHaveBeenCalledOnce();
   const region = within(screen.getByRole('region', { name: 'Over several pots' }));
   expect(region.getAllByText(/light 14:00, thick 15:10/)).toHaveLength(2);
   await userEvent.click(region.getAllByRole('button')[1] as HTMLElement);

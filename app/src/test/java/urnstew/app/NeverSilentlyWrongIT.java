@@ -262,6 +262,31 @@ class NeverSilentlyWrongIT {
             .formatted(id, formula, vessel, stamp()));
   }
 
+  /**
+   * Law 4: stuffed squid cools as thick as it is, not as its sauce lies; old records are read on.
+   */
+  @Test
+  void coolingKnowsTheThickestPiece() {
+    String cool =
+        "\"what\":{\"formulaId\":\"stuffed-squid\",\"massKilograms\":2,\"massText\":\"\"%s},\"startCelsius\":88,\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"ICE_BATH\",\"covered\":false}";
+    String tin = Requests.named(app.get("/api/kitchen").body().at("/vessels"), "Gastro tin");
+    String preview = "/api/keepings/cooling-preview";
+    JsonNode unmeasured = ok(app.post(preview, "{" + cool.formatted("", tin) + "}"));
+    assertEquals(0.055, unmeasured.at("/thickestPieceMeters").asDouble(), 0.003, "a ball of 90 g");
+    String thin = ",\"thickestPieceMeters\":0.02,\"thickestPieceText\":\"2 cm\"";
+    JsonNode measured = ok(app.post(preview, "{" + cool.formatted(thin, tin) + "}"));
+    String first = "/chosen/marks/0/likelySeconds";
+    assertTrue(unmeasured.at(first).asDouble() > 2 * measured.at(first).asDouble());
+    UUID id = UUID.randomUUID();
+    ok(
+        app.post(
+            "/api/keepings/coolings",
+            "{\"id\":\"%s\",%s,%s}".formatted(id, cool.formatted("", tin), stamp())));
+    database.update("update keeping set start = start #- '{sauce,thickestPiece}' where id = ?", id);
+    JsonNode old = ok(app.get("/api/keepings/" + id));
+    assertTrue(old.at("/cooling").isObject(), old.toString());
+  }
+
   /** Law 7: nothing is accepted that cannot be shown again, and a bad row fails alone. */
   @Test
   void whatCannotBeShownAgainIsNotAccepted() {

@@ -1,9 +1,13 @@
 package urnstew.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.SelectOption;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -12,6 +16,7 @@ import org.junit.jupiter.api.BeforeAll;
 abstract class Installed {
   static Installation installation;
   static Browsers browsers;
+  private static int places;
 
   @BeforeAll
   static void install() throws Exception {
@@ -25,11 +30,42 @@ abstract class Installed {
     installation.close();
   }
 
+  /** The plan, in a rondeau and on a burner of its own: a pot holds one thing. */
+  static void openPlan(Page page) {
+    int number = ++places;
+    post(
+        page,
+        "/api/vessels",
+        """
+        {"id":"%s","name":"Pot %d","shape":"ROUND","firstWidthMeters":0.36,"firstWidthText":"36 cm","secondWidthMeters":0.36,"secondWidthText":"36 cm","depthMeters":0.2,"depthText":"20 cm","emptyMassKilograms":4.1,"emptyMassText":"4.1 kg","metal":"STAINLESS_STEEL","lid":true,"ovenLimitCelsius":250}"""
+            .formatted(UUID.randomUUID(), number));
+    post(
+        page,
+        "/api/heat-sources",
+        """
+        {"id":"%s","name":"Ring %d","kind":"INDUCTION","labelPowerWatts":3500,"labelPowerText":"3500 W"}"""
+            .formatted(UUID.randomUUID(), number));
+    page.navigate(installation.address() + "/plan");
+    Stove.chooseLike(page, "^Pot " + number + ",");
+    Stove.choose(page, "Ring " + number);
+    assertThat(page.getByText("Canned whole tomatoes").first()).isVisible();
+  }
+
+  private static void post(Page page, String path, String body) {
+    APIResponse answer =
+        page.request()
+            .post(
+                installation.address() + path,
+                RequestOptions.create()
+                    .setHeader("content-type", "application/json")
+                    .setData(body));
+    assertTrue(answer.ok(), answer.text());
+  }
+
   /** A plan for a late hour, on the screen. */
   static Page plan(String sauce, String covers) {
     Page page = browsers.page(1280, 800);
-    page.navigate(installation.address() + "/plan");
-    assertThat(page.getByText("Canned whole tomatoes").first()).isVisible();
+    openPlan(page);
     page.getByLabel("Which sauce").selectOption(new SelectOption().setLabel(sauce));
     page.getByLabel("For whom").fill(covers);
     page.getByLabel("On the table at").fill(Stove.inHours(6));

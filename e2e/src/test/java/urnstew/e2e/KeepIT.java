@@ -51,7 +51,7 @@ class KeepIT extends Installed {
     Page page = at("/keep/cool");
     choose(page, "What", "Lantern ragù");
     page.getByLabel("How much").fill("12 kg");
-    choose(page, "In what", "Stockpot, 22.5 l");
+    choose(page, "In what", "Old rondeau, 20.4 l");
     assertThat(page.getByRole(AriaRole.STATUS)).hasText("will miss");
     assertEquals(List.of(), Browsers.axe(page), "axe before it starts");
     page.getByText(Pattern.compile("2 × Gastro tin, .* in ice")).first().waitFor();
@@ -113,7 +113,7 @@ class KeepIT extends Installed {
     Page page = at("/keep/cool");
     choose(page, "What", "Snowline ragù");
     page.getByLabel("How much").fill("7 kg");
-    choose(page, "In what", "Stockpot, 22.5 l");
+    choose(page, "In what", "Old rondeau, 20.4 l");
     choose(page, "Where", "Walk-in");
     page.getByLabel("When, if not just now").fill(Stove.minutesAgo(250));
     Stove.button(page, "It is cooling").click();
@@ -139,7 +139,7 @@ class KeepIT extends Installed {
     Stove.button(page, "Hold something hot").click();
     choose(page, "What", "Terrace ragù");
     page.getByLabel("How much").fill("6 kg");
-    choose(page, "In what", "Rondeau");
+    choose(page, "In what", "Old rondeau");
     page.getByLabel("Held at").fill("40 °C");
     Stove.choose(page, "off");
     page.getByLabel("When, if not just now").fill(Stove.minutesAgo(170));

@@ -27,6 +27,12 @@ final class Stove {
         .check(new Locator.CheckOptions().setForce(true));
   }
 
+  /** The same for what says more than its name. */
+  static void chooseLike(Page page, String pattern) {
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile(pattern)))
+        .check(new Locator.CheckOptions().setForce(true));
+  }
+
   /** Opens the sheet for a kind of reading. */
   static void read(Page page, String kind) {
     button(page, "Read").click();

@@ -107,7 +107,7 @@ class DemoKept {
   }
 
   private static What what(String formula, double kilograms, String text) {
-    return new What(null, formula, kilograms, text);
+    return new What(null, formula, kilograms, text, null, null);
   }
 
   private void read(int id, UUID keeping, double celsius, int minutesAgo) {

@@ -138,21 +138,13 @@ class FormulaFile {
         .toList();
   }
 
-  /** A recipe of somebody else: all its lines must be understood. */
+  /** A recipe of somebody else: what is not understood of it stays in it, unread. */
   private static Read plain(JsonNode recipe, PastedList reader) {
     List<String> texts = new ArrayList<>();
     recipe.path("recipeIngredient").forEach(line -> texts.add(line.asString("")));
     List<PastedLine> read = reader.read(String.join("\n", texts));
-    List<FileFault> faults =
-        read.stream()
-            .filter(Unclear.class::isInstance)
-            .map(line -> new FileFault(line.text(), ((Unclear) line).question()))
-            .toList();
     if (read.isEmpty()) {
       return fault("recipeIngredient", "There are no ingredients in it.");
-    }
-    if (!faults.isEmpty()) {
-      return new Read(List.of(), faults);
     }
     return new Read(List.of(sheet(recipe, read)), List.of());
   }
@@ -160,6 +152,7 @@ class FormulaFile {
   private static FormulaSheet sheet(JsonNode recipe, List<PastedLine> read) {
     List<LineSheet> lines =
         read.stream()
+            .filter(Understood.class::isInstance)
             .map(Understood.class::cast)
             .map(
                 line ->
@@ -173,14 +166,18 @@ class FormulaFile {
                         null))
             .toList();
     List<StageSheet> stages = new ArrayList<>();
-    stages.add(stage("Everything", lines));
+    List<String> unread =
+        read.stream().filter(Unclear.class::isInstance).map(PastedLine::text).toList();
+    stages.add(stage("Everything", lines, unread));
     for (JsonNode step : recipe.path("recipeInstructions")) {
       String words =
           step.isString()
               ? step.asString()
               : step.path("text").asString(step.path("name").asString(""));
       if (!words.isBlank()) {
-        stages.add(stage(words.substring(0, Math.min(TITLE_LETTERS, words.length())), List.of()));
+        stages.add(
+            stage(
+                words.substring(0, Math.min(TITLE_LETTERS, words.length())), List.of(), List.of()));
       }
     }
     String name = recipe.path("name").asString("").strip();
@@ -195,7 +192,7 @@ class FormulaFile {
         stages);
   }
 
-  private static StageSheet stage(String title, List<LineSheet> lines) {
+  private static StageSheet stage(String title, List<LineSheet> lines, List<String> unread) {
     return new StageSheet(
         title,
         StageRole.PREPARE,
@@ -206,7 +203,7 @@ class FormulaFile {
         0,
         0,
         lines,
-        List.of(),
+        unread,
         "",
         "",
         "",

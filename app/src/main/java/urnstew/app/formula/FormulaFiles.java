@@ -47,7 +47,10 @@ public class FormulaFiles {
     return file.write(formula, all, made);
   }
 
-  /** Takes a file in as a formula of this kitchen, whole or not at all. */
+  /**
+   * Takes a file in as a formula of this kitchen, whole or not at all; lines that nobody
+   * understands stay in it as open questions.
+   */
   @Transactional
   TakenIn in(String id, String text, Actor actor) {
     Pantry all = pantry.pantry();

@@ -45,6 +45,7 @@ import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
+import urnstew.units.Length;
 import urnstew.units.Require;
 import urnstew.units.Temperature;
 import urnstew.units.text.QuantityKind;
@@ -104,7 +105,7 @@ public class KeepingStarter {
   @Transactional(readOnly = true)
   public CoolingPreview preview(KeepingWrites.PreviewCooling write) {
     RuleSet inForce = rules.inForce();
-    CoolingSauce sauce = new CoolingSauce(sauces.of(write.what()).contents().everything());
+    CoolingSauce sauce = sauces.of(write.what()).cooling();
     Temperature start = hot(write.startCelsius());
     CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     CoolingForecast chosen = CoolingForecast.of(sauce, start, setup, inForce);
@@ -114,6 +115,7 @@ public class KeepingStarter {
             new CoolingWays(sauce, start, inForce).ifStirred(setup), sauce, start),
         ways(sauce, start, inForce),
         inForce.name(),
+        sauce.thickestPiece().map(Length::meters).orElse(null),
         List.of(chosen.working(sauce)));
   }
 
@@ -155,7 +157,7 @@ public class KeepingStarter {
 
   private Kept cooled(KeepingWrites.StartCooling write) {
     KeptSauces.Kept kept = sauces.of(write.what());
-    CoolingSauce sauce = new CoolingSauce(kept.contents().everything());
+    CoolingSauce sauce = kept.cooling();
     CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     ToCool start = new ToCool(sauce, hot(write.startCelsius()), setup, rules.inForce());
     Kept cooling = begun(write, Kind.COOLING, kept, write.moreBecause(), start);

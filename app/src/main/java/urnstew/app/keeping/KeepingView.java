@@ -138,11 +138,16 @@ public record KeepingView(
       String placeName,
       String thenName) {}
 
-  /** Before the start: what was chosen, and what would be better. */
+  /**
+   * Before the start: what was chosen, and what would be better.
+   *
+   * @param thickestPieceMeters that was reckoned with; absent without whole pieces
+   */
   public record CoolingPreview(
       CoolingForecastView chosen,
       CoolingForecastView ifStirred,
       List<WayView> ways,
       String ruleSetName,
+      @Nullable Double thickestPieceMeters,
       List<Working> workings) {}
 }

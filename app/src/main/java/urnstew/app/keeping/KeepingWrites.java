@@ -25,12 +25,18 @@ public interface KeepingWrites {
     }
   }
 
-  /** What is kept: a finished batch, or so much of a formula from elsewhere. */
+  /**
+   * What is kept: a finished batch, or so much of a formula from elsewhere.
+   *
+   * @param thickestPieceMeters through the thickest of its pieces, where somebody measured it
+   */
   record What(
       @Nullable UUID batchId,
       @Nullable String formulaId,
       double massKilograms,
-      @NotNull @Size(max = 80) String massText) {}
+      @NotNull @Size(max = 80) String massText,
+      @Nullable Double thickestPieceMeters,
+      @Nullable @Size(max = 80) String thickestPieceText) {}
 
   /**
    * How it stands to cool.

@@ -2,8 +2,10 @@ package urnstew.app.keeping;
 
 import static urnstew.app.platform.Fields.agree;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -11,12 +13,16 @@ import urnstew.app.batch.BatchService;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.batch.PiecesInPot;
+import urnstew.core.cooling.CoolingSauce;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.InvalidInput;
+import urnstew.units.Length;
 import urnstew.units.MassFraction;
 import urnstew.units.Require;
+import urnstew.units.text.QuantityKind;
 
 /** Finds what is to be kept, with its composition. */
 @Component
@@ -26,11 +32,13 @@ class KeptSauces {
   private final BatchService batches;
   private final FormulaShelf shelf;
   private final KitchenService kitchens;
+  private final Clock clock;
 
-  KeptSauces(BatchService batches, FormulaShelf shelf, KitchenService kitchens) {
+  KeptSauces(BatchService batches, FormulaShelf shelf, KitchenService kitchens, Clock clock) {
     this.batches = batches;
     this.shelf = shelf;
     this.kitchens = kitchens;
+    this.clock = clock;
   }
 
   /** So much finished sauce. */
@@ -39,7 +47,12 @@ class KeptSauces {
       @Nullable UUID batchId,
       @Nullable Instant lit,
       ResolvedFormula formula,
-      PotContents contents) {}
+      PotContents contents,
+      Optional<Length> thickestPiece) {
+    CoolingSauce cooling() {
+      return new CoolingSauce(contents.everything(), thickestPiece);
+    }
+  }
 
   Kept of(KeepingWrites.What what) {
     double kilograms =
@@ -54,7 +67,8 @@ class KeptSauces {
           batch,
           snapshot.clock().startedAt(),
           inputs.target().thickness(1),
-          kilograms);
+          kilograms,
+          thickest(what, PiecesInPot.before(batches.acts(batch), clock.instant())));
     }
     String formula = what.formulaId();
     if (formula == null) {
@@ -66,7 +80,25 @@ class KeptSauces {
           "Choose the batch it is from, or the formula it is most like.");
     }
     ResolvedFormula resolved = shelf.resolved(formula, List.of());
-    return kept(resolved, null, null, resolved.formula().target().orElse(null), kilograms);
+    return kept(
+        resolved,
+        null,
+        null,
+        resolved.formula().target().orElse(null),
+        kilograms,
+        thickest(what, PiecesInPot.of(resolved)));
+  }
+
+  /** As it was measured, else a ball of its mass: never thinner than it can be. */
+  private Optional<Length> thickest(KeepingWrites.What what, PiecesInPot pieces) {
+    Double measured = what.thickestPieceMeters();
+    if (measured == null) {
+      return pieces.heaviest().map(CoolingSauce::asABall);
+    }
+    double meters = Require.within("what.thickestPieceMeters", measured, 0.002, 0.5, "m");
+    String text = what.thickestPieceText();
+    agree("what.thickestPieceMeters", text == null ? "" : text, QuantityKind.LENGTH, "mm", meters);
+    return Optional.of(new Length(meters));
   }
 
   private static Kept kept(
@@ -74,7 +106,8 @@ class KeptSauces {
       @Nullable UUID batch,
       @Nullable Instant lit,
       @Nullable MassFraction target,
-      double kilograms) {
+      double kilograms,
+      Optional<Length> thickestPiece) {
     PotContents cooked = formula.beforeTheFinish().cooked();
     PotContents done = target == null ? cooked : cooked.reducedTo(target);
     PotContents all = done.plus(formula.atTheFinish()).without(formula.discarded());
@@ -83,6 +116,7 @@ class KeptSauces {
         batch,
         lit,
         formula,
-        all.times(kilograms / all.total().kilograms()));
+        all.times(kilograms / all.total().kilograms()),
+        thickestPiece);
   }
 }

@@ -2,7 +2,9 @@ package urnstew.core.batch;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
@@ -62,6 +64,26 @@ public record PiecesInPot(List<Piece> all) {
       }
     }
     return new PiecesInPot(in);
+  }
+
+  /** Of a formula that was made elsewhere; what is thrown away is out. */
+  public static PiecesInPot of(ResolvedFormula formula) {
+    List<Piece> in = new ArrayList<>();
+    for (Portion portion : formula.portions()) {
+      if (!formula.isDiscarded(portion)) {
+        add(in, portion.ingredient(), portion.mass(), formula.comesOut(portion));
+      }
+    }
+    return new PiecesInPot(in);
+  }
+
+  /** The heaviest single piece of those that stay whole, where its kind has a usual one. */
+  public Optional<Mass> heaviest() {
+    return all.stream()
+        .filter(Piece::comesOut)
+        .flatMap(piece -> piece.ingredient().measuring().piece().stream())
+        .map(urnstew.core.pantry.Piece::mass)
+        .max(Comparator.naturalOrder());
   }
 
   private static void add(List<Piece> in, Ingredient what, Mass mass, boolean comesOut) {

@@ -23,6 +23,11 @@ public record Faces(
     return new Faces(coefficient, coefficient, coefficient, celsius, celsius, celsius);
   }
 
+  /** Its sides stand in what is above it. */
+  public Faces onlyFromBelow() {
+    return new Faces(top, bottom, top, topCelsius, bottomCelsius, topCelsius);
+  }
+
   /** Heat passing so much easier. */
   public Faces times(double factor) {
     return new Faces(

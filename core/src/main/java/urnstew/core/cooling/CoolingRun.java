@@ -111,7 +111,7 @@ final class CoolingRun {
   }
 
   private ConductionGrid grid(CoolingSetup setup, double celsius) {
-    Length depth = setup.depth(sauce);
+    Length depth = setup.crossed(sauce);
     ConductionGrid grid =
         new ConductionGrid(
             side.matter(sauce, speed),

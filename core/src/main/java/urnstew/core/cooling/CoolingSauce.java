@@ -1,8 +1,10 @@
 package urnstew.core.cooling;
 
+import java.util.Optional;
 import urnstew.core.conduction.Cooling;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.FoodProperties;
+import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
@@ -10,8 +12,13 @@ import urnstew.units.Temperature;
  * What is to be cooled.
  *
  * @param contents all of it with pieces, by its composition
+ * @param thickestPiece through the thickest of its whole pieces; empty where there are none. Heat
+ *     has to leave through that, however shallow the sauce lies on the average
  */
-public record CoolingSauce(Composition contents) {
+public record CoolingSauce(Composition contents, Optional<Length> thickestPiece) {
+  /** Flesh, kg/m³ (from memory). */
+  private static final double FLESH = 1050;
+
   /** Middle of the way from the stove to the refrigerator, where properties are taken. */
   private static final Temperature ON_THE_WAY = Temperature.ofCelsius(45);
 
@@ -19,7 +26,13 @@ public record CoolingSauce(Composition contents) {
 
   /** So much of it, of the same kind. */
   public static CoolingSauce of(Composition kind, Mass mass) {
-    return new CoolingSauce(kind.times(mass.kilograms() / kind.total().kilograms()));
+    return new CoolingSauce(
+        kind.times(mass.kilograms() / kind.total().kilograms()), Optional.empty());
+  }
+
+  /** How thick a piece is at most that nobody measured: a ball of its mass, d = (6 m / π ρ)^⅓. */
+  public static Length asABall(Mass piece) {
+    return new Length(Math.cbrt(6 * piece.kilograms() / (Math.PI * FLESH)));
   }
 
   /** How it takes and passes heat; a thick sauce that nobody stirs does not flow by itself. */

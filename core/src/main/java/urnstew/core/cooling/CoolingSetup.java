@@ -75,6 +75,12 @@ public record CoolingSetup(
     return pan.shape().depthAt(new Volume(each));
   }
 
+  /** What heat has to cross: the depth, or the thickest piece where that stands out of it. */
+  Length crossed(CoolingSauce sauce) {
+    Length depth = depth(sauce);
+    return sauce.thickestPiece().filter(piece -> piece.compareTo(depth) > 0).orElse(depth);
+  }
+
   /** Whether it all goes in. */
   public boolean holds(CoolingSauce sauce) {
     return sauce.cubicMeters() / count <= pan.shape().capacity().cubicMeters();

@@ -73,8 +73,8 @@ public final class CoolingWays {
    * Unstirred, ten centimetres from all sides are too slow in any bath: row l05 says so of five.
    */
   private boolean hopeless(CoolingSetup setup) {
-    return setup.depth(sauce).meters() > TOO_DEEP_METERS
-        && setup.radiusMeters(setup.depth(sauce)) > TOO_DEEP_METERS / 2;
+    return setup.crossed(sauce).meters() > TOO_DEEP_METERS
+        && setup.radiusMeters(setup.crossed(sauce)) > TOO_DEEP_METERS / 2;
   }
 
   private CoolingSetup setup(CoolingPan pan, int count, ColdSpot spot, List<ColdSpot> spots) {

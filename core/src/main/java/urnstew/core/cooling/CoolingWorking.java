@@ -22,7 +22,11 @@ final class CoolingWorking {
             + " from the slow one; readings can only slow it.",
         "∂T/∂t = α ∇²T,  −k ∂T/∂n = h (T − T_around)",
         List.of(
-            new Term("depth", "d", setup.depth(sauce).meters(), "m"),
+            new Term(
+                sauce.thickestPiece().isPresent() ? "depth, or the thickest piece" : "depth",
+                "d",
+                setup.crossed(sauce).meters(),
+                "m"),
             new Term("conductivity", "k", matter.conductivity(), "W/(m K)"),
             new Term("diffusivity", "α", matter.diffusivity(), "m²/s"),
             new Term("coefficient below", "h", faces.bottom(), "W/(m² K)"),

@@ -10,8 +10,8 @@ import urnstew.core.conduction.Faces;
  *
  * <p>Slow: heat passes outside by a quarter less, inside by 3 % less, the layer is 3 % deeper, the
  * place is as warm as it gets, covered (over a bath as it is: there a lid also keeps the room's
- * warmth out), and nobody stirs. Fast: the other way round, uncovered. All of these widths are
- * assumptions.
+ * warmth out), of a tray in water only the floor is wet, and nobody stirs. Fast: the other way
+ * round, uncovered. All of these widths are assumptions.
  */
 enum Side {
   LIKELY(1, 1, 1),
@@ -35,10 +35,9 @@ enum Side {
           case SLOW -> setup.covered() || !setup.spot().place().bath();
           case FAST -> false;
         };
-    return setup
-        .spot()
-        .faces(covered, setup.pan().wallResistance(), this == SLOW)
-        .times(outside * speed);
+    Faces faces = setup.spot().faces(covered, setup.pan().wallResistance(), this == SLOW);
+    boolean shallowInWater = setup.spot().place().bath() && setup.pan().most() > 1;
+    return (this == SLOW && shallowInWater ? faces.onlyFromBelow() : faces).times(outside * speed);
   }
 
   Cooling matter(CoolingSauce sauce, double speed) {

@@ -23,8 +23,8 @@ public final class Predictor {
 
   Predictor(Program program, Target target, Prior prior, List<Reading> readings) {
     List<Quantity> questions = questions(target, readings);
-    this.correction = new Correction(program, prior, readings, questions);
-    this.prior = prior;
+    this.prior = prior.under(program.setting().heating());
+    this.correction = new Correction(program, this.prior, readings, questions);
     this.falls =
         new Falls(
             program,

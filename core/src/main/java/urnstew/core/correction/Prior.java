@@ -3,6 +3,7 @@ package urnstew.core.correction;
 import java.util.List;
 import urnstew.core.correction.Belief.Quantity;
 import urnstew.core.kitchen.HeatSource;
+import urnstew.core.reduction.Heating;
 
 /**
  * What is believed about a pot before it is read.
@@ -35,6 +36,9 @@ public record Prior(
 
   /** Of a burner's spread, what is left from batch to batch on the same one (assumption). */
   private static final double SAME_BURNER_SHARE = 0.5;
+
+  /** Ovens pass heat by times or divided by 1.5, nine in ten (assumption): air, rack, true heat. */
+  private static final double ALL_OVENS = Math.log(1.5) / NINE_TENTHS;
 
   /** Of what was put in: a scale and a little on the spoon (assumption). */
   private static final double MASS = 0.01;
@@ -87,6 +91,16 @@ public record Prior(
         power.deviation(),
         body.mean(),
         body.deviation());
+  }
+
+  /**
+   * The same where it is heated so: what a burner's batches say tells nothing of an oven, whose
+   * heat differs more than any burner's.
+   */
+  public Prior under(Heating heating) {
+    return heating instanceof Heating.InOven
+        ? new Prior(evaporationMean, evaporationDeviation, 0, ALL_OVENS, bodyMean, bodyDeviation)
+        : this;
   }
 
   /** What past factors say of the next one, in logarithms. */

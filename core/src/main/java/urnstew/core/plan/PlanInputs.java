@@ -67,7 +67,8 @@ public record PlanInputs(
 
   /** The pot as it is believed to be. */
   public Unknowns likely() {
-    return Unknowns.of(prior.likelyEvaporation(), prior.likelyPower(), 1);
+    Prior here = prior.under(setting.heating());
+    return Unknowns.of(here.likelyEvaporation(), here.likelyPower(), 1);
   }
 
   public PlanInputs with(ResolvedFormula other) {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import urnstew.units.InvalidInput;
+import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
@@ -51,6 +52,39 @@ class CoolingForecastTest {
     assertEquals(0.039, best.depth().meters(), 0.002);
     assertEquals(1.3, toFirstMark(best), 0.15);
     assertTrue(best.setup().onward().isPresent(), "on into the refrigerator");
+  }
+
+  /** Rolls of five centimetres lie in a sauce of fifteen millimetres: their middle counts. */
+  @Test
+  void heatHasToLeaveThroughTheThickestPiece() {
+    CoolingSauce plain = Coolings.ragu(2.4);
+    CoolingSauce rolls = new CoolingSauce(plain.contents(), Optional.of(new Length(0.05)));
+    for (ColdPlace place : List.of(ColdPlace.STILL_REFRIGERATOR, ColdPlace.ICE_BATH)) {
+      CoolingSetup tin = Coolings.in(Coolings.TIN, 1, place);
+      CoolingForecast shallow = of(plain, tin);
+      assertEquals(0.015, shallow.depth().meters(), 0.002);
+      double deep = toFirstMark(of(Coolings.ragu(2.4 * 0.05 / shallow.depth().meters()), tin));
+      double through = toFirstMark(of(rolls, tin));
+      assertEquals(deep, through, 0.05 * deep, place.name());
+      assertTrue(through > 2 * toFirstMark(shallow), place.name());
+    }
+    CoolingSauce bits = new CoolingSauce(plain.contents(), Optional.of(new Length(0.004)));
+    CoolingSetup tin = Coolings.in(Coolings.TIN, 1, ColdPlace.ICE_BATH);
+    assertEquals(of(plain, tin), of(bits, tin), "what is thinner than the sauce changes nothing");
+  }
+
+  /** Of a tray in water the slow side counts on the wet floor alone. */
+  @Test
+  void aTrayInWaterIsWetBelowOnly() {
+    CoolingSauce deep = Coolings.ragu(14);
+    CoolingPan stack = new CoolingPan("narrow tray", Coolings.POT.shape(), Coolings.POT.metal(), 8);
+    double pot = slow(of(deep, Coolings.in(Coolings.POT, 1, ColdPlace.ICE_BATH)));
+    double tray = slow(of(deep, Coolings.in(stack, 1, ColdPlace.ICE_BATH)));
+    assertTrue(tray > 1.5 * pot, tray + " against " + pot);
+  }
+
+  private static double slow(CoolingForecast forecast) {
+    return forecast.marks().get(0).slow().orElse(Double.POSITIVE_INFINITY);
   }
 
   /** Laws: deeper is slower, stirred and ice are faster, moved air too. */

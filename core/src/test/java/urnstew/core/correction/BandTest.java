@@ -94,7 +94,7 @@ class BandTest {
     Unknowns asBelieved(double driftFrom) {
       return new Unknowns(
           Math.exp(normal(prior.evaporationDeviation())),
-          Math.exp(normal(prior.powerDeviation())),
+          Math.exp(normal(prior.under(program.setting().heating()).powerDeviation())),
           Math.exp(normal(0.01)),
           1,
           0,

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -26,10 +27,12 @@ import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.thermo.Altitude;
+import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Power;
 import urnstew.units.Temperature;
+import urnstew.units.TemperatureDifference;
 
 /**
  * Law 3: no input is dead. On random plans of every heat, lid and oven, at the sea and at 2,350 m,
@@ -109,6 +112,81 @@ class NoInputIsDeadTest {
           "seed " + seed + ": " + planned / 60 + " min became " + corrected / 60);
     }
     assertTrue(met > 200, met + " pots were met");
+  }
+
+  /**
+   * The same by the stick, the thermometer and the refractometer: each moves what it tells of, the
+   * more the better it knows it and the less the pot was known. A twentieth of the way is the
+   * least: two deviations of a stick against a burner that is known to a twentieth.
+   */
+  @ParameterizedTest
+  @ValueSource(longs = {0, 500, 1000, 1500})
+  void everyKindOfReadingMovesWhatItTellsOf(long first) {
+    int[] met = new int[3];
+    for (long seed = first; seed < first + 500; seed++) {
+      World world = world(seed);
+      Trajectory foretold = world.truth(Unknowns.NOMINAL);
+      double planned = end(foretold);
+      if (Double.isInfinite(planned)) {
+        continue;
+      }
+      met[0] += dipped(world, foretold, planned, seed);
+      met[1] += probed(world, foretold, planned, seed);
+      met[2] += refracted(world, foretold, planned, seed);
+    }
+    assertTrue(met[0] > 20 && met[1] > 100 && met[2] > 200, Arrays.toString(met));
+  }
+
+  /** Half of the foretold fall on the stick, later than foretold. */
+  private static int dipped(World world, Trajectory foretold, double planned, long seed) {
+    double at = 0.6 * planned;
+    double deep = foretold.at(at).depth().meters();
+    double fallen = foretold.at(0).depth().meters() - deep;
+    if (fallen < 0.01) {
+      return 0;
+    }
+    Length read = new Length(deep + 0.5 * fallen);
+    Trajectory likely =
+        world.told(List.of(new Reading.Dip("d", at, read, Length.ofMillimeters(2)))).likely();
+    moved("dip " + seed, deep, read.meters(), likely.at(at).depth().meters());
+    assertTrue(end(likely) > planned, "dip " + seed + " is later");
+    return 1;
+  }
+
+  /** A tenth less warm than foretold on the way up; where it is held, three degrees. */
+  private static int probed(World world, Trajectory foretold, double planned, long seed) {
+    double start = foretold.at(0).celsius();
+    for (double at = 0.04 * planned; at < 0.4 * planned; at += 0.04 * planned) {
+      double celsius = foretold.at(at).celsius();
+      if (celsius > start + 30 && celsius < 80) {
+        boolean rises = foretold.at(at + 60).celsius() > celsius + 0.5;
+        double read = rises ? start + 0.9 * (celsius - start) : celsius - 3;
+        Reading probe =
+            new Reading.Warmth("t", at, Temperature.ofCelsius(read), new TemperatureDifference(1));
+        Trajectory likely = world.told(List.of(probe)).likely();
+        moved("probe " + seed, celsius, read, likely.at(at).celsius());
+        return 1;
+      }
+    }
+    return 0;
+  }
+
+  /** An eighth more dissolved solids than foretold: thick sooner. */
+  private static int refracted(World world, Trajectory foretold, double planned, long seed) {
+    double at = 0.4 * planned;
+    MassFraction error = MassFraction.ofPercent(0.2);
+    double soluble = new Reading.Brix("b", at, error, error).predicted(foretold.at(at), 1);
+    Reading more = new Reading.Brix("b", at, new MassFraction(1.125 * soluble), error);
+    Trajectory likely = world.told(List.of(more)).likely();
+    moved("brix " + seed, soluble, more.value(), more.predicted(likely.at(at), 1));
+    assertTrue(end(likely) < planned, "brix " + seed + " is sooner");
+    return 1;
+  }
+
+  private static void moved(String what, double foretold, double read, double told) {
+    double way = (told - foretold) / (read - foretold);
+    assertTrue(
+        way > 0.05 && way < 1.2, what + ": " + foretold + ", read " + read + ", told " + told);
   }
 
   /** A strong gas ring, rolling, half the foretold loss weighed again and again: believed. */
