@@ -110,7 +110,7 @@ class KeptSauces {
       Optional<Length> thickestPiece) {
     PotContents cooked = formula.beforeTheFinish().cooked();
     PotContents done = target == null ? cooked : cooked.reducedTo(target);
-    PotContents all = done.plus(formula.atTheFinish()).without(formula.discarded());
+    PotContents all = formula.finished(done).without(formula.discarded());
     return new Kept(
         formula.formula().name(),
         batch,

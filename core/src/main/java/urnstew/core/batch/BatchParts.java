@@ -131,7 +131,7 @@ public final class BatchParts {
 
   /** Sauce when all that is planned has gone in, as the pot's page tells it. */
   private Mass endMass() {
-    PotContents all = pot.fall().last().contents().plus(finish(AT_THE_END));
+    PotContents all = asPoured.baked(pot.fall().last().contents().plus(finish(AT_THE_END)));
     return end(all.without(discarded(AT_THE_END))).mass();
   }
 

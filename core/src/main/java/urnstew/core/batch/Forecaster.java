@@ -145,7 +145,7 @@ public final class Forecaster {
   /** What is lifted out and thrown away is not served; it is out already where somebody said so. */
   private static PotContents end(
       BatchHistory history, Trajectory likely, ResolvedFormula asPoured) {
-    PotContents all = likely.last().contents().plus(asPoured.atTheFinish());
+    PotContents all = asPoured.finished(likely.last().contents());
     return history.counting(PiecesTakenOut.class).isEmpty()
         ? all.without(asPoured.discarded())
         : all;

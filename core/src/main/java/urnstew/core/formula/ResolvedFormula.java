@@ -117,8 +117,12 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   public PotContents intoThePot() {
     PotContents pot = PotContents.NOTHING;
     for (int place = 0; place < formula.stages().size(); place++) {
-      if (formula.stages().get(place).role() != StageRole.FINISH) {
-        pot = pot.plus(atFirst(place));
+      Stage stage = formula.stages().get(place);
+      if (stage.role() != StageRole.FINISH) {
+        pot =
+            stage.driesAll()
+                ? pot.plus(atFirst(place)).dried(stage.gone())
+                : pot.plus(atFirst(place).dried(stage.gone()));
       }
     }
     return pot;
@@ -191,13 +195,28 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         .reduce(Duration.ZERO, Duration::plus);
   }
 
-  /** What a stage puts into the pot at its start, with what it dries off. */
+  /** With the finish in it, and what baking it dries off. */
+  public PotContents finished(PotContents thick) {
+    return baked(thick.plus(atTheFinish()));
+  }
+
+  /** What is finished, after the bakes of its finish. */
+  public PotContents baked(PotContents finished) {
+    PotContents pot = finished;
+    for (Stage stage : formula.stages()) {
+      if (stage.role() == StageRole.FINISH && stage.driesAll()) {
+        pot = pot.dried(stage.gone());
+      }
+    }
+    return pot;
+  }
+
+  /** What a stage puts into the pot at its start. */
   PotContents atFirst(int stage) {
     return contentsOf(
-            portionsOf(stage).stream()
-                .filter(portion -> portion.role() != StageRole.REDUCE || portion.after().isZero())
-                .toList())
-        .dried(formula.stages().get(stage).driedShare());
+        portionsOf(stage).stream()
+            .filter(portion -> portion.role() != StageRole.REDUCE || portion.after().isZero())
+            .toList());
   }
 
   private static PotContents contentsOf(List<Portion> portions) {

@@ -50,7 +50,10 @@ public record Ribbon(List<Step> steps) {
     for (int place = 0; place < stages.size(); place++) {
       Stage stage = stages.get(place);
       PotContents start = pot.plus(raw(formula.portionsOf(place)));
-      PotContents end = pot.plus(raw(formula.portionsOf(place)).dried(stage.driedShare()));
+      PotContents end =
+          stage.driesAll()
+              ? start.dried(stage.gone())
+              : pot.plus(raw(formula.portionsOf(place)).dried(stage.gone()));
       if (stage.role() == StageRole.REDUCE) {
         end = end.cooked();
         end = place == last ? thickened(end, target).without(formula.discarded()) : end;

@@ -7,6 +7,7 @@ import urnstew.core.reduction.Lid;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 
 /**
  * One step of a formula.
@@ -18,8 +19,8 @@ import urnstew.units.MassFraction;
  * @param lid on, ajar or off
  * @param time fixed time it takes, a day at most; zero where it is computed: simmer, browning,
  *     frying
- * @param driedShare of the water in the pot's new lines that is gone when it is over; 0 for the
- *     simmer of a sauce, which is reduced to its target
+ * @param driedShare of the water in the pot's new lines, of a bake in all that is in it, that is
+ *     gone when it is over; 0 for the simmer of a sauce, which is reduced to its target
  * @param lines what goes in
  * @param unread lines that nobody has read yet: open questions, as they were pasted
  * @param cues how it looks
@@ -45,6 +46,19 @@ public record Stage(
     Optional<School> school) {
   private static final Duration LONGEST = Duration.ofDays(1);
 
+  /**
+   * Heat that an oven's air gives a wet face, W/(m² K), and that face's temperature (assumptions).
+   */
+  private static final double OVEN_COEFFICIENT = 35;
+
+  private static final double WET_FACE_CELSIUS = 85;
+  private static final double EVAPORATION_JOULES_PER_KILOGRAM = 2.3e6;
+
+  /** Water under a square metre of a dish five centimetres deep, kg (assumption). */
+  private static final double WATER_BELOW = 40;
+
+  private static final double MOST_BAKED_OFF = 0.6;
+
   public Stage {
     lines = List.copyOf(lines);
     unread = List.copyOf(unread);
@@ -57,6 +71,29 @@ public record Stage(
           "0 to 24 h",
           "Type the minutes it takes, or cut it into two stages.");
     }
+  }
+
+  /**
+   * Whether it dries all that is in it, and not its own lines alone: a bake of what is finished.
+   */
+  public boolean driesAll() {
+    return technique == Technique.BAKE && role != StageRole.REDUCE;
+  }
+
+  /**
+   * Share of the water that is gone when it is over: as typed, else what an open bake loses in its
+   * minutes, h ΔT t / L over the water below a square metre.
+   */
+  public MassFraction gone() {
+    boolean open = lid != Lid.ON && heat.oven().isPresent();
+    if (!driesAll() || driedShare.value() > 0 || !open) {
+      return driedShare;
+    }
+    double hotter =
+        Math.max(0, heat.oven().map(Temperature::celsius).orElse(0.0) - WET_FACE_CELSIUS);
+    double kilograms =
+        OVEN_COEFFICIENT * hotter * time.toSeconds() / EVAPORATION_JOULES_PER_KILOGRAM;
+    return new MassFraction(Math.min(MOST_BAKED_OFF, kilograms / WATER_BELOW));
   }
 
   /** The same where nobody is asked any more: it belongs to no school. */

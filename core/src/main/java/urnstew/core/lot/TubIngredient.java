@@ -66,7 +66,7 @@ public final class TubIngredient {
   private static double mass(ResolvedFormula formula) {
     var cooked = formula.beforeTheFinish().cooked();
     var done = formula.formula().target().map(cooked::reducedTo).orElse(cooked);
-    Mass all = done.plus(formula.atTheFinish()).without(formula.discarded()).total();
+    Mass all = formula.finished(done).without(formula.discarded()).total();
     return all.kilograms();
   }
 }

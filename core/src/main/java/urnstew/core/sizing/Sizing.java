@@ -45,7 +45,7 @@ public final class Sizing {
     ResolvedFormula batch = WholeEggs.rounded(formula.times(scale));
     PotContents into = batch.beforeTheFinish();
     PotContents reduced = into.cooked().reducedTo(target);
-    PotContents end = reduced.plus(batch.atTheFinish()).without(batch.discarded());
+    PotContents end = batch.finished(reduced).without(batch.discarded());
     return new BatchSize(
         scale,
         batch,
@@ -65,11 +65,7 @@ public final class Sizing {
   public static Mass massAtTarget(ResolvedFormula formula, MassFraction target) {
     PotContents cooked = formula.beforeTheFinish().cooked();
     requireReachable(cooked, target);
-    return cooked
-        .reducedTo(target)
-        .plus(formula.atTheFinish())
-        .without(formula.discarded())
-        .total();
+    return formula.finished(cooked.reducedTo(target)).without(formula.discarded()).total();
   }
 
   private static void requireReachable(PotContents into, MassFraction target) {
