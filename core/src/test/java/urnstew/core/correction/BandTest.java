@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.kitchen.Vessel;
@@ -215,31 +216,41 @@ class BandTest {
   }
 
   /**
-   * Law 3: a 20 g scale on hard pots, weighed at a quarter and half of the planned time; rates of
-   * 0.6 to 1.4 of what is foretold, heat as it is believed. Wanted are 8 % in 93 of 100, as on the
-   * plain pots; it is 9.0 %, and not to become more.
+   * Law 3: wanted are 8 % in 93 of 100 as on the plain pots; it is 8.5 %, and not to become more.
    */
   @Test
   void aGoodScaleTellsTheHourOfHardPotsToo() {
+    double within =
+        worstButSeven(
+            world ->
+                Unknowns.of(
+                    0.6 + 0.8 * world.random.nextDouble(),
+                    1,
+                    1 + 0.01 * (2 * world.random.nextDouble() - 1)));
+    assertTrue(within <= 0.088, "93 in 100 within " + within);
+  }
+
+  /** Where the heat itself is as uncertain as an oven's, it is 9.0 %, and not to become more. */
+  @Test
+  void aGoodScaleWhereTheHeatIsInDoubt() {
+    double within =
+        worstButSeven(world -> Unknowns.of(1, Math.exp(world.normal(world.powerDeviation())), 1));
+    assertTrue(within <= 0.095, "93 in 100 within " + within);
+  }
+
+  /** Error of the hour in the ninety-third of a hundred, weighed at a quarter and half. */
+  private static double worstButSeven(Function<World, Unknowns> drawn) {
     double[] errors = new double[POTS];
     for (int seed = 1; seed <= POTS; seed++) {
       World world = World.hard(seed);
-      double factor = 0.6 + 0.8 * world.random.nextDouble();
-      boolean byHeat = world.setting.heatLimited();
-      double mass = 1 + 0.01 * (2 * world.random.nextDouble() - 1);
-      Unknowns drawn =
-          byHeat
-              ? Unknowns.of(1, Math.exp(world.normal(world.powerDeviation())), mass)
-              : Unknowns.of(factor, 1, mass);
-      Trajectory truth = Reduction.untilThick(world.program, THICK, drawn);
+      Trajectory truth = Reduction.untilThick(world.program, THICK, drawn.apply(world));
       double planned = world.planned();
       List<Reading> readings = world.weighings(truth, 0, planned / 4, planned / 2);
       double told = end(Predictor.predict(world.program, TARGET, world.prior, readings).likely());
       errors[seed - 1] = Math.abs(told - end(truth)) / end(truth);
     }
     Arrays.sort(errors);
-    double within = errors[(int) (0.93 * POTS) - 1];
-    assertTrue(within <= 0.095, "93 in 100 within " + within);
+    return errors[(int) (0.93 * POTS) - 1];
   }
 
   /** The burner's output wanders by a tenth in the middle of the simmer. */
