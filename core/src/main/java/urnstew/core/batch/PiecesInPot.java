@@ -39,7 +39,19 @@ public record PiecesInPot(List<Piece> all) {
   /** What is in just before a moment. */
   public static PiecesInPot before(BatchHistory history, Instant at) {
     ResolvedFormula formula = history.snapshot().inputs().formula();
-    return before(history, new BatchLines(history, formula).asPoured(), history.simmerSeconds(at));
+    ResolvedFormula asPoured = new BatchLines(history, formula).asPoured();
+    PiecesInPot simmered = before(history, asPoured, history.simmerSeconds(at));
+    return history.finished().isEmpty() ? simmered : simmered.withFinish(asPoured);
+  }
+
+  /** Off the heat the finish is in: fish that went in last cools with the rest. */
+  private PiecesInPot withFinish(ResolvedFormula asPoured) {
+    List<Piece> in = new ArrayList<>(all);
+    asPoured.portions().stream()
+        .filter(portion -> portion.role() == StageRole.FINISH)
+        .forEach(
+            portion -> add(in, portion.ingredient(), portion.mass(), asPoured.comesOut(portion)));
+    return new PiecesInPot(in);
   }
 
   /** The same, of lines as they were poured. */

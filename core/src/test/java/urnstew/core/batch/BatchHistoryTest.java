@@ -190,6 +190,17 @@ class BatchHistoryTest {
         0, Forecaster.forecast(all).end().pieces().whole().total().kilograms(), 1e-9, "named");
   }
 
+  /** Fish goes into a braise last; once it is off the heat it is there, and cools with the rest. */
+  @Test
+  void offTheHeatThePiecesOfTheFinishAreIn() {
+    BatchHistory batch = braise("saffron-sea");
+    Finished off = new Finished(new UUID(9, 1), LATER.minusSeconds(60), Optional.empty(), "");
+    long before = PiecesInPot.before(batch, LATER).all().stream().filter(p -> p.comesOut()).count();
+    PiecesInPot after = PiecesInPot.before(batch.with(off, LATER), LATER);
+    assertTrue(after.all().stream().filter(p -> p.comesOut()).count() > before);
+    assertTrue(after.heaviest().isPresent());
+  }
+
   /** What a stage takes out and throws away is nobody's portion, said at the pot or not. */
   @Test
   void theHalvedOnionIsNotServed() {
