@@ -32,7 +32,8 @@ import urnstew.units.Temperature;
 class BandTest {
   private static final int POTS = 1000;
   private static final MassFraction THICK = MassFraction.ofPercent(10.5);
-  private static final Target TARGET = new Target.Solids(THICK);
+  private static final double FAR = 0.065;
+  private static final double NEAR = 0.085;
 
   /** One make-believe pot. */
   private static final class World {
@@ -40,9 +41,10 @@ class BandTest {
     private final SimmerSetting setting;
     private final Program program;
     private final Prior prior;
+    private final MassFraction thick;
 
     /** Strong burners, open and covered, ovens, and thick sauces where the cap of a cook binds. */
-    static World hard(long seed) {
+    static World hard(long seed, double solids) {
       Random random = new Random(seed);
       Heating[] ways = {
         Samples.LIVELY,
@@ -57,13 +59,17 @@ class BandTest {
               ways[random.nextInt(ways.length)],
               random.nextBoolean() ? Lid.OFF : Lid.AJAR,
               2350 * random.nextDouble());
+      double paste = setting.heating() instanceof Heating.KeptByEye ? 2 : 1;
+      double kilograms = 3 + 4 * random.nextDouble();
       return new World(
           random,
           setting,
-          Program.of(setting, Samples.pot(Samples.sauce(3 + 4 * random.nextDouble(), 0.085))));
+          Program.of(setting, Samples.pot(Samples.sauce(kilograms, paste * solids))),
+          new MassFraction(paste * THICK.value()));
     }
 
-    private World(Random random, SimmerSetting setting, Program program) {
+    private World(Random random, SimmerSetting setting, Program program, MassFraction thick) {
+      this.thick = thick;
       this.random = random;
       this.setting = setting;
       this.program = program;
@@ -71,6 +77,7 @@ class BandTest {
     }
 
     World(long seed) {
+      this.thick = THICK;
       this.random = new Random(seed);
       Vessel vessel = Samples.pot(0.28 + 0.12 * random.nextDouble(), 0.3);
       Heating[] ways = {Samples.BARE, Samples.GENTLE, Samples.LIVELY, Samples.ROLLING};
@@ -83,7 +90,7 @@ class BandTest {
               Lid.OFF,
               2350 * random.nextDouble());
       double kilograms = 3 + 4 * random.nextDouble();
-      this.program = Program.of(setting, Samples.pot(Samples.sauce(kilograms, 0.065)));
+      this.program = Program.of(setting, Samples.pot(Samples.sauce(kilograms, FAR)));
       this.prior = Prior.of(setting.heatSource());
     }
 
@@ -107,8 +114,29 @@ class BandTest {
           driftFrom);
     }
 
+    Unknowns anyRate() {
+      double noted = 1 + 0.01 * (2 * random.nextDouble() - 1);
+      return Unknowns.of(0.6 + 0.8 * random.nextDouble(), 1, noted);
+    }
+
+    Unknowns anyHeat() {
+      return Unknowns.of(1, Math.exp(normal(powerDeviation())), 1);
+    }
+
+    /** Whether the cook cannot keep it as lively at the end: it would stick. */
+    boolean bound() {
+      Trajectory fall = Reduction.untilThick(program, thick, Unknowns.NOMINAL);
+      double warmest = fall.states().stream().mapToDouble(s -> s.celsius()).max().orElseThrow();
+      boolean byEye = setting.heating() instanceof Heating.KeptByEye;
+      return byEye && fall.last().celsius() < warmest - 1;
+    }
+
+    Target target() {
+      return new Target.Solids(thick);
+    }
+
     double planned() {
-      return end(Reduction.untilThick(program, THICK, Unknowns.NOMINAL));
+      return end(Reduction.untilThick(program, thick, Unknowns.NOMINAL));
     }
 
     List<Reading> weighings(Trajectory truth, double tareError, double... seconds) {
@@ -126,7 +154,7 @@ class BandTest {
     }
 
     boolean holds(Trajectory truth, List<Reading> readings) {
-      Prediction told = Predictor.predict(program, TARGET, prior, readings);
+      Prediction told = Predictor.predict(program, target(), prior, readings);
       return end(told.early()) <= end(truth) && end(truth) <= end(told.late());
     }
   }
@@ -161,7 +189,8 @@ class BandTest {
         share(
             world ->
                 world.holds(
-                    Reduction.untilThick(world.program, THICK, world.asBelieved(0)), List.of()));
+                    Reduction.untilThick(world.program, world.thick, world.asBelieved(0)),
+                    List.of()));
     between(0.86, 0.94, share, "no reading");
   }
 
@@ -169,7 +198,7 @@ class BandTest {
   private static boolean holdsAfterTwoWeighings(
       World world, Program really, Unknowns drawn, double tareError) {
     double planned = world.planned();
-    Trajectory truth = Reduction.untilThick(really, THICK, drawn);
+    Trajectory truth = Reduction.untilThick(really, world.thick, drawn);
     return world.holds(truth, world.weighings(truth, tareError, planned / 4, planned / 2));
   }
 
@@ -190,7 +219,7 @@ class BandTest {
             world -> {
               double planned = world.planned();
               Trajectory truth =
-                  Reduction.untilThick(world.program, THICK, world.asBelieved(0.6 * planned));
+                  Reduction.untilThick(world.program, world.thick, world.asBelieved(0.6 * planned));
               List<Reading> readings = new ArrayList<>(world.weighings(truth, 0, planned / 3));
               readings.add(world.dip(truth, 0.6 * planned));
               return world.holds(truth, readings);
@@ -204,10 +233,10 @@ class BandTest {
     int before = 0;
     int after = 0;
     for (int seed = 1; seed <= POTS; seed++) {
-      World fresh = World.hard(seed);
-      Trajectory truth = Reduction.untilThick(fresh.program, THICK, fresh.asBelieved(0));
+      World fresh = World.hard(seed, NEAR);
+      Trajectory truth = Reduction.untilThick(fresh.program, fresh.thick, fresh.asBelieved(0));
       before += fresh.holds(truth, List.of()) ? 1 : 0;
-      World read = World.hard(seed);
+      World read = World.hard(seed, NEAR);
       Unknowns drawn = read.asBelieved(read.planned() / 2);
       after += holdsAfterTwoWeighings(read, read.program, drawn, 0) ? 1 : 0;
     }
@@ -215,38 +244,47 @@ class BandTest {
     between(0.86, 0.94, after / (double) POTS, "hard pots, two weighings");
   }
 
-  /**
-   * Law 3: wanted are 8 % in 93 of 100 as on the plain pots; it is 8.5 %, and not to become more.
-   */
+  /** Law 3: 8 % in 93 of 100, as on the plain pots and over the same fall. */
   @Test
   void aGoodScaleTellsTheHourOfHardPotsToo() {
-    double within =
-        worstButSeven(
-            world ->
-                Unknowns.of(
-                    0.6 + 0.8 * world.random.nextDouble(),
-                    1,
-                    1 + 0.01 * (2 * world.random.nextDouble() - 1)));
-    assertTrue(within <= 0.088, "93 in 100 within " + within);
+    double within = worstButSeven(FAR, World::anyRate);
+    assertTrue(within <= 0.08, "93 in 100 within " + within);
   }
 
-  /** Where the heat itself is as uncertain as an oven's, it is 9.0 %, and not to become more. */
+  /** Where the heat itself is as uncertain as it is believed to be. */
   @Test
   void aGoodScaleWhereTheHeatIsInDoubt() {
-    double within =
-        worstButSeven(world -> Unknowns.of(1, Math.exp(world.normal(world.powerDeviation())), 1));
-    assertTrue(within <= 0.095, "93 in 100 within " + within);
+    double within = worstButSeven(FAR, World::anyHeat);
+    assertTrue(within <= 0.08, "93 in 100 within " + within);
+  }
+
+  /** Half that fall is little beside the errors of scale and noted start, and still in the bar. */
+  @Test
+  void overAShortFallToo() {
+    assertTrue(worstButSeven(NEAR, World::anyRate) <= 0.08);
+    assertTrue(worstButSeven(NEAR, World::anyHeat) <= 0.08);
+  }
+
+  /** That the law above is not about pots where nothing binds. */
+  @Test
+  void theCapOfACookBindsOnManyOfThem() {
+    int bound = 0;
+    for (int seed = 1; seed <= POTS; seed++) {
+      bound += World.hard(seed, FAR).bound() ? 1 : 0;
+    }
+    assertTrue(bound >= POTS / 10, "bound on " + bound);
   }
 
   /** Error of the hour in the ninety-third of a hundred, weighed at a quarter and half. */
-  private static double worstButSeven(Function<World, Unknowns> drawn) {
+  private static double worstButSeven(double solids, Function<World, Unknowns> drawn) {
     double[] errors = new double[POTS];
     for (int seed = 1; seed <= POTS; seed++) {
-      World world = World.hard(seed);
-      Trajectory truth = Reduction.untilThick(world.program, THICK, drawn.apply(world));
+      World world = World.hard(seed, solids);
+      Trajectory truth = Reduction.untilThick(world.program, world.thick, drawn.apply(world));
       double planned = world.planned();
       List<Reading> readings = world.weighings(truth, 0, planned / 4, planned / 2);
-      double told = end(Predictor.predict(world.program, TARGET, world.prior, readings).likely());
+      double told =
+          end(Predictor.predict(world.program, world.target(), world.prior, readings).likely());
       errors[seed - 1] = Math.abs(told - end(truth)) / end(truth);
     }
     Arrays.sort(errors);
@@ -320,11 +358,12 @@ class BandTest {
     for (int seed = 1; seed <= POTS; seed++) {
       World world = new World(seed);
       double planned = world.planned();
-      Trajectory truth = Reduction.untilThick(world.program, THICK, world.asBelieved(planned / 2));
+      Trajectory truth =
+          Reduction.untilThick(world.program, world.thick, world.asBelieved(planned / 2));
       Prediction told =
           Predictor.predict(
               world.program,
-              TARGET,
+              world.target(),
               world.prior,
               world.weighings(truth, 0, planned / 4, planned / 2));
       double left = Math.max(60, end(told.likely()) - planned / 2);
