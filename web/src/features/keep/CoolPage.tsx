@@ -54,13 +54,13 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
       <Box component="form" onSubmit={(e) => { e.preventDefault(); if (request && hourUnderstood) void write('/coolings', { ...request, ...(more.trim() ? { moreBecause: more } : {}) }); }} sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
         <WhatFields form={what} onForm={edit(setWhat)} kitchen={kitchen} fault={wrong('/what/massKilograms')} />
         <MoreThanMade because={more} onBecause={edit(setMore)} refused={refused} />
-        {preview?.thickestPieceMeters !== undefined && <ThickestPiece text={what.thickest ?? ''} reckoned={preview.thickestPieceMeters} units={units} onText={(thickest) => edit(setWhat)({ ...what, thickest })} fault={wrong('/what/thickestPieceMeters')} />}
+        {(preview?.thickestPieceMeters !== undefined || what.thickest || wrong('/what/thickestPieceMeters')) && <ThickestPiece text={what.thickest ?? ''} reckoned={problem ? undefined : preview?.thickestPieceMeters} units={units} onText={(thickest) => edit(setWhat)({ ...what, thickest })} fault={wrong('/what/thickestPieceMeters')} />}
         <QuantityField label="How hot it is now, all through" text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? degrees(read.value, units) : ''} fault={fault} numeric={false} />
         <SetupFields form={form} onForm={edit(setForm)} kitchen={kitchen} fault={wrong} />
         {hour}
         <Button type="submit" variant="contained" disabled={!request || !hourUnderstood || Boolean(problem)} sx={{ minHeight: sizes.target }}>It is cooling</Button>
         {elsewhere(fault ?? wrong('/what/massKilograms') ?? wrong('/setup/count') ?? wrong('/setup/vesselId'))}
-        {problem && !problem.at('/setup/count') && !problem.at('/what/massKilograms') && !problem.at('/startCelsius') && <Note tone="tomato">{problem.summary}</Note>}
+        {problem && !problem.at('/setup/count') && !problem.at('/what/massKilograms') && !problem.at('/startCelsius') && !problem.at('/what/thickestPieceMeters') && <Note tone="tomato">{problem.summary}</Note>}
       </Box>
       {preview && request ? <Forecast preview={preview} kitchen={kitchen} onTake={(choice) => setForm(formOf(choice))} /> : <Typography sx={{ color: 'text.secondary' }}>Say what it is and how much: the hours follow.</Typography>}
     </Box>

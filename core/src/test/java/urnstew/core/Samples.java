@@ -2,6 +2,7 @@ package urnstew.core;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,9 +11,14 @@ import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
+import urnstew.core.formula.Cues;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.Stage;
+import urnstew.core.formula.StageHeat;
+import urnstew.core.formula.StageRole;
+import urnstew.core.formula.Technique;
 import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Instruments;
@@ -132,5 +138,30 @@ public final class Samples {
             new BatchClock(NOON, timeScale),
             BatchSnapshot.MODEL_VERSION),
         List.of());
+  }
+
+  /** The same with three quarters of an hour in an open oven as its last stage. */
+  public static Formula bakedAtLast(Formula formula) {
+    List<Stage> stages = new ArrayList<>(formula.stages());
+    stages.add(bake(177, 45, Lid.OFF, 0, StageRole.FINISH));
+    return formula.with(stages);
+  }
+
+  public static Stage bake(double celsius, int minutes, Lid lid, double dried, StageRole role) {
+    return new Stage(
+        "Bake",
+        role,
+        Technique.BAKE,
+        new StageHeat(StageHeat.Level.OVEN, Optional.of(Temperature.ofCelsius(celsius))),
+        lid,
+        Duration.ofMinutes(minutes),
+        new MassFraction(dried),
+        List.of(),
+        List.of(),
+        new Cues("", "", ""),
+        List.of(),
+        "",
+        "",
+        Optional.empty());
   }
 }

@@ -305,6 +305,7 @@ public class KeepingStarter {
    * Finished sauce on its way into tubs.
    *
    * @param contents all of it
+   * @param moreBecause why it is more than its batch made, where that was said when it cooled
    */
   public record Finished(
       String name,
@@ -312,7 +313,8 @@ public class KeepingStarter {
       @Nullable UUID batchId,
       LocalDate madeOn,
       Composition contents,
-      Declaration declaration) {}
+      Declaration declaration,
+      String moreBecause) {}
 
   /** What a cooling leaves, or what is said to be there without one. */
   @Transactional(readOnly = true)
@@ -328,7 +330,8 @@ public class KeepingStarter {
             row.batchId(),
             day(row.startedAt()),
             start.sauce().contents(),
-            declarations.of(row.batchId(), formulaId));
+            declarations.of(row.batchId(), formulaId),
+            row.moreBecause());
       }
       throw new Clash("Only what was cooled here is put away.", "Cool it first.");
     }
@@ -348,7 +351,8 @@ public class KeepingStarter {
         kept.batchId(),
         day(Optional.ofNullable(kept.lit()).orElse(at)),
         kept.contents().everything(),
-        declarations.of(kept.batchId(), formula));
+        declarations.of(kept.batchId(), formula),
+        "");
   }
 
   private LocalDate day(Instant at) {

@@ -14,7 +14,7 @@ import urnstew.units.InvalidInput;
 @Component
 public class KeptMass {
   /** What a scale and a spoon leave open (assumption). */
-  private static final double CRUMB_KILOGRAMS = 0.005;
+  public static final double CRUMB_KILOGRAMS = 0.005;
 
   private final BatchMade made;
   private final KeepingMapper keepings;

@@ -48,9 +48,29 @@ class KeptSauces {
       @Nullable Instant lit,
       ResolvedFormula formula,
       PotContents contents,
-      Optional<Length> thickestPiece) {
+      Thickest thickest) {
     CoolingSauce cooling() {
-      return new CoolingSauce(contents.everything(), thickestPiece);
+      return thickest.cooling(contents);
+    }
+  }
+
+  /**
+   * Through the thickest of its pieces.
+   *
+   * @param piece measured or reckoned; empty where nothing stays whole
+   * @param unsized pieces whose size nobody can know without measuring
+   */
+  private record Thickest(Optional<Length> piece, List<String> unsized) {
+    CoolingSauce cooling(PotContents contents) {
+      if (!unsized.isEmpty()) {
+        throw new InvalidInput(
+            "what.thickestPieceMeters",
+            "missing",
+            String.join(", ", unsized) + " stays in pieces, of which no usual size is known.",
+            "2 to 500 mm, through the thickest",
+            "Measure the thickest one: heat has to leave through it.");
+      }
+      return new CoolingSauce(contents.everything(), piece);
     }
   }
 
@@ -90,15 +110,15 @@ class KeptSauces {
   }
 
   /** As it was measured, else a ball of its mass: never thinner than it can be. */
-  private Optional<Length> thickest(KeepingWrites.What what, PiecesInPot pieces) {
+  private Thickest thickest(KeepingWrites.What what, PiecesInPot pieces) {
     Double measured = what.thickestPieceMeters();
     if (measured == null) {
-      return pieces.heaviest().map(CoolingSauce::asABall);
+      return new Thickest(pieces.heaviest().map(CoolingSauce::asABall), pieces.unsized());
     }
     double meters = Require.within("what.thickestPieceMeters", measured, 0.002, 0.5, "m");
     String text = what.thickestPieceText();
     agree("what.thickestPieceMeters", text == null ? "" : text, QuantityKind.LENGTH, "mm", meters);
-    return Optional.of(new Length(meters));
+    return new Thickest(Optional.of(new Length(meters)), List.of());
   }
 
   private static Kept kept(
@@ -107,7 +127,7 @@ class KeptSauces {
       @Nullable Instant lit,
       @Nullable MassFraction target,
       double kilograms,
-      Optional<Length> thickestPiece) {
+      Thickest thickest) {
     PotContents cooked = formula.beforeTheFinish().cooked();
     PotContents done = target == null ? cooked : cooked.reducedTo(target);
     PotContents all = formula.finished(done).without(formula.discarded());
@@ -117,6 +137,6 @@ class KeptSauces {
         lit,
         formula,
         all.times(kilograms / all.total().kilograms()),
-        thickestPiece);
+        thickest);
   }
 }

@@ -118,10 +118,11 @@ public class LotFilling {
     if (keeping != null) {
       keepings.putAway(keeping, at);
     }
+    String more = said(write.moreBecause());
     mass.requireLeft(
         finished.batchId(),
         kilograms,
-        write.moreBecause(),
+        more.isEmpty() ? finished.moreBecause() : more,
         keeping == null ? "what.massKilograms" : "moreBecause");
     LotRow row =
         new LotRow(

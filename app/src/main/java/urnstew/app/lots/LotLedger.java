@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import urnstew.app.keeping.KeptMass;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotEventRow;
@@ -22,7 +23,7 @@ import urnstew.app.platform.Receipts;
 @Component
 class LotLedger {
   /** Less than this is a tub that is empty. */
-  static final double CRUMB_KILOGRAMS = 0.005;
+  static final double CRUMB_KILOGRAMS = KeptMass.CRUMB_KILOGRAMS;
 
   /** Odd and without a pattern, so that near identities give unlike codes. */
   private static final long SPREAD = 0x9E3779B97F4A7C15L;

@@ -45,6 +45,7 @@ final class Noticed {
   List<Caution> all() {
     List<Caution> noticed = new ArrayList<>();
     newer(noticed);
+    noticed.addAll(new RawInPot(history, prediction.likely()).all());
     never(noticed);
     late(noticed);
     if (readings > 0) {

@@ -98,6 +98,17 @@ public record PiecesInPot(List<Piece> all) {
         .max(Comparator.naturalOrder());
   }
 
+  /** Those that stay whole, but have no usual size: somebody has to measure one. */
+  public List<String> unsized() {
+    return all.stream()
+        .filter(Piece::comesOut)
+        .map(Piece::ingredient)
+        .filter(ingredient -> ingredient.measuring().piece().isEmpty())
+        .map(Ingredient::name)
+        .distinct()
+        .toList();
+  }
+
   private static void add(List<Piece> in, Ingredient what, Mass mass, boolean comesOut) {
     Pieces raw = what.contents(mass).pieces();
     if (raw.whole().total().kilograms() > 0) {

@@ -19,9 +19,6 @@ final class FormulaWarnings {
   private static final Duration SEAFOOD_TOUGHENS = Duration.ofMinutes(30);
   private static final Duration COOKS_THROUGH = Duration.ofMinutes(2);
 
-  /** Share of alcohol by weight from which a spirit burns on a hot pan. */
-  private static final double BURNS = 0.2;
-
   /** So much starch to its egg is a dough, which is boiled; a raw yolk with crumbs is eaten raw. */
   private static final double DOUGH = 1.5;
 
@@ -104,7 +101,7 @@ final class FormulaWarnings {
   }
 
   private static boolean isRawSeafood(Portion portion) {
-    return isRawFromTheSea(portion) && !portion.ingredient().is(Trait.BRAISES);
+    return portion.ingredient().isRawFromTheSea() && !portion.ingredient().is(Trait.BRAISES);
   }
 
   private void coveredSimmer(Ribbon.Step step) {
@@ -167,7 +164,7 @@ final class FormulaWarnings {
       return;
     }
     portions.stream()
-        .filter(p -> p.contents().everything().ethanolKilograms() > BURNS * p.mass().kilograms())
+        .filter(p -> p.ingredient().burns())
         .findFirst()
         .ifPresent(
             p ->
@@ -183,7 +180,7 @@ final class FormulaWarnings {
   private void barelyCooked(Stage stage, List<Portion> portions) {
     boolean cold = stage.heat().level() == Level.OFF;
     portions.stream()
-        .filter(FormulaWarnings::isRawFromTheSea)
+        .filter(p -> p.ingredient().isRawFromTheSea())
         .filter(p -> cold || stage.time().minus(p.after()).compareTo(COOKS_THROUGH) < 0)
         .filter(p -> !cookedLater(stage))
         .forEach(
@@ -194,12 +191,6 @@ final class FormulaWarnings {
                         + " and groups at risk get none.",
                     p.ingredient().name(),
                     stage.title()));
-  }
-
-  private static boolean isRawFromTheSea(Portion portion) {
-    IngredientKind kind = portion.ingredient().kind();
-    return (kind == IngredientKind.FISH || kind == IngredientKind.SHELLFISH)
-        && !portion.ingredient().is(Trait.CURED);
   }
 
   /** Salt that is all in before the pot loses nearly half of itself. */

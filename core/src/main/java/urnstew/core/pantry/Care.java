@@ -18,9 +18,12 @@ public record Care(String check, String caution, Optional<Integer> openedDays) {
   private static final List<CSVRecord> SHIPPED = ReferenceTable.rows("care");
   private static final Care NONE = new Care("", "", Optional.empty());
 
-  /** What is known of an ingredient, by itself or by its kind. */
+  /** What is known of an ingredient, by itself, as a spirit or by its kind. */
   public static Care of(Ingredient ingredient) {
-    return row(ingredient.id()).or(() -> row(ingredient.kind().name())).orElse(NONE);
+    return row(ingredient.id())
+        .or(() -> ingredient.burns() ? row("brandy") : Optional.empty())
+        .or(() -> row(ingredient.kind().name()))
+        .orElse(NONE);
   }
 
   /** Last day on which a pack opened on that day is used. */

@@ -40,6 +40,9 @@ public record Ingredient(
   /** Sodium that is written as one of salt, by mass. */
   public static final double SODIUM_OF_SALT = 0.393;
 
+  /** Share of alcohol by weight from which a spirit burns on a hot pan (common practice). */
+  private static final double BURNS = 0.2;
+
   private static final double SLOWEST_SECONDS = 3600;
 
   /**
@@ -107,6 +110,16 @@ public record Ingredient(
   /** Whether it is, or carries, what a trait says. */
   public boolean is(Trait trait) {
     return labelling.traits().contains(trait);
+  }
+
+  /** Whether it catches fire on a hot pan: a fifth of its weight is alcohol. */
+  public boolean burns() {
+    return perKilogram.ethanolKilograms() > BURNS;
+  }
+
+  /** Whether it is fish or shellfish that was neither cured nor cooked. */
+  public boolean isRawFromTheSea() {
+    return (kind == IngredientKind.FISH || kind == IngredientKind.SHELLFISH) && !is(Trait.CURED);
   }
 
   /**

@@ -217,6 +217,24 @@ class BatchHistoryTest {
     assertEquals(end, out.end().total().kilograms(), 0.01 * end);
   }
 
+  /** Cautions follow what goes in, in a formula or not: two minutes in the heat, or it is raw. */
+  @Test
+  void whatIsAddedRawIsSaidUnlessThePotCooksIt() {
+    BatchHistory batch = braise("slow-passata");
+    for (String raw : List.of("mussels", "egg-yolk")) {
+      Added hot = added(raw, 1);
+      assertFalse(raws(batch.with(hot, LATER)), raw + " in the simmer");
+      Finished off = new Finished(new UUID(9, 1), hot.at().plusSeconds(60), Optional.empty(), "");
+      assertTrue(raws(batch.with(hot, LATER).with(off, LATER)), raw + " as the heat goes off");
+    }
+    assertFalse(raws(batch.with(added("anchovy", 1), LATER)));
+  }
+
+  private static boolean raws(BatchHistory batch) {
+    return Forecaster.forecast(batch).cautions().stream()
+        .anyMatch(c -> List.of("raw-egg", "barely-cooked").contains(c.code()));
+  }
+
   private static Added added(String ingredient, int id) {
     return new Added(
         new UUID(8, id),

@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -12,10 +14,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import urnstew.core.Samples;
 import urnstew.core.balance.Course;
+import urnstew.core.balance.CupTrial;
+import urnstew.core.balance.CupTrial.Cup;
 import urnstew.core.balance.InPot;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Poured;
+import urnstew.core.batch.BatchEvent.StruckOut;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
@@ -25,13 +32,15 @@ import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Trajectory;
+import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
 /**
  * Law 6: what the pot's page says of the end and what its balance says of the end is one figure,
- * whatever was poured, added and ladled out. Two ways lead there: the fall with its heat and time,
- * and the parts with what has yet to leave and to go in.
+ * whatever was poured, added, tried, struck out, lifted and ladled out, baked at the end or not.
+ * Two ways lead there: the fall with its heat and time, and the parts with what has yet to leave
+ * and to go in.
  */
 class OneFigureLawTest {
   private static final List<Formula> SHELF =
@@ -81,7 +90,8 @@ class OneFigureLawTest {
   }
 
   private static BatchHistory start(Random random) {
-    Formula formula = SHELF.get(random.nextInt(SHELF.size()));
+    Formula shelved = SHELF.get(random.nextInt(SHELF.size()));
+    Formula formula = random.nextInt(3) == 0 ? Samples.bakedAtLast(shelved) : shelved;
     ResolvedFormula resolved =
         ResolvedFormula.of(formula.choosing(List.of()), ReferencePantry.load());
     BatchSnapshot like = Samples.lit(1).snapshot();
@@ -95,24 +105,52 @@ class OneFigureLawTest {
 
   private static BatchHistory happened(BatchHistory start, Random random) {
     BatchHistory history = start;
-    int lines = start.snapshot().inputs().formula().portions().size();
     for (int i = 0; i < random.nextInt(5); i++) {
       Instant at = Samples.NOON.plusSeconds(60L * (10 + 5 * i));
       UUID id = new UUID(random.nextLong(), i);
-      BatchEvent event =
-          switch (random.nextInt(3)) {
-            case 0 -> new Poured(id, at, random.nextInt(lines), Mass.ofGrams(random.nextInt(900)));
-            case 1 ->
-                new Added(
-                    id,
-                    at,
-                    GOODS.get(random.nextInt(GOODS.size())),
-                    Mass.ofGrams(1.0 + random.nextInt(400)),
-                    Temperature.ofCelsius(20));
-            default -> new LadledOut(id, at, Mass.ofGrams(200));
-          };
-      history = history.with(event, LATER);
+      history = happened(history, event(history, id, at, random));
     }
     return history;
+  }
+
+  /** What the rules refuse has not happened. */
+  private static BatchHistory happened(BatchHistory before, BatchEvent event) {
+    try {
+      return before.with(event, LATER);
+    } catch (InvalidInput refused) {
+      return before;
+    }
+  }
+
+  private static BatchEvent event(BatchHistory history, UUID id, Instant at, Random random) {
+    int lines = history.snapshot().inputs().formula().portions().size();
+    return switch (random.nextInt(6)) {
+      case 0 -> new Poured(id, at, random.nextInt(lines), Mass.ofGrams(random.nextInt(900)));
+      case 1 ->
+          new Added(
+              id,
+              at,
+              GOODS.get(random.nextInt(GOODS.size())),
+              Mass.ofGrams(1.0 + random.nextInt(400)),
+              Temperature.ofCelsius(20));
+      case 2 -> new CupsTried(id, at, cups(random));
+      case 3 -> new PiecesTakenOut(id, at, List.of());
+      case 4 -> struckOut(history, id, at, random);
+      default -> new LadledOut(id, at, Mass.ofGrams(200));
+    };
+  }
+
+  private static CupTrial cups(Random random) {
+    Cup plain = new Cup(List.of(), "");
+    return new CupTrial(
+        Mass.ofGrams(30), Collections.nCopies(2 + random.nextInt(4), plain), 1, Optional.empty());
+  }
+
+  private static BatchEvent struckOut(BatchHistory history, UUID id, Instant at, Random random) {
+    List<BatchEvent> before =
+        history.events().stream().filter(e -> !(e instanceof StruckOut)).toList();
+    return before.isEmpty()
+        ? new LadledOut(id, at, Mass.ofGrams(50))
+        : new StruckOut(id, at, before.get(random.nextInt(before.size())).id(), "wrong pot");
   }
 }
