@@ -23,7 +23,7 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
   const [line, setLine] = useState(() => lines.find((l) => l.later && !l.poured)?.line ?? heaviest(batch));
   const [other, setOther] = useState('water');
   const tub = lots.find((l) => tubKey(l.id) === other);
-  const minded = pantry.data?.find((i) => i.id === other)?.care.caution;
+  const minded = what === 'other' ? pantry.data?.find((i) => i.id === other)?.care.caution : undefined;
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose, tub?.id);
   const [text, setText] = useState('');
   const { units } = kitchen.settings;
@@ -57,7 +57,7 @@ export function AddSheet({ batch, kitchen, onClose }: { batch: BatchView; kitche
           {pantry.data ? pantry.data.filter((i) => !i.retired).map((i) => <MenuItem key={i.id} value={i.id}>{i.content.name}</MenuItem>) : <MenuItem value="water">Water</MenuItem>}
         </TextField>
       )}
-      {what === 'other' && minded && <Note>{minded}</Note>}
+      {minded && <Note>{minded}</Note>}
       {weighed && <QuantityField label={what === 'out' ? 'Came out' : 'Went in, all of it'} text={text} onText={edit(setText)} understood={read.outcome === 'understood' ? show.text(show.mass(Math.max(0, read.value), units)) : ownMeasures(kitchen)} fault={fault} numeric={false} autoFocus />}
       {!weighed && <Lifted pieces={batch.pieces} lifted={lifted} onLifted={edit(setLifted)} />}
       {instead > 0 && <Typography sx={{ color: 'text.secondary' }}>In place of {show.text(show.mass(instead, units))}. What follows is rescaled with it.</Typography>}

@@ -4,15 +4,18 @@ import type { AlternativeView, PlanView, WaysView } from '../../api/client';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
-import { solidsText, type PlanForm } from './form';
+import { shareOf, solidsText, type PlanForm } from './form';
 
 const SHOWN = 4;
 const GIVES: Partial<Record<AlternativeView['kind'], string>> = { THINNER: 'the thickness', FEWER: 'the number', LATER_HOUR: 'the hour' };
 
-interface Props { hours: PlanView['hours']; ways: WaysView; zone: string; change: (to: Partial<PlanForm>) => void }
+/** The pot that is planned with. */
+type Here = { id: string; name: string } | undefined;
+
+interface Props { hours: PlanView['hours']; ways: WaysView; zone: string; change: (to: Partial<PlanForm>) => void; here: Here }
 
 /** Other ways to the same thickness, with the hour each reaches it and what it costs. */
-export const OtherWays = memo(function OtherWays({ hours, ways, zone, change }: Props) {
+export const OtherWays = memo(function OtherWays({ hours, ways, zone, change, here }: Props) {
   const late = !hours || hours.spareAtWorstSeconds < 0;
   const gives = ways.sooner.filter((w) => GIVES[w.kind]);
   const sooner = varied(ways.sooner.filter((w) => !GIVES[w.kind]));
@@ -24,9 +27,9 @@ export const OtherWays = memo(function OtherWays({ hours, ways, zone, change }: 
         <Typography variant="caption" component="h2" sx={{ color: 'text.secondary' }}>{sooner.length === 0 ? 'Other ways' : late ? 'In time?' : 'Sooner?'}</Typography>
         <ShowWorking working={ways.working} title="Other ways" />
       </Box>
-      {sooner.length > 0 && <Ways title={late ? 'In time?' : 'Sooner?'} ways={sooner} zone={zone} change={change} />}
-      {gives.length > 0 && <><Typography variant="caption" component="h3" sx={{ color: 'text.secondary', mb: -0.75 }}>Or what gives?</Typography><Ways title="What gives?" ways={gives} zone={zone} change={change} /></>}
-      {!late && later.length > 0 && <Line ways={later} zone={zone} change={change} />}
+      {sooner.length > 0 && <Ways title={late ? 'In time?' : 'Sooner?'} ways={sooner} zone={zone} change={change} here={here} />}
+      {gives.length > 0 && <><Typography variant="caption" component="h3" sx={{ color: 'text.secondary', mb: -0.75 }}>Or what gives?</Typography><Ways title="What gives?" ways={gives} zone={zone} change={change} here={here} /></>}
+      {!late && later.length > 0 && <Line ways={later} zone={zone} change={change} here={here} />}
     </Box>
   );
 });
@@ -37,23 +40,23 @@ function varied(ways: AlternativeView[]): AlternativeView[] {
   return [...first, ...ways.filter((w) => !first.includes(w))].slice(0, SHOWN).toSorted((a, b) => a.simmerSeconds - b.simmerSeconds);
 }
 
-function Ways({ title, ways, zone, change }: { title: string; ways: AlternativeView[]; zone: string; change: Props['change'] }) {
+function Ways({ title, ways, zone, change, here }: { title: string; ways: AlternativeView[] } & Pick<Props, 'zone' | 'change' | 'here'>) {
   return (
     <Box component="section" aria-label={title}>
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.ways, gap: 0.75 }}>
-        {ways.map((way) => <Way key={`${way.kind} ${way.what}`} way={way} zone={zone} change={change} />)}
+        {ways.map((way) => <Way key={`${way.kind} ${way.what}`} way={way} zone={zone} change={change} here={here} />)}
       </Box>
     </Box>
   );
 }
 
 /** Longer ways need less room: they are only asked for now and then. */
-function Line({ ways, zone, change }: { ways: AlternativeView[]; zone: string; change: Props['change'] }) {
+function Line({ ways, zone, change, here }: { ways: AlternativeView[] } & Pick<Props, 'zone' | 'change' | 'here'>) {
   return (
     <Typography component="section" aria-label="Later?" sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
       Later?{' '}
       {ways.map((way) => {
-        const chosen = chosenBy(way, zone);
+        const chosen = chosenBy(way, zone, here);
         const words = `${way.thickAt ? show.hour(way.thickAt, zone) : ''} ${way.what}`;
         return <Fragment key={way.what}> {chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${words}, ${way.cost}. Plan it so`} sx={{ font: 'inherit', color: 'text.primary', textDecoration: 'underline dotted', textUnderlineOffset: 3, px: 0.5 }}>{words}</ButtonBase> : <Box component="span" sx={{ px: 0.5, color: 'text.primary' }}>{words}</Box>}</Fragment>;
       })}
@@ -61,7 +64,7 @@ function Line({ ways, zone, change }: { ways: AlternativeView[]; zone: string; c
   );
 }
 
-function Way({ way, zone, change }: { way: AlternativeView; zone: string; change: Props['change'] }) {
+function Way({ way, zone, change, here }: { way: AlternativeView } & Pick<Props, 'zone' | 'change' | 'here'>) {
   const given = GIVES[way.kind];
   const hour = given ?? (way.thickAt ? show.hour(way.thickAt, zone) : show.text(show.span(way.simmerSeconds)));
   const words = (
@@ -71,19 +74,29 @@ function Way({ way, zone, change }: { way: AlternativeView; zone: string; change
       <Typography component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: sizes.small, lineHeight: 1.25 }}>{way.cost}</Typography>
     </Box>
   );
-  const chosen = chosenBy(way, zone);
+  const chosen = chosenBy(way, zone, here);
   return chosen ? <ButtonBase onClick={() => change(chosen)} aria-label={`${way.what}, ${given ? 'to be in time' : `thick enough ${hour}`}, ${way.cost}. Plan it so`} sx={{ borderRadius: 1 }}>{words}</ButtonBase> : words;
 }
 
-/** What the form holds can be chosen at once; paste, water and a second pot are the cook's to add. */
-function chosenBy(way: AlternativeView, zone: string): Partial<PlanForm> | undefined {
+/** What the form holds can be chosen at once; paste and water are the cook's to add. */
+function chosenBy(way: AlternativeView, zone: string, here: Here): Partial<PlanForm> | undefined {
   switch (way.kind) {
     case 'LEVEL': return { way: way.heating.way };
     case 'LID': return { lid: way.lid };
     case 'POT': return { vesselId: way.vesselId };
+    case 'SPLIT': return here && halves(way, here);
     case 'THINNER': return way.targetSolidsFraction === undefined ? undefined : { target: solidsText(way.targetSolidsFraction) };
     case 'FEWER': return { sizedBy: 'COVERS', covers: String(way.covers) };
     case 'LATER_HOUR': return { readyBy: show.hour(way.readyBy, zone) };
     default: return undefined;
   }
+}
+
+/** Two pots of one batch, this one first. */
+function halves(way: AlternativeView, here: NonNullable<Here>): Partial<PlanForm> {
+  const all = Math.round(way.covers);
+  const more = Math.ceil(all / 2);
+  const first = { vesselId: here.id, name: here.name, covers: more, lit: false };
+  const other = { vesselId: way.vesselId, name: way.what.replace(/^half in the /, ''), covers: all - more, lit: false };
+  return all < 2 ? {} : shareOf([first, other], first);
 }

@@ -24,9 +24,10 @@ import { PlanPicture } from './PlanPicture';
 import { StartNote } from './StartNote';
 import { ForShopping } from './ForShopping';
 import { ToBuy } from './ToBuy';
-import { PotShares } from './PotShares';
+import { kept, PotShares } from './PotShares';
+import { StillToLight } from './StillToLight';
 import { StageFits } from './StageFits';
-import { again, arriving, chosen, understand, usePlanForm, type AsItTurnedOut, type Faults, type PlanForm } from './form';
+import { afterLighting, again, arriving, chosen, understand, usePlanForm, type AsItTurnedOut, type Faults, type PlanForm } from './form';
 import { usePlan, useShares, useWays } from './usePlan';
 
 const POINTERS: Record<keyof Faults, string[]> = {
@@ -97,7 +98,10 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
     const id = newId();
     const sent = await send('/api/batches', { id, plan: typed, timeScale: 1, sharesHeat, ...(litLocalTime ? { happenedLocalTime: litLocalTime } : {}) });
     if (sent.kind === 'refused') setStartFault({ error: sent.error, lit: litLocalTime });
-    else void navigate(`/pots/${id}`);
+    else {
+      change(afterLighting(form, typed.vesselId));
+      void navigate(`/pots/${id}`);
+    }
   };
   const free = kitchen.heatSources.filter((h) => !taken.has(h.id)).toSorted((a, b) => b.powerIntoPotWatts - a.powerIntoPotWatts);
   const [sharesFault, setSharesFault] = useState<ProblemError>();
@@ -108,7 +112,10 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
     for (const [place, share] of shares.entries()) {
       const of = { ...typed, sizedBy: 'COVERS' as const, covers: Math.round(share.covers), vesselId: share.vesselId, heatSourceId: free[place]?.id ?? typed.heatSourceId };
       const sent = await send('/api/batches', { id: ids[place] ?? newId(), plan: of, timeScale: 1 });
-      if (sent.kind === 'refused') return setSharesFault(sent.error);
+      if (sent.kind === 'refused') {
+        change({ shares: shares.map((s, i) => ({ ...kept(s), lit: i < place })) });
+        return setSharesFault(sent.error);
+      }
     }
     void navigate(`/pots/${ids[0]}`);
   };
@@ -122,10 +129,11 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
           <PotShares shares={shares} burners={free.length} onLightAll={() => void lightAll()} fault={sharesFault} change={change} units={units} zone={zone} />
+          <StillToLight shares={form.shares} vesselId={vessel?.id} change={change} />
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
-          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} />}
+          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} here={vessel} />}
           {usable && planned && <PlanBalance request={planned} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           {formula.unfinished && <Note tone="tomato">Lines of this formula are not read yet: <Link to={`/formulas/${formula.id}/edit`}>answer or drop them</Link>, then it can be lit.</Note>}

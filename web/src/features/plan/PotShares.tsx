@@ -4,13 +4,14 @@ import type { ProblemError } from '../../api/problem';
 import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
-import type { PlanForm } from './form';
+import { shareOf, type PlanForm, type PotShare } from './form';
 
 interface Props { shares: ShareView[]; burners: number; onLightAll: () => void; fault: ProblemError | undefined; change: (to: Partial<PlanForm>) => void; units: Units; zone: string }
 
 /** A batch too large for one pot over as few as hold it: lit together, so that no half of it is forgotten, or one by one. */
 export function PotShares({ shares, burners, onLightAll, fault, change, units, zone }: Props) {
   if (shares.length < 2) return null;
+  const all = shares.map(kept);
   return (
     <Box component="section" aria-label="Over several pots">
       <Typography variant="h2">Over {shares.length} pots</Typography>
@@ -20,7 +21,7 @@ export function PotShares({ shares, burners, onLightAll, fault, change, units, z
             <Typography sx={{ fontWeight: 600 }}>{Math.round(s.covers * 10) / 10} in the {s.vesselName}</Typography>
             <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{show.text(show.mass(s.startMassKilograms, units))}, {show.text(show.volume(s.startVolumeCubicMeters, units))}{s.lightAt && s.thickAt ? ` · light ${show.hour(s.lightAt, zone)}, thick ${show.hour(s.thickAt, zone)}` : ' · never thick enough so'}</Typography>
           </Box>
-          <Button variant="outlined" onClick={() => change({ sizedBy: 'COVERS', covers: String(Math.round(s.covers)), vesselId: s.vesselId })}>Plan this pot</Button>
+          <Button variant="outlined" onClick={() => change(shareOf(all, kept(s)))}>Plan this pot</Button>
         </Box>
       ))}
       {burners >= shares.length
@@ -31,3 +32,6 @@ export function PotShares({ shares, burners, onLightAll, fault, change, units, z
     </Box>
   );
 }
+
+/** A share as the form keeps it in mind. */
+export const kept = (s: ShareView): PotShare => ({ vesselId: s.vesselId, name: s.vesselName, covers: Math.round(s.covers), lit: false });

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest';
 import type { FormulaSummary, KitchenView } from '../../api/client';
-import { arriving, understand, type PlanForm } from './form';
+import { afterLighting, arriving, shareOf, understand, type PlanForm } from './form';
 
 const pot = (id: string, capacityCubicMeters: number) => ({ id, name: id, shape: 'ROUND', firstWidthMeters: 0.3, secondWidthMeters: 0.3, depthMeters: 0.2, emptyMassKilograms: 0, retired: false, version: 1, capacityCubicMeters });
 const kitchen = { vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)], heatSources: [{ id: 'gas', name: 'gas', kind: 'GAS', labelPowerWatts: 5000, retired: false, version: 1, powerIntoPotWatts: 2000 }], ovens: [{ id: 'deck', name: 'Deck oven', fan: true }], measures: [{ name: 'ladle', massKilograms: 0.13 }] } as unknown as KitchenView;
-const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', sizedBy: 'COVERS', available: [], rounding: 'EXACT', packGoal: 'LEAST_COST', onTable: '', holdLoss: '', schools: [], formulaId: '' };
+const form: PlanForm = { covers: '34', serving: '4 oz', readyBy: '6:30pm', target: '10,5 %', vesselId: '', heatSourceId: '', way: 'GENTLE', burner: '', oven: '', ovenId: '', fan: false, lid: 'OFF', sizedBy: 'COVERS', available: [], rounding: 'EXACT', packGoal: 'LEAST_COST', onTable: '', holdLoss: '', schools: [], shares: [], formulaId: '' };
 
 it('turns what a cook types into SI, with the text beside it', () => {
   const { request, faults } = understand(form, 'plain', kitchen, new Map());
@@ -61,4 +61,14 @@ it('brings the thickness, the heat and the lid of a formula along', () => {
 it('proposes a free pot, and leaves the cook the one that is chosen', () => {
   expect(understand(form, 'plain', kitchen, new Map([['middle', 'Ridge ragù']])).request?.vesselId).not.toBe('middle');
   expect(understand({ ...form, vesselId: 'middle' }, 'plain', kitchen, new Map([['middle', 'Ridge ragù']])).request?.vesselId).toBe('middle');
+});
+
+it('keeps the other pots of a batch in mind until each is lit', () => {
+  const shares = [{ vesselId: 'big', name: 'big', covers: 20, lit: false }, { vesselId: 'middle', name: 'middle', covers: 14, lit: false }] as const;
+  const first = { ...form, ...shareOf([...shares], shares[0]) };
+  expect(first).toMatchObject({ covers: '20', vesselId: 'big' });
+  const second = { ...first, heatSourceId: 'gas', ...afterLighting(first, 'big') };
+  expect(second).toMatchObject({ covers: '14', vesselId: 'middle', heatSourceId: '' });
+  expect(second.shares.map((s) => s.lit)).toEqual([true, false]);
+  expect(afterLighting(second, 'middle')).toEqual({ shares: [] });
 });

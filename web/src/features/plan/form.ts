@@ -6,13 +6,15 @@ import { parseHour, parseQuantity, type Understanding } from '../../quantities';
 import { heatingOf, type HeatForm } from '../../ui/heat';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
-export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; sizedBy: PlanRequest['sizedBy']; available: Available[]; rounding: PlanRequest['rounding']; packGoal: PlanRequest['packGoal']; onTable: string; holdLoss: string; formulaId: string; schools: School[] }
+export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; sizedBy: PlanRequest['sizedBy']; available: Available[]; rounding: PlanRequest['rounding']; packGoal: PlanRequest['packGoal']; onTable: string; holdLoss: string; formulaId: string; schools: School[]; shares: PotShare[] }
+/** One pot of a batch that is too large, or too slow, for one. */
+export interface PotShare { vesselId: string; name: string; covers: number; lit: boolean }
 /** So much of one ingredient, as typed. */
 export interface Available { ingredientId: string; text: string }
 export type Faults = Partial<Record<'covers' | 'available' | 'serving' | 'readyBy' | 'target' | 'onTable' | 'holdLoss' | 'heating' | 'oven', string>>;
 
 const KEPT = 'urnstew.plan';
-const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', sizedBy: 'COVERS', available: [], rounding: 'EXACT', packGoal: 'LEAST_COST', onTable: '', holdLoss: '', formulaId: '', schools: [] };
+const FIRST: PlanForm = { covers: '34', serving: '110 g', readyBy: '18:30', target: '10.5 %', vesselId: '', heatSourceId: '', way: 'LIVELY', burner: '60 %', oven: '130 °C', ovenId: '', fan: false, lid: 'OFF', sizedBy: 'COVERS', available: [], rounding: 'EXACT', packGoal: 'LEAST_COST', onTable: '', holdLoss: '', formulaId: '', schools: [], shares: [] };
 
 /** The form, kept over reloads. */
 export function usePlanForm() {
@@ -38,11 +40,21 @@ export function chosen(form: PlanForm, kitchen: KitchenView, taken: Taken) {
 /** What a formula brings along when it is chosen: its thickness, how its simmer is kept, and its ways. */
 export function arriving({ id, targetSolidsFraction, simmer }: FormulaSummary, schools: School[]): Partial<PlanForm> {
   return {
-    formulaId: id, schools, available: [],
+    formulaId: id, schools, available: [], shares: [],
     ...(targetSolidsFraction === undefined ? {} : { target: solidsText(targetSolidsFraction) }),
     ...(simmer ? { lid: simmer.lid, way: WAY_OF[simmer.level] } : {}),
     ...(simmer?.ovenCelsius === undefined ? {} : { oven: `${Math.round(simmer.ovenCelsius)} °C` }),
   };
+}
+
+/** Plans one pot of several; the others stay in mind until they are lit. */
+export const shareOf = (shares: PotShare[], chosen: PotShare): Partial<PlanForm> => ({ shares, sizedBy: 'COVERS', covers: String(chosen.covers), vesselId: chosen.vesselId });
+
+/** What is planned next once this pot is lit: the next of its shares, on a burner that is free; none where all are lit. */
+export function afterLighting(form: PlanForm, vesselId: string): Partial<PlanForm> {
+  const shares = form.shares.map((s) => (s.vesselId === vesselId ? { ...s, lit: true } : s));
+  const next = shares.find((s) => !s.lit);
+  return next ? { ...shareOf(shares, next), heatSourceId: '' } : { shares: [] };
 }
 
 /** A batch that is made again as it turned out: the thickness that was reached, in that pot, with that heat. */

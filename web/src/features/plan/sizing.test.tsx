@@ -78,7 +78,8 @@ it('plans one of several pots with its own share of the covers', async () => {
   const region = within(screen.getByRole('region', { name: 'Over several pots' }));
   expect(region.getAllByText(/light 14:00, thick 15:10/)).toHaveLength(2);
   await userEvent.click(region.getAllByRole('button')[1] as HTMLElement);
-  expect(change).toHaveBeenCalledWith({ sizedBy: 'COVERS', covers: '65', vesselId: 'Rondeau' });
+  const both = [{ vesselId: 'Stockpot', name: 'Stockpot', covers: 75, lit: false }, { vesselId: 'Rondeau', name: 'Rondeau', covers: 65, lit: false }];
+  expect(change).toHaveBeenCalledWith({ sizedBy: 'COVERS', covers: '65', vesselId: 'Rondeau', shares: both });
 });
 
 it('waits for the ingredients of the plan before it asks how much there is of them', () => {

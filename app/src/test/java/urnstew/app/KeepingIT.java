@@ -287,4 +287,19 @@ class KeepingIT {
     ok(read(salad, 23, 5));
     assertEquals("DISCARD", ok(app.get(salad)).at("/setOut/state").asString());
   }
+
+  /** Law 4: a piece that nobody knows the size of is asked for, never taken as none. */
+  @Test
+  void piecesOfNoUsualSizeAreAskedFor() {
+    String ribs =
+        "\"what\":{\"formulaId\":\"rustic-pork\",\"massKilograms\":4,\"massText\":\"\"%s}";
+    String body = "{%s,\"startCelsius\":88,%s}";
+    Answer asked =
+        app.post("/api/keepings/cooling-preview", body.formatted(ribs.formatted(""), inIce(2)));
+    assertEquals(422, asked.status());
+    assertEquals("/what/thickestPieceMeters", asked.body().at("/errors/0/pointer").asString());
+    String measured =
+        ribs.formatted(",\"thickestPieceMeters\":0.04,\"thickestPieceText\":\"4 cm\"");
+    ok(app.post("/api/keepings/cooling-preview", body.formatted(measured, inIce(2))));
+  }
 }

@@ -101,7 +101,7 @@ final class FormulaWarnings {
   }
 
   private static boolean isRawSeafood(Portion portion) {
-    return portion.ingredient().isRawFromTheSea() && !portion.ingredient().is(Trait.BRAISES);
+    return portion.ingredient().comesRawFromTheSea() && !portion.ingredient().is(Trait.BRAISES);
   }
 
   private void coveredSimmer(Ribbon.Step step) {
@@ -180,7 +180,7 @@ final class FormulaWarnings {
   private void barelyCooked(Stage stage, List<Portion> portions) {
     boolean cold = stage.heat().level() == Level.OFF;
     portions.stream()
-        .filter(p -> p.ingredient().isRawFromTheSea())
+        .filter(p -> p.ingredient().comesRawFromTheSea())
         .filter(p -> cold || stage.time().minus(p.after()).compareTo(COOKS_THROUGH) < 0)
         .filter(p -> !cookedLater(stage))
         .forEach(

@@ -118,7 +118,7 @@ public record Ingredient(
   }
 
   /** Whether it is fish or shellfish that was neither cured nor cooked. */
-  public boolean isRawFromTheSea() {
+  public boolean comesRawFromTheSea() {
     return (kind == IngredientKind.FISH || kind == IngredientKind.SHELLFISH) && !is(Trait.CURED);
   }
 

@@ -186,7 +186,7 @@ public final class Alternatives {
         "half in the " + other.name(),
         "two burners, two pots to watch",
         both < NEVER ? duration(both) : Duration.ofDays(1),
-        inputs,
+        inputs.with(inputs.setting().with(other)),
         Mass.ZERO);
   }
 
