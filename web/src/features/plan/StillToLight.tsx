@@ -8,15 +8,19 @@ interface Props { shares: PotShare[]; vesselId: string | undefined; change: (to:
 export function StillToLight({ shares, vesselId, change }: Props) {
   if (shares.length === 0) return null;
   return (
-    <Box component="section" aria-label="One batch, several pots" sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 1 }}>
-      <Typography sx={{ fontWeight: 600 }}>One batch over {shares.length} pots</Typography>
+    <Box component="section" aria-label="One batch, several pots" sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 0.5 }}>
+      <Box sx={row}>
+        <Typography sx={{ fontWeight: 600 }}>One batch over {shares.length} pots</Typography>
+        <Button size="small" onClick={() => change({ shares: [] })}>Only this pot</Button>
+      </Box>
       {shares.map((s) => (
-        <Box key={s.vesselId} sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 1, minHeight: sizes.target }}>
+        <Box key={s.vesselId} sx={row}>
           <span>{s.covers} in the {s.name}</span>
-          {s.lit ? <span>lit</span> : s.vesselId === vesselId ? <span>this plan</span> : <Button size="small" onClick={() => change(shareOf(shares, s))}>Plan this pot</Button>}
+          {s.lit ? <Box component="span" sx={{ px: 1 }}>lit</Box> : s.vesselId === vesselId ? <Box component="span" sx={{ px: 1, fontWeight: 600 }}>this plan</Box> : <Button size="small" onClick={() => change(shareOf(shares, s))}>Plan this pot</Button>}
         </Box>
       ))}
-      <Button size="small" onClick={() => change({ shares: [] })}>Only this pot</Button>
     </Box>
   );
 }
+
+const row = { display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 1, minHeight: sizes.target };

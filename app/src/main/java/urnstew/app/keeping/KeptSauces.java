@@ -66,7 +66,7 @@ class KeptSauces {
         throw new InvalidInput(
             "what.thickestPieceMeters",
             "missing",
-            String.join(", ", unsized) + " stays in pieces, of which no usual size is known.",
+            "There are pieces in it of no usual size: " + String.join(", ", unsized) + ".",
             "2 to 500 mm, through the thickest",
             "Measure the thickest one: heat has to leave through it.");
       }
