@@ -8,6 +8,7 @@ import { columns, sizes } from '../../theme/tokens';
 import { Figure } from '../../ui/Figure';
 import { Eaters } from '../../ui/Eaters';
 import { heatInWords } from '../../ui/heat';
+import { usePantry } from '../../api/pantry';
 import { useStageNotes } from '../../api/stageNotes';
 import { FinishSheet } from './FinishSheet';
 import { PotPicture } from './PotPicture';
@@ -30,6 +31,8 @@ export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: Ki
   const [sheet, setSheet] = useState<Sheet>();
   const navigate = useNavigate();
   const now = useServerNow(batch, heardAt);
+  // Already here when something else goes in while the network is away.
+  usePantry();
   const live = batch.status === 'SIMMERING';
   useKeys(live ? [
     { key: 'w', does: 'Weigh', act: () => setSheet('WEIGHING') },

@@ -51,7 +51,7 @@ final class EventRules {
     } else if (event instanceof Poured poured) {
       requireLine(poured);
     } else if (event instanceof Added added) {
-      requireSimmering(added);
+      // What goes into the pan before the tomatoes is in the sauce all the same.
       requireHeld("mass", added.mass());
     } else if (event instanceof LadledOut ladled) {
       requireSimmering(ladled);

@@ -58,7 +58,7 @@ final class RawInPot {
 
   /** Whether it is as hot as that, and long enough before the pot comes off. */
   private boolean cooked(Added added, double celsius) {
-    double through = history.simmerSeconds(added.at()) + THROUGH_SECONDS;
+    double through = Math.max(0, history.simmerSeconds(added.at())) + THROUGH_SECONDS;
     double off =
         history
             .finished()

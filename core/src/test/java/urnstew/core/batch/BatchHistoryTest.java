@@ -26,6 +26,7 @@ import urnstew.core.correction.Target;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.kitchen.Instruments;
+import urnstew.core.pantry.Allergen;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
@@ -228,6 +229,32 @@ class BatchHistoryTest {
       assertTrue(raws(batch.with(hot, LATER).with(off, LATER)), raw + " as the heat goes off");
     }
     assertFalse(raws(batch.with(added("anchovy", 1), LATER)));
+  }
+
+  /** Flamed in the pan before the tomatoes: part of the sauce, and told to who eats it. */
+  @Test
+  void whatGoesInBeforeTheSimmerCounts() {
+    BatchHistory batch = braise("slow-passata");
+    Added early =
+        new Added(
+            new UUID(8, 1),
+            LIT.plusSeconds(300),
+            Samples.ingredient("anchovy"),
+            Mass.ofGrams(200),
+            Temperature.ofCelsius(20));
+    Forecast before = Forecaster.forecast(batch);
+    Forecast after = Forecaster.forecast(batch.with(early, LATER));
+    assertEquals(
+        before.saltShare() * before.end().total().grams() / 1000 + saltOf(early),
+        after.saltShare() * after.end().total().grams() / 1000,
+        2e-3);
+    assertTrue(
+        BatchDeclaration.of(batch.with(early, LATER), after.end().total()).allergens().stream()
+            .anyMatch(one -> one.allergen() == Allergen.FISH));
+  }
+
+  private static double saltOf(Added added) {
+    return added.ingredient().salt().value() * added.mass().kilograms();
   }
 
   private static boolean raws(BatchHistory batch) {
