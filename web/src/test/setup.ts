@@ -1,5 +1,8 @@
 import '@testing-library/jest-dom/vitest';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach } from 'vitest';
 
 afterEach(cleanup);
+
+// No test here is about speed: the first picture of a page may take its time on a busy machine.
+configure({ asyncUtilTimeout: 10_000 });

@@ -10,7 +10,7 @@ const SHOWN = 4;
 const GIVES: Partial<Record<AlternativeView['kind'], string>> = { THINNER: 'the thickness', FEWER: 'the number', LATER_HOUR: 'the hour' };
 
 /** The pot that is planned with. */
-type Here = { id: string; name: string } | undefined;
+type Here = string | undefined;
 
 interface Props { hours: PlanView['hours']; ways: WaysView; zone: string; change: (to: Partial<PlanForm>) => void; here: Here }
 
@@ -84,7 +84,7 @@ function chosenBy(way: AlternativeView, zone: string, here: Here): Partial<PlanF
     case 'LEVEL': return { way: way.heating.way };
     case 'LID': return { lid: way.lid };
     case 'POT': return { vesselId: way.vesselId };
-    case 'SPLIT': return here && halves(way, here);
+    case 'SPLIT': return here ? halves(way, here) : undefined;
     case 'THINNER': return way.targetSolidsFraction === undefined ? undefined : { target: solidsText(way.targetSolidsFraction) };
     case 'FEWER': return { sizedBy: 'COVERS', covers: String(way.covers) };
     case 'LATER_HOUR': return { readyBy: show.hour(way.readyBy, zone) };
@@ -93,10 +93,10 @@ function chosenBy(way: AlternativeView, zone: string, here: Here): Partial<PlanF
 }
 
 /** Two pots of one batch, this one first. */
-function halves(way: AlternativeView, here: NonNullable<Here>): Partial<PlanForm> {
+function halves(way: AlternativeView, here: string): Partial<PlanForm> | undefined {
   const all = Math.round(way.covers);
   const more = Math.ceil(all / 2);
-  const first = { vesselId: here.id, name: here.name, covers: more, lit: false };
-  const other = { vesselId: way.vesselId, name: way.what.replace(/^half in the /, ''), covers: all - more, lit: false };
-  return all < 2 ? {} : shareOf([first, other], first);
+  const first = { vesselId: here, covers: more, lit: false };
+  const other = { vesselId: way.vesselId, covers: all - more, lit: false };
+  return all < 2 ? undefined : shareOf([first, other], first);
 }

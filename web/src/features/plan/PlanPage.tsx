@@ -129,11 +129,11 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
           <PotShares shares={shares} burners={free.length} onLightAll={() => void lightAll()} fault={sharesFault} change={change} units={units} zone={zone} />
-          <StillToLight shares={form.shares} vesselId={vessel?.id} change={change} />
+          <StillToLight shares={form.shares} vessels={kitchen.vessels} vesselId={vessel?.id} change={change} />
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
-          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} here={vessel} />}
+          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} here={vessel?.id} />}
           {usable && planned && <PlanBalance request={planned} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           {formula.unfinished && <Note tone="tomato">Lines of this formula are not read yet: <Link to={`/formulas/${formula.id}/edit`}>answer or drop them</Link>, then it can be lit.</Note>}

@@ -34,4 +34,4 @@ export function PotShares({ shares, burners, onLightAll, fault, change, units, z
 }
 
 /** A share as the form keeps it in mind. */
-export const kept = (s: ShareView): PotShare => ({ vesselId: s.vesselId, name: s.vesselName, covers: Math.round(s.covers), lit: false });
+export const kept = (s: ShareView): PotShare => ({ vesselId: s.vesselId, covers: Math.round(s.covers), lit: false });

@@ -1,11 +1,12 @@
 import { Box, Button, Typography } from '@mui/material';
+import type { KitchenView } from '../../api/client';
 import { sizes } from '../../theme/tokens';
 import { shareOf, type PlanForm, type PotShare } from './form';
 
-interface Props { shares: PotShare[]; vesselId: string | undefined; change: (to: Partial<PlanForm>) => void }
+interface Props { shares: PotShare[]; vessels: KitchenView['vessels']; vesselId: string | undefined; change: (to: Partial<PlanForm>) => void }
 
 /** The other pots of a batch, until each is lit: no half of it is forgotten. */
-export function StillToLight({ shares, vesselId, change }: Props) {
+export function StillToLight({ shares, vessels, vesselId, change }: Props) {
   if (shares.length === 0) return null;
   return (
     <Box component="section" aria-label="One batch, several pots" sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 0.5 }}>
@@ -15,7 +16,7 @@ export function StillToLight({ shares, vesselId, change }: Props) {
       </Box>
       {shares.map((s) => (
         <Box key={s.vesselId} sx={row}>
-          <span>{s.covers} in the {s.name}</span>
+          <span>{s.covers} in the {vessels.find((v) => v.id === s.vesselId)?.name}</span>
           {s.lit ? <Box component="span" sx={{ px: 1 }}>lit</Box> : s.vesselId === vesselId ? <Box component="span" sx={{ px: 1, fontWeight: 600 }}>this plan</Box> : <Button size="small" onClick={() => change(shareOf(shares, s))}>Plan this pot</Button>}
         </Box>
       ))}

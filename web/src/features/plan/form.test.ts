@@ -64,7 +64,7 @@ it('proposes a free pot, and leaves the cook the one that is chosen', () => {
 });
 
 it('keeps the other pots of a batch in mind until each is lit', () => {
-  const shares = [{ vesselId: 'big', name: 'big', covers: 20, lit: false }, { vesselId: 'middle', name: 'middle', covers: 14, lit: false }] as const;
+  const shares = [{ vesselId: 'big', covers: 20, lit: false }, { vesselId: 'middle', covers: 14, lit: false }] as const;
   const first = { ...form, ...shareOf([...shares], shares[0]) };
   expect(first).toMatchObject({ covers: '20', vesselId: 'big' });
   const second = { ...first, heatSourceId: 'gas', ...afterLighting(first, 'big') };

@@ -8,7 +8,7 @@ import { heatingOf, type HeatForm } from '../../ui/heat';
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
 export interface PlanForm extends HeatForm { covers: string; serving: string; readyBy: string; target: string; vesselId: string; heatSourceId: string; lid: Lid; sizedBy: PlanRequest['sizedBy']; available: Available[]; rounding: PlanRequest['rounding']; packGoal: PlanRequest['packGoal']; onTable: string; holdLoss: string; formulaId: string; schools: School[]; shares: PotShare[] }
 /** One pot of a batch that is too large, or too slow, for one. */
-export interface PotShare { vesselId: string; name: string; covers: number; lit: boolean }
+export interface PotShare { vesselId: string; covers: number; lit: boolean }
 /** So much of one ingredient, as typed. */
 export interface Available { ingredientId: string; text: string }
 export type Faults = Partial<Record<'covers' | 'available' | 'serving' | 'readyBy' | 'target' | 'onTable' | 'holdLoss' | 'heating' | 'oven', string>>;

@@ -13,7 +13,7 @@ afterEach(() => vi.unstubAllGlobals());
 const way = (kind: AlternativeView['kind'], what: string, minutes: number): AlternativeView => ({
   kind, what, cost: 'some cost', simmerSeconds: minutes * 60, thickAt: new Date(Date.parse('2026-03-02T16:00:00Z') + minutes * 60_000).toISOString(), vesselId: 'wide', heating: { way: 'ROLLING', fan: false }, lid: 'OFF', amountKilograms: 0, covers: 22, targetSolidsFraction: 0.096, readyBy: '2026-03-02T18:40:00Z',
 });
-const here = { id: 'rondeau', name: 'Rondeau' };
+const here = 'rondeau';
 const hours = (spareAtWorstSeconds: number) => ({ spareAtWorstSeconds }) as unknown as PlanView['hours'];
 const ways = (sooner: AlternativeView[], later: AlternativeView[] = []) => ({ sooner, later, working: { figure: 'otherWays', terms: [] } }) as unknown as WaysView;
 const plan = {
@@ -33,7 +33,7 @@ it('offers each kind of way before a second of one kind, and plans the one that 
   await userEvent.click(sooner.getByRole('button', { name: /^rolling/ }));
   expect(change).toHaveBeenLastCalledWith({ way: 'ROLLING' });
   await userEvent.click(sooner.getByRole('button', { name: /^half in the Stockpot/ }));
-  expect(change).toHaveBeenLastCalledWith({ sizedBy: 'COVERS', covers: '11', vesselId: 'rondeau', shares: [{ vesselId: 'rondeau', name: 'Rondeau', covers: 11, lit: false }, { vesselId: 'wide', name: 'Stockpot', covers: 11, lit: false }] });
+  expect(change).toHaveBeenLastCalledWith({ sizedBy: 'COVERS', covers: '11', vesselId: 'rondeau', shares: [{ vesselId: 'rondeau', covers: 11, lit: false }, { vesselId: 'wide', covers: 11, lit: false }] });
   expect(sooner.queryByRole('button', { name: /paste/ })).not.toBeInTheDocument();
 });
 
