@@ -9,8 +9,8 @@ import { shareOf, solidsText, type PlanForm } from './form';
 const SHOWN = 4;
 const GIVES: Partial<Record<AlternativeView['kind'], string>> = { THINNER: 'the thickness', FEWER: 'the number', LATER_HOUR: 'the hour' };
 
-/** The pot that is planned with. */
-type Here = string | undefined;
+/** The pot that is planned with, and for how many. */
+type Here = { vesselId: string; covers: number } | undefined;
 
 interface Props { hours: PlanView['hours']; ways: WaysView; zone: string; change: (to: Partial<PlanForm>) => void; here: Here }
 
@@ -93,10 +93,9 @@ function chosenBy(way: AlternativeView, zone: string, here: Here): Partial<PlanF
 }
 
 /** Two pots of one batch, this one first. */
-function halves(way: AlternativeView, here: string): Partial<PlanForm> | undefined {
-  const all = Math.round(way.covers);
-  const more = Math.ceil(all / 2);
-  const first = { vesselId: here, covers: more, lit: false };
-  const other = { vesselId: way.vesselId, covers: all - more, lit: false };
-  return all < 2 ? undefined : shareOf([first, other], first);
+function halves(way: AlternativeView, here: NonNullable<Here>): Partial<PlanForm> | undefined {
+  const more = Math.ceil(here.covers / 2);
+  const first = { vesselId: here.vesselId, covers: more, lit: false };
+  const other = { vesselId: way.vesselId, covers: here.covers - more, lit: false };
+  return here.covers < 2 ? undefined : shareOf([first, other], first);
 }

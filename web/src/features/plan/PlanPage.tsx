@@ -91,6 +91,11 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const fielded = Object.values(all).some(Boolean) || Boolean(problem?.at('/vesselId'));
   const usable = plan && typed && !problem;
   const ways = useWays(planned, Boolean(usable));
+  const covers = planned?.sizedBy === 'COVERS' ? planned.covers : Math.floor(plan?.portions ?? 0);
+  const vesselId = vessel?.id;
+  // A batch that is shared already is not halved again: its other pots would be forgotten.
+  const shared = form.shares.length > 0;
+  const here = useMemo(() => (vesselId && !shared ? { vesselId, covers } : undefined), [vesselId, covers, shared]);
   const shares = useShares(planned, Boolean(problem?.at('/vesselId')));
 
   const start = async (litLocalTime?: string, sharesHeat = false) => {
@@ -129,15 +134,15 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {problem && !fielded && <Note tone="tomato">{problem.summary}</Note>}
           {fielded && <Typography role="status" sx={{ color: 'text.secondary' }}>Mend the marked field; the figures are the last that could be computed.</Typography>}
           <PotShares shares={shares} burners={free.length} onLightAll={() => void lightAll()} fault={sharesFault} change={change} units={units} zone={zone} />
-          <StillToLight shares={form.shares} vessels={kitchen.vessels} vesselId={vessel?.id} change={change} />
           {plan && <Hours plan={plan} request={planned} zone={zone} />}
         </Box>
         <Box sx={{ gridArea: 'picture', minWidth: 0 }}>{plan && vessel && <PlanPicture plan={plan} vessel={vessel} units={units} zone={zone} />}
-          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} here={vessel?.id} />}
+          {usable && ways && <OtherWays hours={plan.hours} ways={ways} zone={zone} change={change} here={here} />}
           {usable && planned && <PlanBalance request={planned} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           {formula.unfinished && <Note tone="tomato">Lines of this formula are not read yet: <Link to={`/formulas/${formula.id}/edit`}>answer or drop them</Link>, then it can be lit.</Note>}
           <StartNote disabled={!usable || formula.unfinished} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
+          <StillToLight shares={form.shares} vessels={kitchen.vessels} vesselId={vessel?.id} change={change} />
           {startFault && <NotLit fault={startFault.error} onBoth={() => void start(startFault.lit, true)} />}
           {plan && planned && <InTubs formulaId={formula.id} wantedKilograms={plan.endMassKilograms} covers={planned.covers} byCovers={planned.sizedBy === 'COVERS'} change={change} units={units} />}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}

@@ -16,8 +16,8 @@ export function StillToLight({ shares, vessels, vesselId, change }: Props) {
       </Box>
       {shares.map((s) => (
         <Box key={s.vesselId} sx={row}>
-          <span>{s.covers} in the {vessels.find((v) => v.id === s.vesselId)?.name}</span>
-          {s.lit ? <Box component="span" sx={{ px: 1 }}>lit</Box> : s.vesselId === vesselId ? <Box component="span" sx={{ px: 1, fontWeight: 600 }}>this plan</Box> : <Button size="small" onClick={() => change(shareOf(shares, s))}>Plan this pot</Button>}
+          <span>{s.covers} in the {vessels.find((v) => v.id === s.vesselId)?.name ?? 'pot that is gone'}</span>
+          {s.lit ? <Box component="span" sx={{ px: 1 }}>lit</Box> : s.vesselId === vesselId ? <Box component="span" sx={{ px: 1, fontWeight: 600 }}>this plan</Box> : <Button size="small" sx={{ flexShrink: 0, whiteSpace: 'nowrap' }} onClick={() => change(shareOf(shares, s))}>Plan this pot</Button>}
         </Box>
       ))}
     </Box>

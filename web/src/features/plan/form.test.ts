@@ -71,4 +71,6 @@ it('keeps the other pots of a batch in mind until each is lit', () => {
   expect(second).toMatchObject({ covers: '14', vesselId: 'middle', heatSourceId: '' });
   expect(second.shares.map((s) => s.lit)).toEqual([true, false]);
   expect(afterLighting(second, 'middle')).toEqual({ shares: [] });
+  expect(afterLighting(second, 'small'), 'in another pot than was planned').toEqual({ shares: [] });
+  expect(afterLighting(first, 'small')).toMatchObject({ covers: '14', vesselId: 'middle' });
 });

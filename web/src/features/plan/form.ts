@@ -52,7 +52,9 @@ export const shareOf = (shares: PotShare[], chosen: PotShare): Partial<PlanForm>
 
 /** What is planned next once this pot is lit: the next of its shares, on a burner that is free; none where all are lit. */
 export function afterLighting(form: PlanForm, vesselId: string): Partial<PlanForm> {
-  const shares = form.shares.map((s) => (s.vesselId === vesselId ? { ...s, lit: true } : s));
+  // Whoever took another pot for it lit that share all the same.
+  const lit = form.shares.find((s) => s.vesselId === vesselId) ?? form.shares.find((s) => !s.lit && String(s.covers) === form.covers) ?? form.shares.find((s) => !s.lit);
+  const shares = form.shares.map((s) => (s === lit ? { ...s, vesselId, lit: true } : s));
   const next = shares.find((s) => !s.lit);
   return next ? { ...shareOf(shares, next), heatSourceId: '' } : { shares: [] };
 }

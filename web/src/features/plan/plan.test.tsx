@@ -13,7 +13,7 @@ afterEach(() => vi.unstubAllGlobals());
 const way = (kind: AlternativeView['kind'], what: string, minutes: number): AlternativeView => ({
   kind, what, cost: 'some cost', simmerSeconds: minutes * 60, thickAt: new Date(Date.parse('2026-03-02T16:00:00Z') + minutes * 60_000).toISOString(), vesselId: 'wide', heating: { way: 'ROLLING', fan: false }, lid: 'OFF', amountKilograms: 0, covers: 22, targetSolidsFraction: 0.096, readyBy: '2026-03-02T18:40:00Z',
 });
-const here = 'rondeau';
+const here = { vesselId: 'rondeau', covers: 22 };
 const hours = (spareAtWorstSeconds: number) => ({ spareAtWorstSeconds }) as unknown as PlanView['hours'];
 const ways = (sooner: AlternativeView[], later: AlternativeView[] = []) => ({ sooner, later, working: { figure: 'otherWays', terms: [] } }) as unknown as WaysView;
 const plan = {

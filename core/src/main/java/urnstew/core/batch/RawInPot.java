@@ -2,8 +2,8 @@ package urnstew.core.batch;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.explain.Caution;
 import urnstew.core.pantry.Ingredient;
@@ -27,33 +27,34 @@ final class RawInPot {
     this.likely = likely;
   }
 
+  /** One caution of a kind, which names all that it is about. */
   List<Caution> all() {
     List<Caution> found = new ArrayList<>();
-    for (Added added : history.counting(Added.class)) {
-      caution(added).ifPresent(found::add);
-    }
+    say(
+        found,
+        "barely-cooked",
+        raw(Ingredient::comesRawFromTheSea, SEA_CELSIUS),
+        "to 63 °C all through, or guests are told and groups at risk get none.");
+    say(
+        found,
+        "raw-egg",
+        raw(what -> what.is(Trait.EGG), EGG_CELSIUS),
+        "to 68 °C where it is held, or pasteurised egg for groups at risk, and guests are told.");
     return found;
   }
 
-  private Optional<Caution> caution(Added added) {
-    Ingredient what = added.ingredient();
-    if (what.comesRawFromTheSea() && !cooked(added, SEA_CELSIUS)) {
-      return Optional.of(
-          said(
-              "barely-cooked",
-              "%s goes in too late or too cold to cook: to 63 °C all through, or guests are told"
-                  + " and groups at risk get none.",
-              what));
+  private String raw(Predicate<Ingredient> which, double celsius) {
+    return history.counting(Added.class).stream()
+        .filter(added -> which.test(added.ingredient()) && !cooked(added, celsius))
+        .map(added -> added.ingredient().name())
+        .distinct()
+        .collect(Collectors.joining(", "));
+  }
+
+  private static void say(List<Caution> found, String code, String names, String wayOut) {
+    if (!names.isEmpty()) {
+      found.add(new Caution(code, "In too late or too cold to cook: " + names + "; " + wayOut));
     }
-    if (what.is(Trait.EGG) && !cooked(added, EGG_CELSIUS)) {
-      return Optional.of(
-          said(
-              "raw-egg",
-              "%s goes in too late or too cold to set: to 68 °C where it is held, or pasteurised egg for"
-                  + " groups at risk, and guests are told.",
-              what));
-    }
-    return Optional.empty();
   }
 
   /** Whether it is as hot as that, and long enough before the pot comes off. */
@@ -65,9 +66,5 @@ final class RawInPot {
             .map(finished -> history.simmerSeconds(finished.at()))
             .orElse(likely.last().seconds());
     return through <= off && likely.at(through).celsius() >= celsius;
-  }
-
-  private static Caution said(String code, String text, Ingredient what) {
-    return new Caution(code, String.format(Locale.ROOT, text, what.name()));
   }
 }

@@ -229,6 +229,15 @@ class BatchHistoryTest {
       assertTrue(raws(batch.with(hot, LATER).with(off, LATER)), raw + " as the heat goes off");
     }
     assertFalse(raws(batch.with(added("anchovy", 1), LATER)));
+    String names = Samples.ingredient("mussels").name() + ", " + Samples.ingredient("clams").name();
+    BatchHistory both = batch.with(added("mussels", 1), LATER).with(added("clams", 2), LATER);
+    Finished off = new Finished(new UUID(9, 1), added("clams", 2).at(), Optional.empty(), "");
+    assertEquals(
+        1,
+        Forecaster.forecast(both.with(off, LATER)).cautions().stream()
+            .filter(c -> c.text().contains(names))
+            .count(),
+        "one caution names both");
   }
 
   /** Flamed in the pan before the tomatoes: part of the sauce, and told to who eats it. */
