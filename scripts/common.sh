@@ -71,5 +71,5 @@ port_is_free() { ! (exec 3<>"/dev/tcp/${2:-127.0.0.1}/$1") 2>/dev/null; }
 jar="$here/app/target/urnstew-app-0.1.0-exec.jar"
 jar_is_stale() {
   [ -f "$jar" ] || return 0
-  [ -n "$(find "$here/pom.xml" "$here"/{units,core,app}/{pom.xml,src/main} "$here"/web/{src,index.html,package.json,package-lock.json,vite.config.ts} -newer "$jar" -print -quit)" ]
+  [ -n "$(find "$here/pom.xml" "$here"/{units,core,record-naming,app}/{pom.xml,src/main} "$here"/web/{src,index.html,package.json,package-lock.json,vite.config.ts} -newer "$jar" -print -quit)" ]
 }

@@ -93,4 +93,30 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule namesSayWhatThingsAre =
       classes().should().haveNameNotMatching(".*(Utils|Helper|Manager|Impl|VO)");
+
+  /** What is stored is of its own: a change in the core or on a screen cannot change it. */
+  @ArchTest
+  static final ArchRule whatIsStoredKnowsNothingElse =
+      classes()
+          .that()
+          .resideInAPackage("urnstew.app..store")
+          .and()
+          .haveNameMatching(".*\\.Stored(?!Columns?$).*")
+          .should()
+          .onlyDependOnClassesThat()
+          .resideInAnyPackage(
+              "urnstew.app..store", "java..", "com.fasterxml.jackson.annotation", "org.jspecify..");
+
+  /** Documents are written by their forms; other JSON is that of files and answers. */
+  @ArchTest
+  static final ArchRule nothingElseIsStoredAsJson =
+      noClasses()
+          .that()
+          .resideOutsideOfPackages(
+              "urnstew.app.platform..", "urnstew.app.backup", "urnstew.app.print")
+          .and()
+          .doNotHaveSimpleName("FormulaFile")
+          .should()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("tools.jackson.databind.json.JsonMapper");
 }

@@ -107,8 +107,32 @@ class BackupIT {
     assertFault(changed(was, "manifest.json", t -> t.replace("urn-stew-backup", "other")), "kind");
     assertFault(
         changed(
-            was, "manifest.json", t -> t.replaceAll("\"schema\" : \"\\d+\"", "\"schema\" : \"3\"")),
-        "release 3");
+            was,
+            "manifest.json",
+            t -> t.replaceAll("\"schema\" : \"\\d+\"", "\"schema\" : \"99\"")),
+        "release 99");
+    assertFault(
+        changed(
+            was, "manifest.json", t -> t.replaceAll("\"schema\" : \"\\d+\"", "\"schema\" : null")),
+        "cannot be read");
+    assertFault(
+        changed(was, "manifest.json", t -> t.replaceAll("\"meal\" : \\d+", "\"meal\" : null")),
+        "cannot be read");
+    assertFault(
+        changed(
+            changed(was, "tables/kitchen.json", t -> "[]"),
+            "manifest.json",
+            t -> t.replaceAll("\"kitchen\" : 1", "\"kitchen\" : 0")),
+        "settings are missing");
+    assertFault(
+        changed(
+            was,
+            "tables/batch.json",
+            t ->
+                t.replaceFirst(
+                    "\"forecast\": \\{\"schema\": 1, \"document\": \\{",
+                    "\"forecast\": {\"schema\": 1, \"document\": {}, \"was\": {")),
+        "cannot be read");
     assertFault(changed(was, "tables/vessel.json", t -> "[]"), "rows and not");
     assertFault(
         changed(was, "tables/vessel.json", t -> t.replace("\"metal\"", "\"stuff\"")),
@@ -119,6 +143,11 @@ class BackupIT {
     Map<String, String> without = new TreeMap<>(was);
     without.remove("tables/lot.json");
     assertFault(zip(without), "'lot' is missing");
+  }
+
+  private static byte[] changed(byte[] zip, String name, UnaryOperator<String> how)
+      throws Exception {
+    return changed(parts(zip), name, how);
   }
 
   private static byte[] changed(Map<String, String> parts, String name, UnaryOperator<String> how)

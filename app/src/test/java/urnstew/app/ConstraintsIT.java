@@ -1,13 +1,20 @@
 package urnstew.app;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
+import urnstew.app.platform.store.StoredColumns;
 
 /** The database holds by itself what the core promises, whoever writes. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
@@ -18,10 +25,12 @@ class ConstraintsIT {
           + " gen_random_uuid(), started_at, started_at, started_at, started_at, 'test', ";
 
   private final JdbcTemplate database;
+  private final List<StoredColumns> forms;
 
   @Autowired
-  ConstraintsIT(JdbcTemplate database) {
+  ConstraintsIT(JdbcTemplate database, List<StoredColumns> forms) {
     this.database = database;
+    this.forms = forms;
   }
 
   @ParameterizedTest
@@ -53,9 +62,30 @@ class ConstraintsIT {
         EVENT + "'FINISHED', '{\"kind\":\"ReadingTaken\"}', null from batch limit 1",
         EVENT
             + "'POURED', '{\"kind\":\"Poured\",\"mass\":{\"kilograms\":-1}}', null from batch limit 1",
+        EVENT
+            + "'POURED', '{\"schema\":1,\"document\":{\"kind\":\"Poured\",\"mass\":{\"kilograms\":-1}}}',"
+            + " null from batch limit 1",
         EVENT + "'STRUCK_OUT', '{\"kind\":\"StruckOut\"}', 'TYPED' from batch limit 1"
       })
   void refuses(String sql) {
     assertThrows(DataIntegrityViolationException.class, () -> database.update(sql));
+  }
+
+  /** A restore reads all of them; answers of the idempotency store are not documents. */
+  @Test
+  void everyDocumentHasItsForm() {
+    Set<String> kept =
+        new TreeSet<>(
+            database.queryForList(
+                "select table_name || '.' || column_name from information_schema.columns"
+                    + " where table_schema = 'public' and data_type = 'jsonb'"
+                    + " and table_name <> 'write_receipt'",
+                String.class));
+    Set<String> known =
+        forms.stream()
+            .flatMap(each -> each.all().stream())
+            .map(column -> column.table() + "." + column.column())
+            .collect(Collectors.toCollection(TreeSet::new));
+    assertEquals(kept, known);
   }
 }

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.MediaType;
@@ -14,7 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import urnstew.app.backup.BackupService.Restored;
+import urnstew.app.backup.RestoreService.Restored;
 
 @RestController
 @RequestMapping("/api/backup")
@@ -22,9 +23,11 @@ class BackupController {
   private static final String ZIP = "application/zip";
 
   private final BackupService backups;
+  private final RestoreService restores;
 
-  BackupController(BackupService backups) {
+  BackupController(BackupService backups, RestoreService restores) {
     this.backups = backups;
+    this.restores = restores;
   }
 
   /** Written to a file first: what goes wrong is told, and no half of a backup is sent. */
@@ -42,8 +45,15 @@ class BackupController {
     }
   }
 
+  /** Spooled first: no connection waits for a slow line. */
   @PostMapping(consumes = ZIP, produces = MediaType.APPLICATION_JSON_VALUE)
   Restored restoreBackup(@RequestBody InputStreamResource file) throws IOException {
-    return backups.restore(file.getInputStream());
+    Path kept = Files.createTempFile("urn-stew-restore", ".zip");
+    try (InputStream sent = file.getInputStream()) {
+      Files.copy(sent, kept, StandardCopyOption.REPLACE_EXISTING);
+      return restores.restore(kept);
+    } finally {
+      Files.delete(kept);
+    }
   }
 }

@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
 
 /** Table names come from {@link BackupTables} alone, never from a file. */
@@ -33,6 +34,22 @@ interface BackupMapper {
 
   @Delete("delete from ${table}")
   void empty(String table);
+
+  /** What stands in a side room becomes the kitchen's. */
+  @Insert("insert into ${table} (${columns}) select ${columns} from ${room}.${table}")
+  long moveIn(String table, String columns, String room);
+
+  /** For the rest of the transaction, tables without a schema are those of the side room. */
+  @Select("select set_config('search_path', #{room} || ', public', true)")
+  String look(String room);
+
+  @Update("drop schema if exists ${room} cascade")
+  void tearDown(String room);
+
+  /** All documents of a column, a few at a time. */
+  @Select("select ${column}::text from ${table} where ${column} is not null")
+  @Options(fetchSize = 8)
+  Cursor<String> documents(String table, String column);
 
   @Select("select count(*) from ${table}")
   long count(String table);

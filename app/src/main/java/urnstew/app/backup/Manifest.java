@@ -2,6 +2,7 @@ package urnstew.app.backup;
 
 import java.time.Instant;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * What a backup says of itself.
@@ -17,4 +18,11 @@ record Manifest(
   static final String FORMAT = "urn-stew-backup";
   static final int VERSION = 1;
   static final String FILE = "manifest.json";
+
+  Manifest {
+    Objects.requireNonNull(format);
+    Objects.requireNonNull(schema);
+    Objects.requireNonNull(madeAt);
+    rows = Map.copyOf(rows);
+  }
 }

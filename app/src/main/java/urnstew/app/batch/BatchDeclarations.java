@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.platform.NotThere;
 import urnstew.core.batch.BatchDeclaration;
@@ -21,12 +22,10 @@ public class BatchDeclarations {
       unknown("what went in, as it was not made on this stove");
 
   private final BatchMapper batches;
-  private final BatchJson json;
   private final FormulaShelf shelf;
 
-  BatchDeclarations(BatchMapper batches, BatchJson json, FormulaShelf shelf) {
+  BatchDeclarations(BatchMapper batches, FormulaShelf shelf) {
     this.batches = batches;
-    this.json = json;
     this.shelf = shelf;
   }
 
@@ -58,7 +57,9 @@ public class BatchDeclarations {
   /** The history without its readings: enough for how the pot stands and what is in it. */
   BatchHistory acts(BatchRow row) {
     return new BatchHistory(
-        json.snapshot(row),
-        batches.acts(row.id()).stream().map(stored -> json.event(stored.payload())).toList());
+        BatchDocuments.SNAPSHOT.read(row.snapshot()),
+        batches.acts(row.id()).stream()
+            .map(stored -> BatchDocuments.EVENT.read(stored.payload()))
+            .toList());
   }
 }

@@ -17,11 +17,12 @@ interface BatchMapper {
       """
       insert into batch (id, name, vessel_id, vessel_name, status, started_at, time_scale, next_sequence,
         model_version, snapshot, planned, forecast, started_by, planned_end,
-        planned_mass_kilograms, formula_id, cost, heat_source_id, heating, readings, plate_tests)
+        planned_mass_kilograms, formula_id, cost, heat_source_id, heating,
+        label_power_watts, measured_power_watts, readings)
       values (#{id}, #{name}, #{vesselId}, #{vesselName}, #{status}, #{startedAt}, #{timeScale},
         #{nextSequence}, #{modelVersion}, #{snapshot}::jsonb, #{planned}::jsonb,
         #{forecast}::jsonb, #{startedBy}, #{plannedEnd}, #{plannedMassKilograms}, #{formulaId},
-        #{cost}, #{heatSourceId}, #{heating}, 0, 0)
+        #{cost}, #{heatSourceId}, #{heating}, #{labelPowerWatts}, #{measuredPowerWatts}, 0)
       """)
   void start(BatchRow batch);
 
@@ -40,13 +41,24 @@ interface BatchMapper {
       """)
   List<BatchRow> byStatus(Status status);
 
-  /** What later batches learn from this one. */
-  record Learnt(int readings, int plateTests, double powerFactor, double bodyFactor) {}
+  /**
+   * What later batches learn from this one.
+   *
+   * @param spreadMeters of the last plate test that counts, if there is one
+   * @param platedAt when it was taken
+   */
+  record Learnt(
+      int readings,
+      @Nullable Double spreadMeters,
+      @Nullable Instant platedAt,
+      double powerFactor,
+      double bodyFactor) {}
 
   @Update(
       """
       update batch set next_sequence = next_sequence + 1, forecast = #{forecast}::jsonb,
-        readings = #{learnt.readings}, plate_tests = #{learnt.plateTests},
+        readings = #{learnt.readings}, plated_spread_meters = #{learnt.spreadMeters},
+        plated_at = #{learnt.platedAt},
         power_factor = #{learnt.powerFactor}, body_factor = #{learnt.bodyFactor}
       where id = #{id}
       """)

@@ -29,4 +29,6 @@ record BatchRow(
     @Nullable Double cost,
     UUID heatSourceId,
     String heating,
+    double labelPowerWatts,
+    @Nullable Double measuredPowerWatts,
     @Nullable Double reachedFraction) {}

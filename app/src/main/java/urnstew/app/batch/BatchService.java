@@ -11,6 +11,7 @@ import urnstew.app.batch.BatchMapper.Learnt;
 import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
+import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
@@ -23,6 +24,7 @@ import urnstew.app.print.Printed;
 import urnstew.core.batch.AsMade;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Forecast;
@@ -38,7 +40,6 @@ import urnstew.units.Mass;
 public class BatchService {
   private final BatchMapper batches;
   private final BatchViews views;
-  private final BatchJson json;
   private final EventMaker maker;
   private final BatchPlaces places;
   private final KitchenService kitchens;
@@ -48,7 +49,6 @@ public class BatchService {
   BatchService(
       BatchMapper batches,
       BatchViews views,
-      BatchJson json,
       EventMaker maker,
       BatchPlaces places,
       KitchenService kitchens,
@@ -56,7 +56,6 @@ public class BatchService {
       Clock clock) {
     this.batches = batches;
     this.views = views;
-    this.json = json;
     this.maker = maker;
     this.places = places;
     this.kitchens = kitchens;
@@ -108,13 +107,13 @@ public class BatchService {
   /** What one was started with. */
   @Transactional(readOnly = true)
   public BatchSnapshot snapshot(UUID id) {
-    return json.snapshot(present(id));
+    return BatchDocuments.SNAPSHOT.read(present(id).snapshot());
   }
 
   /** How many it serves, as its page tells. */
   @Transactional(readOnly = true)
   public double portions(UUID id) {
-    return json.forecast(present(id)).portions();
+    return BatchDocuments.FORECAST.read(present(id).forecast()).portions();
   }
 
   /** One batch as the core knows it. */
@@ -140,8 +139,10 @@ public class BatchService {
 
   private BatchHistory history(BatchRow row) {
     List<BatchEvent> happened =
-        batches.events(row.id()).stream().map(stored -> json.event(stored.payload())).toList();
-    return new BatchHistory(json.snapshot(row), happened);
+        batches.events(row.id()).stream()
+            .map(stored -> BatchDocuments.EVENT.read(stored.payload()))
+            .toList();
+    return new BatchHistory(BatchDocuments.SNAPSHOT.read(row.snapshot()), happened);
   }
 
   /** Everything about one pot as a page to print. */
@@ -158,7 +159,7 @@ public class BatchService {
     return receipts.once(
         write.id(),
         "batch/" + batchId,
-        json.withoutSending(write),
+        write,
         Recorded.class,
         () -> recorded(batchId, write, actor));
   }
@@ -175,11 +176,19 @@ public class BatchService {
     BatchHistory history = meant(before, event, received);
     places.written(row, write, before, history);
     batches.append(
-        EventRow.of(batchId, row.nextSequence(), event, json.write(event), write, received, actor));
+        EventRow.of(
+            batchId,
+            row.nextSequence(),
+            event,
+            BatchDocuments.EVENT.write(event),
+            write,
+            received,
+            actor));
     Forecast forecast = Forecaster.forecast(history);
     batches.appended(
         batchId,
-        json.write(ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings())),
+        BatchDocuments.FORECAST.write(
+            ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings())),
         learnt(history, forecast));
     if (event instanceof Finished finished) {
       places.off(batchId);
@@ -196,12 +205,16 @@ public class BatchService {
 
   private static Learnt learnt(BatchHistory history, Forecast forecast) {
     Belief belief = forecast.prediction().belief();
-    long plates =
+    Optional<ReadingTaken> plated =
         history.countingReadings().stream()
             .filter(taken -> taken.measurement() instanceof Plated)
-            .count();
+            .reduce((earlier, later) -> later);
     return new Learnt(
-        forecast.readings(), Math.toIntExact(plates), belief.factor(Quantity.POWER), belief.body());
+        forecast.readings(),
+        plated.map(taken -> ((Plated) taken.measurement()).spread().meters()).orElse(null),
+        plated.map(ReadingTaken::at).orElse(null),
+        belief.factor(Quantity.POWER),
+        belief.body());
   }
 
   /** Faults of the core under the names of the fields. */

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.batch.BatchService.Recorded;
 import urnstew.app.batch.Writes.StartBatch;
+import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.plan.PlanService;
@@ -22,13 +23,14 @@ import urnstew.core.batch.Forecaster;
 import urnstew.core.formula.Formula;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.reduction.Heating;
 import urnstew.units.InvalidInput;
+import urnstew.units.Power;
 
 /** Lights the burner: freezes everything the batch was planned from. */
 @Service
 public class BatchStarter {
   private final BatchMapper batches;
-  private final BatchJson json;
   private final PlanService plans;
   private final BatchPlaces places;
   private final KitchenService kitchens;
@@ -37,14 +39,12 @@ public class BatchStarter {
 
   BatchStarter(
       BatchMapper batches,
-      BatchJson json,
       PlanService plans,
       BatchPlaces places,
       KitchenService kitchens,
       Receipts receipts,
       Clock clock) {
     this.batches = batches;
-    this.json = json;
     this.plans = plans;
     this.places = places;
     this.kitchens = kitchens;
@@ -55,12 +55,7 @@ public class BatchStarter {
   /** Starts a batch, once. */
   @Transactional
   public Recorded start(StartBatch write, Actor actor) {
-    return receipts.once(
-        write.id(),
-        "batch",
-        json.withoutSending(write),
-        Recorded.class,
-        () -> started(write, actor));
+    return receipts.once(write.id(), "batch", write, Recorded.class, () -> started(write, actor));
   }
 
   private Recorded started(StartBatch write, Actor actor) {
@@ -116,9 +111,9 @@ public class BatchStarter {
         snapshot.clock().timeScale(),
         1,
         snapshot.modelVersion(),
-        json.write(snapshot),
-        json.write(new BatchJson.Planned(planned, forecast)),
-        json.write(forecast),
+        BatchDocuments.SNAPSHOT.write(snapshot),
+        BatchDocuments.PLANNED.write(new Planned(planned, forecast)),
+        BatchDocuments.FORECAST.write(forecast),
         actor.name(),
         forecast.thickAt(),
         plan.size().end().total().kilograms(),
@@ -129,7 +124,17 @@ public class BatchStarter {
         inputs.formula().formula().id(),
         planned.cost() == null ? null : planned.cost().used().doubleValue(),
         inputs.setting().heatSource().id(),
-        inputs.setting().heating().getClass().getSimpleName(),
+        heated(inputs.setting().heating()),
+        inputs.setting().heatSource().labelPower().watts(),
+        inputs.setting().heatSource().measuredPower().map(Power::watts).orElse(null),
         null);
+  }
+
+  /** How it was heated, as later batches ask for it. */
+  private static String heated(Heating heating) {
+    if (heating instanceof Heating.BurnerSet) {
+      return "BURNER_SET";
+    }
+    return heating instanceof Heating.InOven ? "IN_OVEN" : "KEPT_BY_EYE";
   }
 }

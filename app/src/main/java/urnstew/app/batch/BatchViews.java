@@ -15,6 +15,7 @@ import urnstew.app.batch.BatchView.PieceView;
 import urnstew.app.batch.BatchView.PotView;
 import urnstew.app.batch.BatchView.VesselView;
 import urnstew.app.batch.EventViews.Happened;
+import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.plan.HeatingChoice;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
@@ -33,20 +34,18 @@ class BatchViews {
   private static final int PAGE = 60;
 
   private final BatchMapper batches;
-  private final BatchJson json;
   private final BatchDeclarations declarations;
   private final Clock clock;
 
-  BatchViews(BatchMapper batches, BatchJson json, BatchDeclarations declarations, Clock clock) {
+  BatchViews(BatchMapper batches, BatchDeclarations declarations, Clock clock) {
     this.batches = batches;
-    this.json = json;
     this.declarations = declarations;
     this.clock = clock;
   }
 
   BatchView view(BatchRow row) {
-    BatchJson.Planned planned = json.planned(row);
-    ForecastView forecast = json.forecast(row);
+    Planned planned = BatchDocuments.PLANNED.read(row.planned());
+    ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
     BatchHistory acts = acts(row);
     Formula formula = acts.snapshot().inputs().formula().formula();
     List<EventView> latest = page(row, row.nextSequence(), acts, forecast);
@@ -73,7 +72,7 @@ class BatchViews {
 
   /** Without the plan and the history, of which lists have no need. */
   OnStove onStove(BatchRow row) {
-    ForecastView forecast = json.forecast(row);
+    ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
     return new OnStove(
         row.id(),
         row.name(),
@@ -92,12 +91,12 @@ class BatchViews {
 
   /** What happened before a sequence number, a page of it. */
   List<EventView> before(BatchRow row, int sequence) {
-    return page(row, sequence, acts(row), json.forecast(row));
+    return page(row, sequence, acts(row), BatchDocuments.FORECAST.read(row.forecast()));
   }
 
   /** All that happened. */
   List<EventView> events(BatchRow row) {
-    return views(batches.events(row.id()), acts(row), json.forecast(row));
+    return views(batches.events(row.id()), acts(row), BatchDocuments.FORECAST.read(row.forecast()));
   }
 
   private List<EventView> page(BatchRow row, int before, BatchHistory acts, ForecastView forecast) {
@@ -106,7 +105,9 @@ class BatchViews {
 
   private List<EventView> views(List<EventRow> rows, BatchHistory acts, ForecastView forecast) {
     return EventViews.of(
-        rows.stream().map(each -> new Happened(each, json.event(each.payload()))).toList(),
+        rows.stream()
+            .map(each -> new Happened(each, BatchDocuments.EVENT.read(each.payload())))
+            .toList(),
         acts,
         forecast.oddReadings());
   }

@@ -1,12 +1,25 @@
 package urnstew.app.batch;
 
 import java.time.Instant;
-import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.platform.Actor;
 import urnstew.core.batch.BatchEvent;
+import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CupsTried;
+import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.LadledOut;
+import urnstew.core.batch.BatchEvent.PiecesTakenOut;
+import urnstew.core.batch.BatchEvent.Poured;
+import urnstew.core.batch.BatchEvent.ReadingTaken;
+import urnstew.core.batch.BatchEvent.Restored;
+import urnstew.core.batch.BatchEvent.SetOtherwise;
+import urnstew.core.batch.BatchEvent.SimmerStarted;
+import urnstew.core.batch.BatchEvent.StepDone;
+import urnstew.core.batch.BatchEvent.StruckOut;
+import urnstew.core.batch.BatchEvent.TargetSet;
+import urnstew.core.batch.BatchEvent.Tasted;
 
 /** One event as it is stored: the core's record as JSON, and beside it how it was written. */
 record EventRow(
@@ -38,13 +51,7 @@ record EventRow(
     STEP_DONE,
     FINISHED,
     TASTED,
-    CUPS_TRIED;
-
-    /** Kinds are called as the core's records are. */
-    static Kind of(BatchEvent event) {
-      String name = event.getClass().getSimpleName();
-      return valueOf(name.replaceAll("(?<=[a-z])(?=[A-Z])", "_").toUpperCase(Locale.ROOT));
-    }
+    CUPS_TRIED
   }
 
   static EventRow of(
@@ -60,7 +67,7 @@ record EventRow(
         batchId,
         sequence,
         event.id(),
-        Kind.of(event),
+        event.accept(KindOf.EVENT),
         event.at(),
         write.stamp().typedAt(),
         write.stamp().sentAt(),
@@ -70,5 +77,79 @@ record EventRow(
         taken == null ? null : taken.source(),
         taken == null ? null : taken.tareVesselId(),
         payload);
+  }
+
+  private enum KindOf implements BatchEvent.Visitor<Kind> {
+    EVENT;
+
+    @Override
+    public Kind readingTaken(ReadingTaken event) {
+      return Kind.READING_TAKEN;
+    }
+
+    @Override
+    public Kind struckOut(StruckOut event) {
+      return Kind.STRUCK_OUT;
+    }
+
+    @Override
+    public Kind restored(Restored event) {
+      return Kind.RESTORED;
+    }
+
+    @Override
+    public Kind poured(Poured event) {
+      return Kind.POURED;
+    }
+
+    @Override
+    public Kind added(Added event) {
+      return Kind.ADDED;
+    }
+
+    @Override
+    public Kind ladledOut(LadledOut event) {
+      return Kind.LADLED_OUT;
+    }
+
+    @Override
+    public Kind piecesTakenOut(PiecesTakenOut event) {
+      return Kind.PIECES_TAKEN_OUT;
+    }
+
+    @Override
+    public Kind setOtherwise(SetOtherwise event) {
+      return Kind.SET_OTHERWISE;
+    }
+
+    @Override
+    public Kind targetSet(TargetSet event) {
+      return Kind.TARGET_SET;
+    }
+
+    @Override
+    public Kind tasted(Tasted event) {
+      return Kind.TASTED;
+    }
+
+    @Override
+    public Kind cupsTried(CupsTried event) {
+      return Kind.CUPS_TRIED;
+    }
+
+    @Override
+    public Kind stepDone(StepDone event) {
+      return Kind.STEP_DONE;
+    }
+
+    @Override
+    public Kind simmerStarted(SimmerStarted event) {
+      return Kind.SIMMER_STARTED;
+    }
+
+    @Override
+    public Kind finished(Finished event) {
+      return Kind.FINISHED;
+    }
   }
 }

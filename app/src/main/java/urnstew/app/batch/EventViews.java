@@ -22,9 +22,12 @@ import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Poured;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
+import urnstew.core.batch.BatchEvent.Restored;
 import urnstew.core.batch.BatchEvent.SetOtherwise;
+import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchEvent.StepDone;
 import urnstew.core.batch.BatchEvent.StruckOut;
+import urnstew.core.batch.BatchEvent.TargetSet;
 import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.Measurement;
@@ -68,6 +71,7 @@ final class EventViews {
 
   private static EventView view(
       EventRow row, BatchEvent event, BatchHistory acts, boolean struckOut, boolean odd) {
+    Told told = event.accept(new Telling(acts));
     return new EventView(
         row.id(),
         row.sequence(),
@@ -75,69 +79,118 @@ final class EventViews {
         row.happenedAt(),
         row.actor(),
         row.enteredText() == null ? "" : row.enteredText(),
-        read(event),
-        mass(event),
-        what(event, acts),
+        told.read(),
+        told.kilograms(),
+        told.what(),
         struckOut,
         odd,
-        note(event));
+        told.note());
   }
 
-  private static ReadView read(BatchEvent event) {
-    if (!(event instanceof ReadingTaken taken)) {
-      return NOTHING_READ;
+  /**
+   * What one says.
+   *
+   * @param what of what, or how from then on
+   */
+  private record Told(ReadView read, @Nullable Double kilograms, String what, String note) {
+    static final Told NOTHING = new Told(NOTHING_READ, null, "", "");
+
+    static Told of(Mass mass, String what) {
+      return new Told(NOTHING_READ, mass.kilograms(), what, "");
     }
-    Measurement m = taken.measurement();
+
+    static Told of(String what) {
+      return new Told(NOTHING_READ, null, what, "");
+    }
+  }
+
+  /** Every kind in a cook's words. */
+  private record Telling(BatchHistory history) implements BatchEvent.Visitor<Told> {
+    @Override
+    public Told readingTaken(ReadingTaken event) {
+      return new Told(read(event.measurement()), null, "", "");
+    }
+
+    @Override
+    public Told struckOut(StruckOut event) {
+      return new Told(NOTHING_READ, null, "", event.reason());
+    }
+
+    @Override
+    public Told restored(Restored event) {
+      return Told.NOTHING;
+    }
+
+    @Override
+    public Told poured(Poured event) {
+      var portions = history.snapshot().inputs().formula().portions();
+      return Told.of(event.mass(), portions.get(event.line()).ingredient().name());
+    }
+
+    @Override
+    public Told added(Added event) {
+      return Told.of(event.mass(), event.ingredient().name());
+    }
+
+    @Override
+    public Told ladledOut(LadledOut event) {
+      return Told.of(event.mass(), "");
+    }
+
+    @Override
+    public Told piecesTakenOut(PiecesTakenOut event) {
+      return Told.of(
+          PiecesInPot.before(history, event.at()).all().stream()
+              .filter(piece -> event.which().contains(piece.ingredient().id()))
+              .map(piece -> piece.ingredient().name())
+              .distinct()
+              .collect(Collectors.joining(", ")));
+    }
+
+    @Override
+    public Told setOtherwise(SetOtherwise event) {
+      return Told.of(setting(event.setting()));
+    }
+
+    @Override
+    public Told targetSet(TargetSet event) {
+      return Told.NOTHING;
+    }
+
+    @Override
+    public Told tasted(Tasted event) {
+      return Told.of(found(event.taste()));
+    }
+
+    @Override
+    public Told cupsTried(CupsTried event) {
+      return Told.of(event.taken(), tried(event.trial()));
+    }
+
+    @Override
+    public Told stepDone(StepDone event) {
+      return Told.of(event.step());
+    }
+
+    @Override
+    public Told simmerStarted(SimmerStarted event) {
+      return Told.NOTHING;
+    }
+
+    @Override
+    public Told finished(Finished event) {
+      Double weighed = event.finalMass().map(Mass::kilograms).orElse(null);
+      return new Told(NOTHING_READ, weighed, "", event.note());
+    }
+  }
+
+  private static ReadView read(Measurement m) {
     return new ReadView(
         m instanceof Weighed w ? w.gross().minus(w.tare()).kilograms() : null,
         m instanceof Dipped d ? d.depth().meters() : null,
         m instanceof Probed p ? p.temperature().celsius() : null,
         m instanceof Refracted r ? r.soluble().value() : null,
         m instanceof Plated p ? p.spread().meters() : null);
-  }
-
-  private static @Nullable Double mass(BatchEvent event) {
-    if (event instanceof Poured poured) {
-      return poured.mass().kilograms();
-    }
-    if (event instanceof Added added) {
-      return added.mass().kilograms();
-    }
-    if (event instanceof LadledOut out) {
-      return out.mass().kilograms();
-    }
-    if (event instanceof CupsTried cups) {
-      return cups.taken().kilograms();
-    }
-    return event instanceof Finished f ? f.finalMass().map(Mass::kilograms).orElse(null) : null;
-  }
-
-  /** Of what, or how from then on. */
-  private static String what(BatchEvent event, BatchHistory history) {
-    if (event instanceof Poured poured) {
-      var portions = history.snapshot().inputs().formula().portions();
-      return portions.get(poured.line()).ingredient().name();
-    }
-    if (event instanceof Added added) {
-      return added.ingredient().name();
-    }
-    if (event instanceof SetOtherwise set) {
-      return setting(set.setting());
-    }
-    if (event instanceof CupsTried cups) {
-      return tried(cups.trial());
-    }
-    if (event instanceof Tasted tasted) {
-      return found(tasted.taste());
-    }
-    if (event instanceof PiecesTakenOut out) {
-      return PiecesInPot.before(history, out.at()).all().stream()
-          .filter(piece -> out.which().contains(piece.ingredient().id()))
-          .map(piece -> piece.ingredient().name())
-          .distinct()
-          .collect(Collectors.joining(", "));
-    }
-    return event instanceof StepDone done ? done.step() : "";
   }
 
   /** Each cup with what it stood for in the pot. */
@@ -189,12 +242,5 @@ final class EventViews {
           case ON -> "lid on";
         };
     return heating.inWords() + ", " + lid + ", " + setting.vessel().name();
-  }
-
-  private static String note(BatchEvent event) {
-    if (event instanceof StruckOut out) {
-      return out.reason();
-    }
-    return event instanceof Finished finished ? finished.note() : "";
   }
 }

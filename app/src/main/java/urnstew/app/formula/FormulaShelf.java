@@ -7,10 +7,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaMapper.ShelfRow;
+import urnstew.app.formula.store.FormulaDocuments;
 import urnstew.app.pantry.PantryService;
-import urnstew.app.platform.Upcast;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
@@ -30,12 +29,10 @@ public class FormulaShelf {
 
   private final FormulaMapper mapper;
   private final PantryService pantry;
-  private final JsonMapper json;
 
-  FormulaShelf(FormulaMapper mapper, PantryService pantry, JsonMapper json) {
+  FormulaShelf(FormulaMapper mapper, PantryService pantry) {
     this.mapper = mapper;
     this.pantry = pantry;
-    this.json = json;
   }
 
   /** The latest version of each that is not put away, by name. */
@@ -108,7 +105,7 @@ public class FormulaShelf {
   }
 
   private Formula read(String document) {
-    return Upcast.read(json, document, Formula.class);
+    return FormulaDocuments.FORMULA.read(document);
   }
 
   private static InvalidInput unknown(String id) {

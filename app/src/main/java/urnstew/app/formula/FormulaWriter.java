@@ -3,12 +3,11 @@ package urnstew.app.formula;
 import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaMapper.ShelfRow;
+import urnstew.app.formula.store.FormulaDocuments;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
-import urnstew.app.platform.Upcast;
 import urnstew.core.formula.Formula;
 import urnstew.units.InvalidInput;
 
@@ -18,15 +17,12 @@ public class FormulaWriter {
   private final FormulaMapper mapper;
   private final PantryService pantry;
   private final ShelfGuard guard;
-  private final JsonMapper json;
   private final Clock clock;
 
-  FormulaWriter(
-      FormulaMapper mapper, PantryService pantry, ShelfGuard guard, JsonMapper json, Clock clock) {
+  FormulaWriter(FormulaMapper mapper, PantryService pantry, ShelfGuard guard, Clock clock) {
     this.mapper = mapper;
     this.pantry = pantry;
     this.guard = guard;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -51,7 +47,7 @@ public class FormulaWriter {
       mapper.put(new ShelfRow(id, 0, false));
     }
     ShelfRow row = mapper.lock(id).orElseThrow(() -> clash());
-    String document = json.writeValueAsString(next);
+    String document = FormulaDocuments.FORMULA.write(next);
     if (row.latest() == seen + 1 && isWritten(next, row.latest())) {
       return next;
     }
@@ -74,7 +70,7 @@ public class FormulaWriter {
   private boolean isWritten(Formula next, int version) {
     return mapper
         .version(next.id(), version)
-        .map(Upcast.reader(json, Formula.class))
+        .map(FormulaDocuments.FORMULA::read)
         .filter(next::equals)
         .isPresent();
   }

@@ -17,6 +17,7 @@ import urnstew.app.keeping.KeepingStart.ToCool;
 import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.keeping.KeptSauces.Kept;
+import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
@@ -35,7 +36,6 @@ import urnstew.units.text.QuantityKind;
 @Service
 public class KeepingService {
   private final KeepingMapper mapper;
-  private final KeepingJson json;
   private final KeepingViews views;
   private final CoolingSetups setups;
   private final KeptPlaces places;
@@ -45,7 +45,6 @@ public class KeepingService {
 
   KeepingService(
       KeepingMapper mapper,
-      KeepingJson json,
       KeepingViews views,
       CoolingSetups setups,
       KeptPlaces places,
@@ -53,7 +52,6 @@ public class KeepingService {
       Receipts receipts,
       Clock clock) {
     this.mapper = mapper;
-    this.json = json;
     this.views = views;
     this.setups = setups;
     this.places = places;
@@ -140,7 +138,7 @@ public class KeepingService {
             received,
             actor.name(),
             write.enteredText(),
-            json.write(event)));
+            KeepingDocuments.EVENT.write(event)));
     mapper.written(id);
     otherPans(write).ifPresent(pan -> places.cools(id, row.name(), pan, at));
     views.of(row(id));
@@ -185,7 +183,7 @@ public class KeepingService {
       }
       return new KeepingEvent.StruckOut(w.eventId(), w.reason());
     }
-    KeepingStart start = json.start(row.start());
+    KeepingStart start = KeepingDocuments.START.read(row.start());
     if (start instanceof ToCool cool) {
       return cooling(row, cool, write);
     }
@@ -246,6 +244,6 @@ public class KeepingService {
   }
 
   private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
-    return receipts.once(write.id(), scope, json.withoutSending(write), Kept.class, what);
+    return receipts.once(write.id(), scope, write, Kept.class, what);
   }
 }

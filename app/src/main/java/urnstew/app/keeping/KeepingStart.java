@@ -11,7 +11,7 @@ import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
 /** How something began to be kept, frozen with the rule set of that moment. */
-sealed interface KeepingStart {
+public sealed interface KeepingStart {
   /** The rule set by which it is judged. */
   RuleSet rules();
 

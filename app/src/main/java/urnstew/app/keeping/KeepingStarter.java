@@ -24,6 +24,7 @@ import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.KeepingStart.ToSetOut;
 import urnstew.app.keeping.KeepingView.CoolingPreview;
 import urnstew.app.keeping.KeepingView.WayView;
+import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Clash;
@@ -59,7 +60,6 @@ public class KeepingStarter {
   private static final Duration FURTHEST_BACK = Duration.ofDays(3);
 
   private final KeepingMapper mapper;
-  private final KeepingJson json;
   private final KeepingViews views;
   private final KeptSauces sauces;
   private final BatchDeclarations declarations;
@@ -74,7 +74,6 @@ public class KeepingStarter {
 
   KeepingStarter(
       KeepingMapper mapper,
-      KeepingJson json,
       KeepingViews views,
       KeptSauces sauces,
       BatchDeclarations declarations,
@@ -87,7 +86,6 @@ public class KeepingStarter {
       Receipts receipts,
       Clock clock) {
     this.mapper = mapper;
-    this.json = json;
     this.views = views;
     this.sauces = sauces;
     this.declarations = declarations;
@@ -123,7 +121,7 @@ public class KeepingStarter {
   @Transactional(readOnly = true)
   public List<WayView> ways(UUID id) {
     KeepingRow row = row(id);
-    if (!(json.start(row.start()) instanceof ToCool start)) {
+    if (!(KeepingDocuments.START.read(row.start()) instanceof ToCool start)) {
       return List.of();
     }
     return ways(start.sauce(), views.lastRead(row, start), start.rules());
@@ -259,7 +257,7 @@ public class KeepingStarter {
             formulaId,
             kilograms,
             at,
-            json.write(start),
+            KeepingDocuments.START.write(start),
             1,
             null,
             null,
@@ -323,7 +321,7 @@ public class KeepingStarter {
     if (keepingId != null) {
       KeepingRow row = row(keepingId);
       String formulaId = row.formulaId();
-      if (formulaId != null && json.start(row.start()) instanceof ToCool start) {
+      if (formulaId != null && KeepingDocuments.START.read(row.start()) instanceof ToCool start) {
         return new Finished(
             row.name(),
             formulaId,
@@ -364,6 +362,6 @@ public class KeepingStarter {
   }
 
   private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
-    return receipts.once(write.id(), scope, json.withoutSending(write), Kept.class, what);
+    return receipts.once(write.id(), scope, write, Kept.class, what);
   }
 }

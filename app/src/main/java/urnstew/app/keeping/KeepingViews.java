@@ -21,6 +21,7 @@ import urnstew.app.keeping.KeepingStart.ToSetOut;
 import urnstew.app.keeping.KeepingView.EntryView;
 import urnstew.app.keeping.KeepingView.SetOutView;
 import urnstew.app.keeping.KeepingWrites.Closed;
+import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.platform.Clash;
 import urnstew.core.cooling.CoolingEvent;
 import urnstew.core.cooling.CoolingHistory;
@@ -40,16 +41,14 @@ class KeepingViews {
   private static final int MOST_WATCHED = 64;
 
   private final KeepingMapper mapper;
-  private final KeepingJson json;
   private final Clock clock;
 
   /** Fitting takes far longer than asking how it stands, which every glance does. */
   private final Cache<Watched, CoolingWatch> watches =
       Caffeine.newBuilder().maximumSize(MOST_WATCHED).build();
 
-  KeepingViews(KeepingMapper mapper, KeepingJson json, Clock clock) {
+  KeepingViews(KeepingMapper mapper, Clock clock) {
     this.mapper = mapper;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -60,7 +59,7 @@ class KeepingViews {
   private record Entry(EntryRow row, KeepingEvent event, boolean struckOut) {}
 
   KeepingView of(KeepingRow row) {
-    KeepingStart start = json.start(row.start());
+    KeepingStart start = KeepingDocuments.START.read(row.start());
     List<Entry> entries = entries(row);
     Instant now = Optional.ofNullable(row.closedAt()).orElseGet(clock::instant);
     return new KeepingView(
@@ -135,7 +134,7 @@ class KeepingViews {
     if (as == Closed.DISCARDED) {
       return;
     }
-    KeepingStart start = json.start(row.start());
+    KeepingStart start = KeepingDocuments.START.read(row.start());
     if (start instanceof ToSetOut && as == Closed.PUT_AWAY) {
       throw new Clash(
           "What stood out by time alone is not kept.", "Serve it by its time, or throw it away.");
@@ -160,7 +159,7 @@ class KeepingViews {
 
   /** Into tubs goes what was cold in time. */
   void mustBeCold(KeepingRow row) {
-    if (json.start(row.start()) instanceof ToCool cool
+    if (KeepingDocuments.START.read(row.start()) instanceof ToCool cool
         && outlook(row, cool).duty() == Duty.PUT_AWAY) {
       return;
     }
@@ -196,7 +195,8 @@ class KeepingViews {
 
   private List<Entry> entries(KeepingRow row) {
     List<EntryRow> rows = mapper.entries(row.id());
-    List<KeepingEvent> events = rows.stream().map(each -> json.event(each.payload())).toList();
+    List<KeepingEvent> events =
+        rows.stream().map(each -> KeepingDocuments.EVENT.read(each.payload())).toList();
     Set<UUID> struck = new HashSet<>();
     for (KeepingEvent event : events) {
       if (event instanceof KeepingEvent.StruckOut out) {
@@ -265,7 +265,7 @@ class KeepingViews {
     return new EntryView(
         entry.row().id(),
         entry.row().happenedAt(),
-        event.getClass().getSimpleName(),
+        event.what(),
         entry.row().enteredText(),
         celsius(event),
         event instanceof KeepingEvent.ToppedUp water ? water.kilograms() : null,

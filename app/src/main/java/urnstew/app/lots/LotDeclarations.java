@@ -7,11 +7,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.batch.BatchDeclarations;
 import urnstew.app.lots.LotMapper.LinkRow;
 import urnstew.app.lots.LotMapper.LotRow;
-import urnstew.app.lots.store.StoredDeclaration;
+import urnstew.app.lots.store.LotDocuments;
 import urnstew.core.formula.Declaration;
 
 /**
@@ -22,19 +21,15 @@ import urnstew.core.formula.Declaration;
 class LotDeclarations {
   private final LotMapper mapper;
   private final BatchDeclarations made;
-  private final JsonMapper json;
 
-  LotDeclarations(LotMapper mapper, BatchDeclarations made, JsonMapper json) {
+  LotDeclarations(LotMapper mapper, BatchDeclarations made) {
     this.mapper = mapper;
     this.made = made;
-    this.json = json;
   }
 
   Declaration of(LotRow row) {
     String stored = row.declaration();
-    return stored == null
-        ? reckoned(row)
-        : json.readValue(stored, StoredDeclaration.class).declaration();
+    return stored == null ? reckoned(row) : LotDocuments.DECLARATION.read(stored);
   }
 
   /** Of its own batch, and of every lot that was merged into it. */
@@ -71,7 +66,7 @@ class LotDeclarations {
   }
 
   String write(Declaration told) {
-    return json.writeValueAsString(StoredDeclaration.of(told));
+    return LotDocuments.DECLARATION.write(told);
   }
 
   /** As its labels say it. */

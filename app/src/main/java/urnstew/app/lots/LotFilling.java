@@ -7,7 +7,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.keeping.KeepingService;
 import urnstew.app.keeping.KeepingStarter;
@@ -19,6 +18,7 @@ import urnstew.app.kitchen.KitchenView.ColdPlaceView;
 import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.TubPreview;
+import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.rules.RuleService;
 import urnstew.core.lot.FreezingFitness;
 import urnstew.core.lot.Frozen;
@@ -42,7 +42,6 @@ public class LotFilling {
   private final KeepingStarter starter;
   private final EquipmentService equipment;
   private final RuleService rules;
-  private final JsonMapper json;
   private final Clock clock;
 
   LotFilling(
@@ -55,7 +54,6 @@ public class LotFilling {
       KeepingStarter starter,
       EquipmentService equipment,
       RuleService rules,
-      JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
     this.views = views;
@@ -66,7 +64,6 @@ public class LotFilling {
     this.starter = starter;
     this.equipment = equipment;
     this.rules = rules;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -133,7 +130,7 @@ public class LotFilling {
             finished.batchId(),
             keeping,
             finished.madeOn(),
-            json.writeValueAsString(contents.times(1 / kilograms)),
+            IngredientDocuments.COMPOSITION.write(contents.times(1 / kilograms)),
             declarations.words(finished.declaration()),
             declarations.write(finished.declaration()),
             kilograms,

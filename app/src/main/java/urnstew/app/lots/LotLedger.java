@@ -7,8 +7,6 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 import urnstew.app.keeping.KeptMass;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.lots.LotMapper.Kind;
@@ -32,21 +30,14 @@ class LotLedger {
   private final LotViews views;
   private final KitchenService kitchens;
   private final Receipts receipts;
-  private final JsonMapper json;
   private final Clock clock;
 
   LotLedger(
-      LotMapper mapper,
-      LotViews views,
-      KitchenService kitchens,
-      Receipts receipts,
-      JsonMapper json,
-      Clock clock) {
+      LotMapper mapper, LotViews views, KitchenService kitchens, Receipts receipts, Clock clock) {
     this.mapper = mapper;
     this.views = views;
     this.kitchens = kitchens;
     this.receipts = receipts;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -109,9 +100,7 @@ class LotLedger {
 
   /** Writes once, however often it is sent, and shows the lot as it stands then. */
   LotView once(LotWrites.Timed write, String scope, Supplier<LotRow> what) {
-    ObjectNode tree = json.valueToTree(write);
-    ((ObjectNode) tree.get("stamp")).remove("sentAt");
-    UUID written = receipts.once(write.id(), scope, tree, UUID.class, () -> what.get().id());
+    UUID written = receipts.once(write.id(), scope, write, UUID.class, () -> what.get().id());
     return views.of(row(written));
   }
 

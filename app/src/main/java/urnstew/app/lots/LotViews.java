@@ -14,7 +14,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.ColdKind;
@@ -27,6 +26,7 @@ import urnstew.app.lots.LotView.LotEventView;
 import urnstew.app.lots.LotView.ReadyLot;
 import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.State;
+import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.rules.RuleService;
 import urnstew.core.explain.Working;
@@ -66,7 +66,6 @@ class LotViews {
   private final KitchenService kitchens;
   private final FormulaShelf shelf;
   private final RuleService rules;
-  private final JsonMapper json;
   private final Clock clock;
 
   LotViews(
@@ -76,7 +75,6 @@ class LotViews {
       KitchenService kitchens,
       FormulaShelf shelf,
       RuleService rules,
-      JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
     this.declarations = declarations;
@@ -84,7 +82,6 @@ class LotViews {
     this.kitchens = kitchens;
     this.shelf = shelf;
     this.rules = rules;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -93,7 +90,7 @@ class LotViews {
   }
 
   Composition kind(LotRow row) {
-    return json.readValue(row.kind(), Composition.class);
+    return IngredientDocuments.COMPOSITION.read(row.kind());
   }
 
   /** All that is there, what must be used first at the top. */

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.batch.TubShelf;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.lots.LotMapper.LotRow;
+import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.core.lot.TubIngredient;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.thermo.Composition;
@@ -20,13 +20,11 @@ class Tubs implements TubShelf {
   private final LotMapper mapper;
   private final LotDeclarations declarations;
   private final FormulaShelf shelf;
-  private final JsonMapper json;
 
-  Tubs(LotMapper mapper, LotDeclarations declarations, FormulaShelf shelf, JsonMapper json) {
+  Tubs(LotMapper mapper, LotDeclarations declarations, FormulaShelf shelf) {
     this.mapper = mapper;
     this.declarations = declarations;
     this.shelf = shelf;
-    this.json = json;
   }
 
   static String key(LotRow lot) {
@@ -48,7 +46,7 @@ class Tubs implements TubShelf {
   }
 
   private Ingredient ingredient(String id, LotRow lot) {
-    Composition kind = json.readValue(lot.kind(), Composition.class);
+    Composition kind = IngredientDocuments.COMPOSITION.read(lot.kind());
     return TubIngredient.of(
         id, shelf.resolved(lot.formulaId(), List.of()), kind, declarations.of(lot).labelling());
   }

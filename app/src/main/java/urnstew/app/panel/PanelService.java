@@ -3,7 +3,6 @@ package urnstew.app.panel;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -13,7 +12,6 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.batch.BatchDeclarations;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.panel.PanelMapper.PanelRow;
@@ -22,6 +20,7 @@ import urnstew.app.panel.PanelView.CupView;
 import urnstew.app.panel.PanelView.ResultView;
 import urnstew.app.panel.PanelView.SeatView;
 import urnstew.app.panel.PanelView.TasterView;
+import urnstew.app.panel.store.PanelDocuments;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
@@ -45,7 +44,6 @@ public class PanelService {
   private final BatchDeclarations batches;
   private final FormulaShelf shelf;
   private final Receipts receipts;
-  private final JsonMapper json;
   private final Clock clock;
   private final RandomGenerator random = RandomGenerator.of("L64X128MixRandom");
 
@@ -54,13 +52,11 @@ public class PanelService {
       BatchDeclarations batches,
       FormulaShelf shelf,
       Receipts receipts,
-      JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
     this.batches = batches;
     this.shelf = shelf;
     this.receipts = receipts;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -90,8 +86,8 @@ public class PanelService {
             sheet.batchId(),
             sheet.title(),
             cups == 2 ? "PAIRED" : "RANKING",
-            json.writeValueAsString(sheet.cups()),
-            json.writeValueAsString(ServingPlan.of(cups, SEATS, random)),
+            PanelDocuments.CUPS.write(sheet.cups()),
+            PanelDocuments.SERVING.write(ServingPlan.of(cups, SEATS, random)),
             contains(sheet),
             clock.instant(),
             null));
@@ -152,7 +148,7 @@ public class PanelService {
           "Tap the cups one after the other, the best first.");
     }
     List<Integer> places = codes.stream().map(known::indexOf).toList();
-    if (mapper.vote(id, device, json.writeValueAsString(places), note, clock.instant()) == 0) {
+    if (mapper.vote(id, device, PanelDocuments.RANKED.write(places), note, clock.instant()) == 0) {
       throw new NotThere("seat", device);
     }
     return taster(row, device);
@@ -221,7 +217,7 @@ public class PanelService {
 
   private List<CupView> cups(
       PanelRow row, ServingPlan plan, List<List<Integer>> answers, boolean closed) {
-    List<String> what = List.of(json.readValue(row.cups(), String[].class));
+    List<String> what = PanelDocuments.CUPS.read(row.cups());
     int last = what.size() - 1;
     return IntStream.range(0, what.size())
         .mapToObj(
@@ -256,12 +252,11 @@ public class PanelService {
   }
 
   private Optional<List<Integer>> ranked(SeatRow seat) {
-    return Optional.ofNullable(seat.ranked())
-        .map(text -> Arrays.stream(json.readValue(text, Integer[].class)).toList());
+    return Optional.ofNullable(seat.ranked()).map(PanelDocuments.RANKED::read);
   }
 
   private ServingPlan plan(PanelRow row) {
-    return json.readValue(row.plan(), ServingPlan.class);
+    return PanelDocuments.SERVING.read(row.plan());
   }
 
   private PanelRow row(UUID id) {

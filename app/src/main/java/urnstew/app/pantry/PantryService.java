@@ -10,12 +10,11 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryMapper.OwnRow;
+import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.Clash;
-import urnstew.app.platform.Upcast;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
@@ -32,19 +31,13 @@ public class PantryService {
 
   private final PantryMapper mapper;
   private final KitchenService kitchens;
-  private final JsonMapper json;
   private final List<PantryGuard> guards;
   private final Clock clock;
 
   PantryService(
-      PantryMapper mapper,
-      KitchenService kitchens,
-      JsonMapper json,
-      List<PantryGuard> guards,
-      Clock clock) {
+      PantryMapper mapper, KitchenService kitchens, List<PantryGuard> guards, Clock clock) {
     this.mapper = mapper;
     this.kitchens = kitchens;
-    this.json = json;
     this.guards = guards;
     this.clock = clock;
   }
@@ -128,7 +121,7 @@ public class PantryService {
 
   private void store(
       Ingredient ingredient, @Nullable LocalDate pricedOn, boolean retired, int version) {
-    String document = json.writeValueAsString(ingredient);
+    String document = IngredientDocuments.INGREDIENT.write(ingredient);
     int stored =
         version == 0
             ? mapper.add(ingredient.id(), document, pricedOn, retired)
@@ -149,6 +142,6 @@ public class PantryService {
   }
 
   private Ingredient read(OwnRow row) {
-    return Upcast.read(json, row.document(), Ingredient.class);
+    return IngredientDocuments.INGREDIENT.read(row.document());
   }
 }

@@ -10,7 +10,9 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Lets a write happen once, however often it is sent: the same identity and body get the first
@@ -54,10 +56,15 @@ public class Receipts {
     return json.readValue(first.answer(), answerType);
   }
 
+  /** When a device sent it differs from one sending to the next; all else is the same. */
   private String fingerprint(String scope, Object body) {
+    JsonNode same = json.valueToTree(body);
+    if (same.path("stamp") instanceof ObjectNode stamp) {
+      stamp.remove("sentAt");
+    }
     try {
       byte[] bytes =
-          (scope + '\n' + json.writeValueAsString(body)).getBytes(StandardCharsets.UTF_8);
+          (scope + '\n' + json.writeValueAsString(same)).getBytes(StandardCharsets.UTF_8);
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException("Every Java has SHA-256.", e);

@@ -16,7 +16,6 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
@@ -35,6 +34,7 @@ import urnstew.app.sizing.Meal.FromBase;
 import urnstew.app.sizing.Meal.Served;
 import urnstew.app.sizing.MealMapper.MealRow;
 import urnstew.app.sizing.MealSheet.DishSheet;
+import urnstew.app.sizing.store.MealDocuments;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Split.Group;
@@ -65,7 +65,6 @@ public class MealService {
   private final KitchenService kitchens;
   private final EquipmentService equipment;
   private final Receipts receipts;
-  private final JsonMapper json;
   private final Clock clock;
 
   MealService(
@@ -77,7 +76,6 @@ public class MealService {
       KitchenService kitchens,
       EquipmentService equipment,
       Receipts receipts,
-      JsonMapper json,
       Clock clock) {
     this.mapper = mapper;
     this.shelf = shelf;
@@ -87,7 +85,6 @@ public class MealService {
     this.kitchens = kitchens;
     this.equipment = equipment;
     this.receipts = receipts;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -127,7 +124,7 @@ public class MealService {
           "name", "length", "A name has 1 to 80 letters.", "1 to 80 letters", "Type a name.");
     }
     meal(sheet);
-    String document = json.writeValueAsString(sheet);
+    String document = MealDocuments.MEAL.write(sheet);
     int stored =
         version == 0
             ? mapper.add(id, sheet.name(), document, clock.instant())
@@ -377,6 +374,6 @@ public class MealService {
   }
 
   private MealSheet sheet(MealRow row) {
-    return json.readValue(row.document(), MealSheet.class);
+    return MealDocuments.MEAL.read(row.document());
   }
 }

@@ -20,6 +20,44 @@ public sealed interface BatchEvent {
   /** When it happened. */
   Instant at();
 
+  /** Asks the visitor what to do with its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with every kind: a new one does not compile before each visitor knows it.
+   *
+   * @param <R> what is done with it
+   */
+  interface Visitor<R> {
+    R readingTaken(ReadingTaken event);
+
+    R struckOut(StruckOut event);
+
+    R restored(Restored event);
+
+    R poured(Poured event);
+
+    R added(Added event);
+
+    R ladledOut(LadledOut event);
+
+    R piecesTakenOut(PiecesTakenOut event);
+
+    R setOtherwise(SetOtherwise event);
+
+    R targetSet(TargetSet event);
+
+    R tasted(Tasted event);
+
+    R cupsTried(CupsTried event);
+
+    R stepDone(StepDone event);
+
+    R simmerStarted(SimmerStarted event);
+
+    R finished(Finished event);
+  }
+
   /**
    * A reading.
    *
@@ -27,7 +65,12 @@ public sealed interface BatchEvent {
    * @param at when it was taken
    * @param measurement what was read
    */
-  record ReadingTaken(UUID id, Instant at, Measurement measurement) implements BatchEvent {}
+  record ReadingTaken(UUID id, Instant at, Measurement measurement) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.readingTaken(this);
+    }
+  }
 
   /**
    * An earlier event was wrong; it stays in the history and counts no more.
@@ -37,7 +80,12 @@ public sealed interface BatchEvent {
    * @param eventId which
    * @param reason why, may be empty
    */
-  record StruckOut(UUID id, Instant at, UUID eventId, String reason) implements BatchEvent {}
+  record StruckOut(UUID id, Instant at, UUID eventId, String reason) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.struckOut(this);
+    }
+  }
 
   /**
    * A struck-out event was right after all; it counts again.
@@ -46,7 +94,12 @@ public sealed interface BatchEvent {
    * @param at when it was put back
    * @param eventId which
    */
-  record Restored(UUID id, Instant at, UUID eventId) implements BatchEvent {}
+  record Restored(UUID id, Instant at, UUID eventId) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.restored(this);
+    }
+  }
 
   /**
    * What really went in of one line of the formula.
@@ -56,7 +109,12 @@ public sealed interface BatchEvent {
    * @param line which line, counted from 0 through all stages
    * @param mass how much
    */
-  record Poured(UUID id, Instant at, int line, Mass mass) implements BatchEvent {}
+  record Poured(UUID id, Instant at, int line, Mass mass) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.poured(this);
+    }
+  }
 
   /**
    * Something went in that was not planned.
@@ -68,7 +126,12 @@ public sealed interface BatchEvent {
    * @param temperature of it
    */
   record Added(UUID id, Instant at, Ingredient ingredient, Mass mass, Temperature temperature)
-      implements BatchEvent {}
+      implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.added(this);
+    }
+  }
 
   /**
    * Sauce was ladled out.
@@ -77,7 +140,12 @@ public sealed interface BatchEvent {
    * @param at when
    * @param mass how much
    */
-  record LadledOut(UUID id, Instant at, Mass mass) implements BatchEvent {}
+  record LadledOut(UUID id, Instant at, Mass mass) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ladledOut(this);
+    }
+  }
 
   /**
    * The pieces came out, with what they have not given yet.
@@ -87,6 +155,11 @@ public sealed interface BatchEvent {
    * @param which ingredients by id; none for all that are lifted out whole
    */
   record PiecesTakenOut(UUID id, Instant at, List<String> which) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.piecesTakenOut(this);
+    }
+
     public PiecesTakenOut {
       which = List.copyOf(which);
     }
@@ -99,7 +172,12 @@ public sealed interface BatchEvent {
    * @param at when
    * @param setting from then on
    */
-  record SetOtherwise(UUID id, Instant at, SimmerSetting setting) implements BatchEvent {}
+  record SetOtherwise(UUID id, Instant at, SimmerSetting setting) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.setOtherwise(this);
+    }
+  }
 
   /**
    * The cook wants it thicker or thinner, or judges it by the plate.
@@ -108,7 +186,12 @@ public sealed interface BatchEvent {
    * @param at when
    * @param target from then on
    */
-  record TargetSet(UUID id, Instant at, Target target) implements BatchEvent {}
+  record TargetSet(UUID id, Instant at, Target target) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.targetSet(this);
+    }
+  }
 
   /**
    * The pot was measured or tasted; the last one counts.
@@ -117,7 +200,12 @@ public sealed interface BatchEvent {
    * @param at when
    * @param taste what was found
    */
-  record Tasted(UUID id, Instant at, MeasuredTaste taste) implements BatchEvent {}
+  record Tasted(UUID id, Instant at, MeasuredTaste taste) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.tasted(this);
+    }
+  }
 
   /**
    * Doses were tried in cups.
@@ -127,6 +215,11 @@ public sealed interface BatchEvent {
    * @param trial the cups and what was chosen
    */
   record CupsTried(UUID id, Instant at, CupTrial trial) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.cupsTried(this);
+    }
+
     /** Sauce that left the pot for it. */
     public Mass taken() {
       return trial.cup().times(trial.cups().size());
@@ -140,7 +233,12 @@ public sealed interface BatchEvent {
    * @param at when
    * @param step its key
    */
-  record StepDone(UUID id, Instant at, String step) implements BatchEvent {}
+  record StepDone(UUID id, Instant at, String step) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.stepDone(this);
+    }
+  }
 
   /**
    * Everything for the simmer went into the pot.
@@ -148,7 +246,12 @@ public sealed interface BatchEvent {
    * @param id identity
    * @param at when
    */
-  record SimmerStarted(UUID id, Instant at) implements BatchEvent {}
+  record SimmerStarted(UUID id, Instant at) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.simmerStarted(this);
+    }
+  }
 
   /**
    * The batch came off the heat.
@@ -159,5 +262,10 @@ public sealed interface BatchEvent {
    * @param note what the cook wants to remember, may be empty
    */
   record Finished(UUID id, Instant at, Optional<Mass> finalMass, String note)
-      implements BatchEvent {}
+      implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.finished(this);
+    }
+  }
 }

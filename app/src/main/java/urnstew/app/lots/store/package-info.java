@@ -1,8 +1,9 @@
 /**
- * Documents of lots as the database keeps them, each with the number of its schema.
+ * Documents of lots, as the database keeps them.
  *
- * <p>Purpose: what was told on a label stays what it was, whatever the core's types become.
- * Neighbours: read and written by {@link urnstew.app.lots} only.
+ * <p>Purpose: they stay readable, whatever the types of the core and of the screens become. A form
+ * that changes gets a new schema and a raise from the one before; {@link
+ * urnstew.app.platform.store.DocumentForm} says how.
  */
 @NullMarked
 package urnstew.app.lots.store;

@@ -1,0 +1,26 @@
+package urnstew.app.formula.store;
+
+import tools.jackson.databind.node.ObjectNode;
+import urnstew.app.platform.store.DocumentForm;
+import urnstew.app.platform.store.Raise;
+import urnstew.core.formula.Formula;
+
+/** Forms of what the shelf stores, and what earlier releases did not have yet. */
+public final class FormulaDocuments {
+  /** One version of a formula. */
+  public static final DocumentForm<Formula> FORMULA =
+      DocumentForm.of(
+          StoredFormula.class,
+          FormulaMapping.MAPPING::stored,
+          FormulaMapping.MAPPING::formula,
+          Raise.everywhere(FormulaDocuments::unread));
+
+  private FormulaDocuments() {}
+
+  /** Lines that nobody has read were not kept. */
+  public static void unread(ObjectNode stage) {
+    if (stage.has("takeOuts") && stage.has("lines") && !stage.has("unread")) {
+      stage.putArray("unread");
+    }
+  }
+}

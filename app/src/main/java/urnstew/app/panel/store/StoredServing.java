@@ -1,0 +1,6 @@
+package urnstew.app.panel.store;
+
+import java.util.List;
+
+/** Who gets which cup when. */
+public record StoredServing(List<Integer> codes, List<List<Integer>> orders) {}

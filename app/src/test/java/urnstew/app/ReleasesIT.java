@@ -1,0 +1,155 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import urnstew.app.RunningApplication.Answer;
+
+/**
+ * The database of every release, as it was left by a kitchen that was used, comes up under this
+ * one: each page stands, and work goes on. So does a backup of it. The files were taken from the
+ * made-up kitchen after the tests of that release had cooked, kept and put away in it.
+ */
+@SpringBootTest
+class ReleasesIT {
+  private final DataSourceProperties shared;
+  private final JdbcTemplate server;
+
+  @Autowired
+  ReleasesIT(DataSourceProperties shared, JdbcTemplate server) {
+    this.shared = shared;
+    this.server = server;
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14})
+  void aKitchenOfThatReleaseGoesOn(int release) throws IOException {
+    String name = "release_" + UUID.randomUUID().toString().replace("-", "");
+    server.execute("create database " + name);
+    String url = Objects.requireNonNull(shared.getUrl()).replaceFirst("/[^/]+$", "/" + name);
+    fill(url, "/releases/" + release + ".sql.gz");
+    try (ConfigurableApplicationContext started =
+        new SpringApplicationBuilder(UrnStewApplication.class)
+            .properties("spring.datasource.url=" + url, "server.port=0")
+            .run("--spring.datasource.url=" + url, "--server.port=0")) {
+      RunningApplication app =
+          new RunningApplication(
+              started.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+      List<String> before = pagesStand(app);
+      workGoesOn(app);
+      emptied(started.getBean(JdbcTemplate.class));
+      restored(app, "/releases/" + release + "-backup.zip");
+      assertEquals(before, pagesStand(app), "the backup shows the same pages");
+      workGoesOn(app);
+    } finally {
+      server.execute("drop database " + name + " with (force)");
+    }
+  }
+
+  private void fill(String url, String dump) throws IOException {
+    String sql;
+    try (InputStream file = getClass().getResourceAsStream(dump)) {
+      sql =
+          new String(
+              new GZIPInputStream(Objects.requireNonNull(file)).readAllBytes(),
+              StandardCharsets.UTF_8);
+    }
+    // Orders to the client that made the dump begin with a backslash.
+    String orders = sql.replaceAll("(?m)^\\\\.*$", "");
+    try (var connection =
+            java.sql.DriverManager.getConnection(url, shared.getUsername(), shared.getPassword());
+        var statement = connection.createStatement()) {
+      statement.execute(orders);
+    } catch (java.sql.SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static void emptied(JdbcTemplate kitchen) {
+    List<String> tables =
+        kitchen.queryForList(
+            "select table_name from information_schema.tables where table_schema = 'public'"
+                + " and table_type = 'BASE TABLE' and table_name <> 'flyway_schema_history'",
+            String.class);
+    kitchen.execute("truncate " + String.join(", ", tables) + " cascade");
+  }
+
+  private void restored(RunningApplication app, String backup) throws IOException {
+    try (InputStream file = getClass().getResourceAsStream(backup)) {
+      HttpResponse<String> answer =
+          app.send(
+              app.request("/api/backup")
+                  .header("content-type", "application/zip")
+                  .POST(BodyPublishers.ofByteArray(Objects.requireNonNull(file).readAllBytes())));
+      assertEquals(200, answer.statusCode(), answer.body());
+    }
+  }
+
+  /** All pages there are, and that none of them is faulty. */
+  private static List<String> pagesStand(RunningApplication app) {
+    List<String> pages =
+        Stream.of(
+                Stream.of("/api/kitchen", "/api/pantry/stock", "/api/rule-sets", "/api/lots/ideas"),
+                each(app, "/api/batches", "", "/api/batches/%s"),
+                each(app, "/api/logbook", "/entries", "/api/batches/%s"),
+                each(app, "/api/logbook", "/entries", "/api/batches/%s/as-made"),
+                each(app, "/api/batches", "", "/api/keepings/of-batch/%s"),
+                each(app, "/api/keepings", "", "/api/keepings/%s"),
+                each(app, "/api/lots", "", "/api/lots/%s"),
+                each(app, "/api/lots", "", "/api/lots/%s/trace"),
+                each(app, "/api/formulas", "", "/api/formulas/%s/sheet"),
+                Stream.of("/api/pantry/ingredients"),
+                each(app, "/api/meals", "", "/api/meals/%s"))
+            .flatMap(all -> all)
+            .toList();
+    for (String page : pages) {
+      Answer shown = app.get(page);
+      assertEquals(200, shown.status(), page + " " + shown.body());
+      assertTrue(shown.body().findValues("fault").stream().allMatch(JsonNode::isEmpty), page);
+    }
+    return pages;
+  }
+
+  private static Stream<String> each(RunningApplication app, String list, String at, String page) {
+    Answer listed = app.get(list);
+    assertEquals(200, listed.status(), list + " " + listed.body());
+    return Stream.concat(
+        Stream.of(list),
+        listed.body().at(at).valueStream().map(row -> page.formatted(row.at("/id").asString())));
+  }
+
+  /** Every pot that simmers is stirred and read, something is kept, a new pot is lit. */
+  private static void workGoesOn(RunningApplication app) {
+    List<String> pots =
+        app.get("/api/batches").body().valueStream().map(pot -> pot.at("/id").asString()).toList();
+    assertTrue(!pots.isEmpty(), "nothing simmers");
+    for (String pot : pots) {
+      String stirred =
+          "{\"id\":\"%s\",\"step\":\"stir\",%s}"
+              .formatted(UUID.randomUUID(), Requests.stamp(Instant.now()));
+      Answer answer = app.post("/api/batches/" + pot + "/steps", stirred);
+      assertEquals(201, answer.status(), answer.body().toString());
+      assertEquals(200, app.get("/api/batches/" + pot).status());
+    }
+  }
+}
