@@ -12,7 +12,13 @@ export function useStock() {
   return useQuery({ queryKey: ['stock'], queryFn: () => answered(client.GET('/api/pantry/stock')) });
 }
 
+/** What this kitchen leaves out, with the version of that list. */
+export function useAvoidList() {
+  return useQuery({ queryKey: ['avoided'], queryFn: () => answered(client.GET('/api/pantry/avoided')) });
+}
+
 /** What this kitchen leaves out. */
 export function useAvoided() {
-  return useQuery({ queryKey: ['avoided'], queryFn: () => answered(client.GET('/api/pantry/avoided')) });
+  const { data, ...rest } = useAvoidList();
+  return { ...rest, data: data?.avoid };
 }

@@ -1,8 +1,9 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Alert, Box, Button, Typography } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { client, type Avoid, type IngredientView } from '../../api/client';
-import { useAvoided } from '../../api/pantry';
-import { answered } from '../../api/problem';
+import { useAvoidList } from '../../api/pantry';
+import { answered, ProblemError } from '../../api/problem';
 import { Pick } from '../../ui/fields';
 import { ALLERGENS, avoidWords, TRAITS } from './words';
 
@@ -11,9 +12,18 @@ const key = (a: Avoid) => `${a.kind} ${a.key}`;
 /** What this kitchen leaves out, beside the allergens of the law: every formula is checked for it. */
 export function AvoidList({ goods }: { goods: IngredientView[] }) {
   const queries = useQueryClient();
-  const { data: avoided = [] } = useAvoided();
+  const { data } = useAvoidList();
+  const avoided = data?.avoid ?? [];
+  const [fault, setFault] = useState('');
   const put = async (list: Avoid[]) => {
-    queries.setQueryData(['avoided'], await answered(client.PUT('/api/pantry/avoided', { body: list })));
+    try {
+      queries.setQueryData(['avoided'], await answered(client.PUT('/api/pantry/avoided', { params: { header: { 'If-Match': data?.version ?? 0 } }, body: list })));
+      setFault('');
+    } catch (e) {
+      if (!(e instanceof ProblemError)) throw e;
+      setFault(e.summary);
+      await queries.invalidateQueries({ queryKey: ['avoided'] });
+    }
     await queries.invalidateQueries({ queryKey: ['formulas'] });
   };
   const all: Avoid[] = [...Object.keys(TRAITS).map((k): Avoid => ({ kind: 'TRAIT', key: k })), ...Object.keys(ALLERGENS).map((k): Avoid => ({ kind: 'ALLERGEN', key: k })), ...goods.map((g): Avoid => ({ kind: 'INGREDIENT', key: g.id }))];
@@ -22,6 +32,7 @@ export function AvoidList({ goods }: { goods: IngredientView[] }) {
   return (
     <Box component="section" aria-label="This kitchen avoids">
       <Typography variant="h2">This kitchen avoids</Typography>
+      {fault && <Alert severity="warning">{fault} What it holds now is shown here.</Alert>}
       {avoided.length === 0 && <Typography sx={{ color: 'text.secondary' }}>Nothing yet. What you put here is marked on every formula that has it.</Typography>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, my: 0.5 }}>
         {avoided.map((a) => (

@@ -81,7 +81,7 @@ describe('the stock', () => {
 
 it('avoids a trait, an allergen or an ingredient, and allows it again', async () => {
   const garlic = { kind: 'TRAIT', key: 'GARLIC' };
-  const asked = standIn(json([]), json([garlic]), json([]));
+  const asked = standIn(json({ version: 1, avoid: [] }), json({ version: 2, avoid: [garlic] }), json({ version: 3, avoid: [] }));
   show(<AvoidList goods={[passata, cream]} />);
   const region = within(screen.getByRole('region', { name: 'This kitchen avoids' }));
   await userEvent.selectOptions(region.getByLabelText('Avoid also'), 'TRAIT GARLIC');

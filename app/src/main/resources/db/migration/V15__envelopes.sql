@@ -64,3 +64,6 @@ alter table panel
     jsonb_array_length(coalesce(cups #> '{document,cups}', cups)) between 2 and 4),
   add constraint two_cups_in_pairs check (
     (way = 'PAIRED') = (jsonb_array_length(coalesce(cups #> '{document,cups}', cups)) = 2));
+
+-- Two devices do not overwrite each other's list of what is avoided.
+alter table kitchen add column avoided_version integer not null default 1 check (avoided_version >= 1);

@@ -249,12 +249,20 @@ class FormulasIT {
 
   @Test
   void whatTheKitchenAvoidsIsMarkedOnEveryFormulaThatHasIt() {
-    app.put("/api/pantry/avoided", "[{\"kind\":\"TRAIT\",\"key\":\"PORK\"}]");
+    String seen = app.get("/api/pantry/avoided").body().at("/version").asString();
+    String pork = "[{\"kind\":\"TRAIT\",\"key\":\"PORK\"}]";
+    int next = app.put("/api/pantry/avoided", pork, "If-Match", seen).body().at("/version").asInt();
+    assertEquals(
+        200, app.put("/api/pantry/avoided", pork, "If-Match", seen).status(), "sent again");
+    assertEquals(
+        409, app.put("/api/pantry/avoided", "[]", "If-Match", seen).status(), "of another device");
     JsonNode marked = app.post("/api/formulas/cellar-cheek/reading", "{\"schools\":[]}").body();
     assertEquals("pork", marked.at("/analysis/avoided/0/words").asString());
     assertEquals("Guanciale", marked.at("/analysis/avoided/0/causes/0").asString());
     assertEquals(
-        400, app.put("/api/pantry/avoided", "[{\"kind\":\"TRAIT\",\"key\":\"COMETS\"}]").status());
-    app.put("/api/pantry/avoided", "[]");
+        400,
+        app.put("/api/pantry/avoided", pork.replace("PORK", "COMETS"), "If-Match", "" + next)
+            .status());
+    assertEquals(200, app.put("/api/pantry/avoided", "[]", "If-Match", "" + next).status());
   }
 }

@@ -7,20 +7,16 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
-import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import urnstew.app.RunningApplication.Answer;
@@ -44,44 +40,14 @@ class ReleasesIT {
   @ParameterizedTest
   @ValueSource(ints = {12, 14})
   void aKitchenOfThatReleaseGoesOn(int release) throws IOException {
-    String name = "release_" + UUID.randomUUID().toString().replace("-", "");
-    server.execute("create database " + name);
-    String url = Objects.requireNonNull(shared.getUrl()).replaceFirst("/[^/]+$", "/" + name);
-    fill(url, "/releases/" + release + ".sql.gz");
-    try (ConfigurableApplicationContext started =
-        new SpringApplicationBuilder(UrnStewApplication.class)
-            .properties("spring.datasource.url=" + url, "server.port=0")
-            .run("--spring.datasource.url=" + url, "--server.port=0")) {
-      RunningApplication app =
-          new RunningApplication(
-              started.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    try (OwnKitchen kitchen = OwnKitchen.of(shared, server, "/releases/" + release + ".sql.gz")) {
+      RunningApplication app = kitchen.app();
       List<String> before = pagesStand(app);
       workGoesOn(app);
-      emptied(started.getBean(JdbcTemplate.class));
+      emptied(kitchen.database());
       restored(app, "/releases/" + release + "-backup.zip");
       assertEquals(before, pagesStand(app), "the backup shows the same pages");
       workGoesOn(app);
-    } finally {
-      server.execute("drop database " + name + " with (force)");
-    }
-  }
-
-  private void fill(String url, String dump) throws IOException {
-    String sql;
-    try (InputStream file = getClass().getResourceAsStream(dump)) {
-      sql =
-          new String(
-              new GZIPInputStream(Objects.requireNonNull(file)).readAllBytes(),
-              StandardCharsets.UTF_8);
-    }
-    // Orders to the client that made the dump begin with a backslash.
-    String orders = sql.replaceAll("(?m)^\\\\.*$", "");
-    try (var connection =
-            java.sql.DriverManager.getConnection(url, shared.getUsername(), shared.getPassword());
-        var statement = connection.createStatement()) {
-      statement.execute(orders);
-    } catch (java.sql.SQLException e) {
-      throw new IllegalStateException(e);
     }
   }
 

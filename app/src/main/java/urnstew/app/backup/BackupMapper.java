@@ -43,6 +43,10 @@ interface BackupMapper {
   @Select("select set_config('search_path', #{room} || ', public', true)")
   String look(String room);
 
+  /** The rest of the transaction may take its time. */
+  @Select("select set_config('statement_timeout', '0', true)")
+  String unhurried();
+
   @Update("drop schema if exists ${room} cascade")
   void tearDown(String room);
 

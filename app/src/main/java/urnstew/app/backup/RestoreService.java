@@ -87,6 +87,7 @@ public class RestoreService {
   }
 
   private void fill(BackupFile file, Manifest manifest) {
+    mapper.unhurried();
     mapper.look(ROOM);
     List<String> tables =
         BackupTables.ALL.stream().filter(table -> !mapper.columns(table).isEmpty()).toList();
@@ -115,6 +116,7 @@ public class RestoreService {
 
   /** A kitchen without its settings or with a document that cannot be read would not stand. */
   private void requireWhole() {
+    mapper.unhurried();
     mapper.look(ROOM);
     if (mapper.count("kitchen") != 1) {
       throw BackupFile.fault("incomplete", "The kitchen's settings are missing.");
@@ -138,6 +140,7 @@ public class RestoreService {
   }
 
   private Restored moveIn() {
+    mapper.unhurried();
     requireEmpty();
     long rows = 0;
     for (String table : BackupTables.ALL) {

@@ -13,6 +13,7 @@ import urnstew.app.formula.FormulaWriter;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.Actor;
+import urnstew.app.platform.Write;
 import urnstew.core.batch.AsMade;
 import urnstew.core.batch.AsMade.Difference;
 import urnstew.core.batch.BatchHistory;
@@ -58,7 +59,7 @@ public class AsMadeService {
   }
 
   /** Writes it as a formula of the kitchen's own; asked again, it is the same one. */
-  @Transactional
+  @Write
   public MadeFormula formula(UUID batchId, Actor actor) {
     BatchHistory history = batches.history(batchId);
     String id = "as-made-" + batchId;

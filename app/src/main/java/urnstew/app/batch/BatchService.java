@@ -20,6 +20,7 @@ import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.core.batch.AsMade;
 import urnstew.core.batch.BatchEvent;
@@ -154,7 +155,7 @@ public class BatchService {
   }
 
   /** Appends what happened, once, and keeps the forecast with it. */
-  @Transactional
+  @Write
   public Recorded record(UUID batchId, Writes.Timed write, Actor actor) {
     return receipts.once(
         write.id(),

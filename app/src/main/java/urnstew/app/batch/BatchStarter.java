@@ -6,7 +6,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.batch.BatchService.Recorded;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.batch.store.BatchDocuments;
@@ -16,6 +15,7 @@ import urnstew.app.plan.PlanService;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
@@ -53,7 +53,7 @@ public class BatchStarter {
   }
 
   /** Starts a batch, once. */
-  @Transactional
+  @Write
   public Recorded start(StartBatch write, Actor actor) {
     return receipts.once(write.id(), "batch", write, Recorded.class, () -> started(write, actor));
   }

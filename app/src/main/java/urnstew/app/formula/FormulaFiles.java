@@ -6,6 +6,7 @@ import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.Actor;
+import urnstew.app.platform.Write;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.FormulaAnalysis;
 import urnstew.core.formula.PastedList;
@@ -51,7 +52,7 @@ public class FormulaFiles {
    * Takes a file in as a formula of this kitchen, whole or not at all; lines that nobody
    * understands stay in it as open questions.
    */
-  @Transactional
+  @Write
   TakenIn in(String id, String text, Actor actor) {
     Pantry all = pantry.pantry();
     PastedList lines =

@@ -2,12 +2,12 @@ package urnstew.app.formula;
 
 import java.time.Clock;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaMapper.ShelfRow;
 import urnstew.app.formula.store.FormulaDocuments;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Write;
 import urnstew.core.formula.Formula;
 import urnstew.units.InvalidInput;
 
@@ -31,7 +31,7 @@ public class FormulaWriter {
    *
    * @param seen the version that the cook started from; 0 for a new formula
    */
-  @Transactional
+  @Write
   public Formula write(String id, FormulaSheet sheet, int seen, String note, Actor actor) {
     if (FormulaShelf.isShipped(id)) {
       throw new InvalidInput(
@@ -60,7 +60,7 @@ public class FormulaWriter {
   }
 
   /** Puts a formula away, or takes it out again. */
-  @Transactional
+  @Write
   public void retire(String id, boolean retired) {
     mapper.put(new ShelfRow(id, 0, retired));
     ShelfRow row = mapper.lock(id).orElseThrow();

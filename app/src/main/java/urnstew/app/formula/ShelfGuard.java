@@ -23,16 +23,29 @@ class ShelfGuard implements PantryGuard {
   }
 
   @Override
-  public void requireComputable(Pantry after, String changed) {
-    shelf.getObject().all().stream()
-        .filter(formula -> names(formula, changed))
-        .forEach(
-            formula ->
-                require(
-                    formula,
-                    after,
-                    "waterFraction",
-                    "Look at its water again, and at what it gives as juice."));
+  public Watch watch() {
+    return new Shelf(shelf.getObject().all());
+  }
+
+  /** Formulas as they stood when something began to change. */
+  private record Shelf(List<Formula> formulas) implements Watch {
+    @Override
+    public boolean names(String ingredientId) {
+      return formulas.stream().anyMatch(formula -> ShelfGuard.names(formula, ingredientId));
+    }
+
+    @Override
+    public void requireComputable(Pantry after, String changed) {
+      formulas.stream()
+          .filter(formula -> ShelfGuard.names(formula, changed))
+          .forEach(
+              formula ->
+                  require(
+                      formula,
+                      after,
+                      "waterFraction",
+                      "Look at its water again, and at what it gives as juice."));
+    }
   }
 
   /** The same of a formula that is written. */

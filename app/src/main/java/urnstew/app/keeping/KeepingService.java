@@ -26,6 +26,7 @@ import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.core.rules.Limit;
 import urnstew.units.InvalidInput;
@@ -92,7 +93,7 @@ public class KeepingService {
   }
 
   /** Closes a cooling whose sauce goes into tubs; only one that is over. */
-  @Transactional
+  @Write
   public void putAway(UUID id, Instant at) {
     KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
     if (row.closedAt() != null) {
@@ -104,7 +105,7 @@ public class KeepingService {
   }
 
   /** Writes what happened, once. */
-  @Transactional
+  @Write
   public Kept record(UUID id, KeepingWrites.Timed write, Actor actor) {
     return once(write, "keeping/" + id, () -> recorded(id, write, actor));
   }

@@ -31,6 +31,7 @@ import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.cooling.CoolingForecast;
 import urnstew.core.cooling.CoolingSauce;
@@ -148,7 +149,7 @@ public class KeepingStarter {
   }
 
   /** Begins a cooling, once. */
-  @Transactional
+  @Write
   public Kept cool(KeepingWrites.StartCooling write) {
     return once(write, "cooling", () -> cooled(write));
   }
@@ -164,7 +165,7 @@ public class KeepingStarter {
   }
 
   /** Begins a hold, once. */
-  @Transactional
+  @Write
   public Kept hold(KeepingWrites.StartHold write) {
     return once(write, "hold", () -> held(write));
   }
@@ -203,7 +204,7 @@ public class KeepingStarter {
   }
 
   /** Sets something out to be served, once. */
-  @Transactional
+  @Write
   public Kept setOut(KeepingWrites.SetOut write) {
     return once(write, "set-out", () -> standing(write));
   }

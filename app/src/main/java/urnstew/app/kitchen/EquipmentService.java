@@ -18,6 +18,7 @@ import urnstew.app.occupancy.Place;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
 import urnstew.units.InvalidInput;
@@ -61,20 +62,20 @@ public class EquipmentService {
   }
 
   /** Adds a vessel, once. */
-  @Transactional
+  @Write
   public VesselView add(VesselEdit vessel) {
     return receipts.once(
         vessel.id(), "vessel", vessel.checked(), VesselView.class, () -> added(vessel));
   }
 
   /** Changes the version of a vessel that the cook saw. */
-  @Transactional
+  @Write
   public VesselView change(VesselEdit to, int version) {
     return changed(kitchens.changeVessel(to.checked(), version), () -> vessel(to.id()));
   }
 
   /** Takes a vessel out of the lists, unless something is in it, or back into them. */
-  @Transactional
+  @Write
   public VesselView retireVessel(UUID id, int version, boolean retired) {
     if (retired) {
       occupancy.requireEmpty(id);
@@ -83,20 +84,20 @@ public class EquipmentService {
   }
 
   /** Adds a burner, once. */
-  @Transactional
+  @Write
   public HeatSourceView add(HeatSourceEdit source) {
     return receipts.once(
         source.id(), "heat-source", source.checked(), HeatSourceView.class, () -> added(source));
   }
 
   /** Changes the version of a burner that the cook saw. */
-  @Transactional
+  @Write
   public HeatSourceView change(HeatSourceEdit to, int version) {
     return changed(kitchens.changeHeatSource(to.checked(), version), () -> heatSource(to.id()));
   }
 
   /** Keeps what a timed boil says of a burner of the version that the cook saw. */
-  @Transactional
+  @Write
   public HeatSourceView time(UUID id, BoilTiming timing, int version) {
     double watts = timing.truePower(heatSource(id), vessel(timing.vesselId()), surroundings());
     return changed(kitchens.measureHeatSource(id, watts, version), () -> heatSource(id));
@@ -107,7 +108,7 @@ public class EquipmentService {
   }
 
   /** Takes a burner out of the lists, or back into them. */
-  @Transactional
+  @Write
   public HeatSourceView retireHeatSource(UUID id, int version, boolean retired) {
     return changed(kitchens.retireHeatSource(id, version, retired), () -> heatSource(id));
   }
@@ -119,19 +120,19 @@ public class EquipmentService {
   }
 
   /** Adds an oven, once. */
-  @Transactional
+  @Write
   public OvenView add(OvenEdit oven) {
     return receipts.once(oven.id(), "oven", oven.checked(), OvenView.class, () -> added(oven));
   }
 
   /** Changes the version of an oven that the cook saw. */
-  @Transactional
+  @Write
   public OvenView change(OvenEdit to, int version) {
     return changed(kitchens.changeOven(to.checked(), version), () -> oven(to.id()));
   }
 
   /** Takes an oven out of the lists, or back into them. */
-  @Transactional
+  @Write
   public OvenView retireOven(UUID id, int version, boolean retired) {
     return changed(kitchens.retireOven(id, version, retired), () -> oven(id));
   }
@@ -149,40 +150,40 @@ public class EquipmentService {
   }
 
   /** Adds a cold place, once. */
-  @Transactional
+  @Write
   public ColdPlaceView add(ColdPlaceEdit place) {
     return receipts.once(
         place.id(), "cold-place", place.checked(), ColdPlaceView.class, () -> added(place));
   }
 
   /** Changes the version of a cold place that the cook saw. */
-  @Transactional
+  @Write
   public ColdPlaceView change(ColdPlaceEdit to, int version) {
     return changed(kitchens.changeColdPlace(to.checked(), version), () -> coldPlace(to.id()));
   }
 
   /** Takes a cold place out of the lists, or back into them. */
-  @Transactional
+  @Write
   public ColdPlaceView retireColdPlace(UUID id, int version, boolean retired) {
     return changed(kitchens.retireColdPlace(id, version, retired), () -> coldPlace(id));
   }
 
   /** Adds a measure, once. */
-  @Transactional
+  @Write
   public MeasureView add(MeasureEdit measure) {
     return receipts.once(
         measure.id(), "measure", measure.checked(), MeasureView.class, () -> added(measure));
   }
 
   /** Changes the version of a measure that the cook saw. */
-  @Transactional
+  @Write
   public MeasureView change(MeasureEdit to, int version) {
     requireFree(to.checked());
     return changed(kitchens.changeMeasure(to, version), () -> measure(to.id()));
   }
 
   /** Takes a measure out of the lists, or back into them. */
-  @Transactional
+  @Write
   public MeasureView retireMeasure(UUID id, int version, boolean retired) {
     if (!retired) {
       MeasureView back = measure(id);

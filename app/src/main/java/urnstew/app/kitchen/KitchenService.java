@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Write;
 import urnstew.core.kitchen.KitchenWorkings;
 import urnstew.core.thermo.Altitude;
 import urnstew.units.text.Measures;
@@ -88,13 +89,13 @@ public class KitchenService {
   }
 
   /** Founds the kitchen on the first start; false where there is one already. */
-  @Transactional
+  @Write
   public boolean found(KitchenSettings settings) {
     return kitchens.found(settings) == 1;
   }
 
   /** Changes the settings of the version that the cook saw. */
-  @Transactional
+  @Write
   public KitchenView change(KitchenEdit to, int version) {
     if (kitchens.change(to.checked(), version) == 0) {
       throw new Clash(

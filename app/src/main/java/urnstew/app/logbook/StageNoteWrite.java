@@ -20,10 +20,4 @@ public record StageNoteWrite(
     @NotBlank String stage,
     @NotNull @Size(max = 2000) String note,
     @Nullable @Size(max = 12_000_000) String photoBase64,
-    @NotNull @Valid Stamp stamp) {
-  /** The part that stays the same when a device sends it again. */
-  StageNoteWrite withoutSending() {
-    Stamp typed = new Stamp(stamp.typedAt(), stamp.typedAt(), stamp.happenedLocalTime());
-    return new StageNoteWrite(id, batchId, stage, note, photoBase64, typed);
-  }
-}
+    @NotNull @Valid Stamp stamp) {}

@@ -19,6 +19,7 @@ import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.TubPreview;
 import urnstew.app.pantry.store.IngredientDocuments;
+import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.lot.FreezingFitness;
 import urnstew.core.lot.Frozen;
@@ -95,7 +96,7 @@ public class LotFilling {
   }
 
   /** Fills tubs, once; a cooling that is over is closed by it. */
-  @Transactional
+  @Write
   public LotView putAway(LotWrites.PutAway write) {
     return ledger.once(write, "lot", () -> filled(write));
   }

@@ -26,6 +26,7 @@ import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.formula.Declaration;
 import urnstew.units.InvalidInput;
@@ -91,7 +92,7 @@ public class LotService {
   }
 
   /** To another place; out of the freezer it thaws, and is not frozen again. */
-  @Transactional
+  @Write
   public LotView move(UUID id, LotWrites.Move write) {
     return ledger.once(write, "lot/" + id, () -> moved(id, write));
   }
@@ -114,7 +115,7 @@ public class LotService {
   }
 
   /** Takes some for a batch or a dish. */
-  @Transactional
+  @Write
   public LotView use(UUID id, LotWrites.Use write) {
     return ledger.once(write, "lot/" + id, () -> used(id, write));
   }
@@ -180,7 +181,7 @@ public class LotService {
   }
 
   /** Parts a lot in two; both keep their dates. */
-  @Transactional
+  @Write
   public LotView split(UUID id, LotWrites.Split write) {
     return ledger.once(write, "lot/" + id, () -> parted(id, write));
   }
@@ -232,7 +233,7 @@ public class LotService {
   }
 
   /** Lots of one sauce become one, as old as the oldest. */
-  @Transactional
+  @Write
   public LotView merge(LotWrites.Merge write) {
     return ledger.once(write, "lot", () -> merged(write));
   }
@@ -287,7 +288,7 @@ public class LotService {
   }
 
   /** Throws away what is left. */
-  @Transactional
+  @Write
   public LotView discard(UUID id, LotWrites.Discard write) {
     if (write.reason().isBlank()) {
       throw new InvalidInput(
@@ -317,7 +318,7 @@ public class LotService {
   }
 
   /** Its tubs have labels by now that say what is in them. */
-  @Transactional
+  @Write
   public LotView relabelled(UUID id) {
     LotRow row = locked(id);
     declarations.declare(id, declarations.of(row));
@@ -325,7 +326,7 @@ public class LotService {
   }
 
   /** When it is wanted thawed. */
-  @Transactional
+  @Write
   public LotView want(UUID id, LotWrites.WantedAt wanted) {
     locked(id);
     mapper.want(id, wanted.at());

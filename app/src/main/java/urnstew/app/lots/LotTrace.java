@@ -27,6 +27,7 @@ import urnstew.app.lots.LotView.TraceView;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.rules.Limit;
@@ -60,7 +61,7 @@ public class LotTrace {
   }
 
   /** Notes what went into a batch, once. */
-  @Transactional
+  @Write
   public List<TraceStep> addSource(UUID batchId, LotWrites.Source write) {
     String ingredient = shelf.ingredient(write.ingredientId()).id();
     batch(batchId);

@@ -24,6 +24,7 @@ import urnstew.app.panel.store.PanelDocuments;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.core.formula.Declaration;
 import urnstew.core.panel.PairedPreference;
 import urnstew.core.panel.Ranking;
@@ -73,7 +74,7 @@ public class PanelService {
   }
 
   /** Opens a panel, once. */
-  @Transactional
+  @Write
   public PanelView open(PanelSheet sheet) {
     return receipts.once(sheet.id(), "panel", sheet, PanelView.class, () -> opened(sheet));
   }
@@ -119,7 +120,7 @@ public class PanelService {
   }
 
   /** Takes a seat for a phone, or finds the one that it took. */
-  @Transactional
+  @Write
   public TasterView sit(UUID id, UUID device) {
     PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
     List<SeatRow> seats = mapper.seats(id);
@@ -134,7 +135,7 @@ public class PanelService {
   }
 
   /** Keeps the answer of a phone; until the panel is closed it may be given anew. */
-  @Transactional
+  @Write
   public TasterView vote(UUID id, UUID device, List<Integer> codes, String note) {
     PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
     requireOpen(row);
@@ -155,7 +156,7 @@ public class PanelService {
   }
 
   /** Closes a panel: only then anybody sees what was in the cups. */
-  @Transactional
+  @Write
   public PanelView close(UUID id) {
     row(id);
     mapper.close(id, clock.instant());

@@ -79,13 +79,13 @@ class PantryController {
   }
 
   @GetMapping("/avoided")
-  List<Avoid> avoided() {
-    return pantry.avoided();
+  AvoidList avoided() {
+    return pantry.avoidList();
   }
 
   @PutMapping("/avoided")
-  List<Avoid> avoid(@Valid @RequestBody List<Avoid> wanted) {
-    return pantry.avoid(wanted);
+  AvoidList avoid(@Valid @RequestBody List<Avoid> wanted, @RequestHeader("If-Match") int version) {
+    return pantry.avoid(wanted, version);
   }
 
   @GetMapping("/stock")

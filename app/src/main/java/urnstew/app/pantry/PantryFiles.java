@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.pantry.PantryCsv.Row;
 import urnstew.app.pantry.PantryCsv.RowFault;
+import urnstew.app.pantry.PantryService.Draft;
 import urnstew.units.InvalidInput;
 
 /** The pantry out as a table, and in. */
@@ -29,38 +31,29 @@ public class PantryFiles {
     return PantryCsv.write(pantry.all().stream().filter(view -> !view.retired()).toList());
   }
 
-  /** Takes every good row in, each by itself; a bad one is reported and stops nobody. */
+  /** Takes every good row in; a bad one is reported and stops nobody. */
   TakenRows in(String text) {
     PantryCsv.Read read = PantryCsv.read(text);
-    List<RowFault> faults = new ArrayList<>(read.faults());
     Map<String, IngredientView> before =
         pantry.all().stream().collect(Collectors.toMap(IngredientView::id, Function.identity()));
-    int taken = 0;
-    int unchanged = 0;
-    for (Row row : read.rows()) {
-      IngredientView was = before.get(row.id());
-      if (was != null && isSame(was, row)) {
-        unchanged++;
-      } else if (isTaken(row, was == null ? 0 : was.version(), faults)) {
-        taken++;
-      }
-    }
-    return new TakenRows(taken, unchanged, faults);
+    List<Row> news =
+        read.rows().stream().filter(row -> !isSame(before.get(row.id()), row)).toList();
+    Map<Integer, InvalidInput> refused =
+        pantry.putAll(news.stream().map(row -> new Draft(row.id(), row.content())).toList());
+    List<RowFault> faults = new ArrayList<>(read.faults());
+    refused.forEach(
+        (place, fault) ->
+            faults.add(
+                new RowFault(
+                    news.get(place).line(),
+                    fault.parameter(),
+                    fault.getMessage() + " " + fault.remedy())));
+    return new TakenRows(news.size() - refused.size(), read.rows().size() - news.size(), faults);
   }
 
   /** The table rounds; what it would write of both must be the same. */
-  private static boolean isSame(IngredientView was, Row row) {
-    return PantryCsv.line(row.id(), was.content()).equals(PantryCsv.line(row.id(), row.content()));
-  }
-
-  private boolean isTaken(Row row, int version, List<RowFault> faults) {
-    try {
-      pantry.put(row.id(), row.content(), version);
-      return true;
-    } catch (InvalidInput fault) {
-      faults.add(
-          new RowFault(row.line(), fault.parameter(), fault.getMessage() + " " + fault.remedy()));
-      return false;
-    }
+  private static boolean isSame(@Nullable IngredientView was, Row row) {
+    return was != null
+        && PantryCsv.line(row.id(), was.content()).equals(PantryCsv.line(row.id(), row.content()));
   }
 }

@@ -34,6 +34,24 @@ interface PantryMapper {
       """)
   int add(String id, String document, @Nullable LocalDate pricedOn, boolean retired);
 
+  /** Nobody else writes one meanwhile. */
+  @Update("lock table own_ingredient in share row exclusive mode")
+  void lockAll();
+
+  /** Adds, or changes what there is. */
+  @Insert(
+      """
+      <script>
+      insert into own_ingredient (id, document, priced_on, retired, version) values
+      <foreach collection="rows" item="row" separator=",">
+        (#{row.id}, #{row.document}::jsonb, #{row.pricedOn}, #{row.retired}, #{row.version})
+      </foreach>
+      on conflict (id) do update set document = excluded.document, priced_on = excluded.priced_on,
+        retired = excluded.retired, version = own_ingredient.version + 1
+      </script>
+      """)
+  void put(List<OwnRow> rows);
+
   @Update(
       """
       update own_ingredient set document = #{document}::jsonb, priced_on = #{pricedOn},
@@ -45,6 +63,15 @@ interface PantryMapper {
 
   @Select("select kind, key from avoided order by kind, key")
   List<Avoid> avoided();
+
+  @Select("select avoided_version from kitchen")
+  int avoidVersion();
+
+  @Update(
+      """
+      update kitchen set avoided_version = avoided_version + 1 where avoided_version = #{version}
+      """)
+  int nextAvoidVersion(int version);
 
   @Insert("insert into avoided (kind, key) values (#{kind}, #{key}) on conflict do nothing")
   void avoid(Avoid avoid);

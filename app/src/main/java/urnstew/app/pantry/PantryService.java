@@ -5,8 +5,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +18,7 @@ import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryMapper.OwnRow;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Write;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
@@ -28,6 +32,9 @@ import urnstew.units.Mass;
 @Service
 public class PantryService {
   private static final Pantry SHIPPED = ReferencePantry.load();
+
+  /** Rows of one statement. */
+  private static final int LOT = 500;
 
   private final PantryMapper mapper;
   private final KitchenService kitchens;
@@ -66,26 +73,103 @@ public class PantryService {
    *
    * @param version 0 for one that the kitchen has not touched
    */
-  @Transactional
+  @Write
   public IngredientView put(String id, Content content, int version) {
-    if (!id.matches("[a-z0-9-]{1,60}")) {
-      throw new InvalidInput(
-          "id",
-          "not-a-key",
-          "'" + id + "' cannot be a key.",
-          "small letters and digits",
-          "Try another name.");
-    }
-    Ingredient before = pantry().byId().get(id);
-    Ingredient written = new IngredientEdit(id, content, before).ingredient();
-    guards.forEach(guard -> guard.requireComputable(pantry().with(List.of(written)), id));
-    boolean priced = written.buying().packs().stream().anyMatch(pack -> pack.price().isPresent());
-    store(written, priced ? today() : null, false, version);
+    Ingredient written = new Intake(pantry(), watches()).take(id, content);
+    store(written, pricedOn(written), false, version);
     return view(mapper.find(id).orElseThrow());
   }
 
+  /** Many at once. */
+  record Draft(String id, Content content) {}
+
+  /**
+   * Takes many at once, each judged by itself; what is refused stops nobody.
+   *
+   * @return why, for each that was refused, by its place
+   */
+  @Write
+  Map<Integer, InvalidInput> putAll(List<Draft> drafts) {
+    mapper.lockAll();
+    Intake intake = new Intake(pantry(), watches());
+    Map<Integer, InvalidInput> refused = new TreeMap<>();
+    for (int place = 0; place < drafts.size(); place++) {
+      try {
+        intake.take(drafts.get(place).id(), drafts.get(place).content());
+      } catch (InvalidInput fault) {
+        refused.put(place, fault);
+      }
+    }
+    List<OwnRow> rows =
+        intake.taken.values().stream()
+            .map(
+                one ->
+                    new OwnRow(
+                        one.id(),
+                        IngredientDocuments.INGREDIENT.write(one),
+                        pricedOn(one),
+                        false,
+                        1))
+            .toList();
+    for (int from = 0; from < rows.size(); from += LOT) {
+      mapper.put(rows.subList(from, Math.min(rows.size(), from + LOT)));
+    }
+    return refused;
+  }
+
+  private List<PantryGuard.Watch> watches() {
+    return guards.stream().map(PantryGuard::watch).toList();
+  }
+
+  private @Nullable LocalDate pricedOn(Ingredient written) {
+    return written.buying().packs().stream().anyMatch(pack -> pack.price().isPresent())
+        ? today()
+        : null;
+  }
+
+  /** Ingredients that are written together; each sees those before it. */
+  private record Intake(
+      Pantry before, List<PantryGuard.Watch> watches, Map<String, Ingredient> taken) {
+    Intake(Pantry before, List<PantryGuard.Watch> watches) {
+      this(before, watches, new LinkedHashMap<>());
+    }
+
+    Ingredient take(String id, Content content) {
+      requireKey(id);
+      if (taken.containsKey(id)) {
+        throw new InvalidInput(
+            "id",
+            "twice",
+            "'" + id + "' stands there twice.",
+            "each key once",
+            "Leave one of the two out.");
+      }
+      Ingredient written = new IngredientEdit(id, content, before.byId().get(id)).ingredient();
+      for (PantryGuard.Watch watch : watches) {
+        if (watch.names(id)) {
+          List<Ingredient> changed = new ArrayList<>(taken.values());
+          changed.add(written);
+          watch.requireComputable(before.with(changed), id);
+        }
+      }
+      taken.put(id, written);
+      return written;
+    }
+
+    private static void requireKey(String id) {
+      if (!id.matches("[a-z0-9-]{1,60}")) {
+        throw new InvalidInput(
+            "id",
+            "not-a-key",
+            "'" + id + "' cannot be a key.",
+            "small letters and digits",
+            "Try another name.");
+      }
+    }
+  }
+
   /** Puts an ingredient away, or takes it out again. */
-  @Transactional
+  @Write
   public IngredientView retire(String id, boolean retired, int version) {
     Ingredient ingredient = pantry().ingredient(id);
     LocalDate priced = mapper.find(id).map(OwnRow::pricedOn).orElse(null);
@@ -109,14 +193,28 @@ public class PantryService {
     return mapper.avoided();
   }
 
-  /** Replaces the avoid list. */
-  @Transactional
-  public List<Avoid> avoid(List<Avoid> wanted) {
+  /** The same, to be changed. */
+  @Transactional(readOnly = true)
+  public AvoidList avoidList() {
+    return new AvoidList(mapper.avoidVersion(), mapper.avoided());
+  }
+
+  /** Replaces the version of the list that the cook saw; the same list twice is written once. */
+  @Write
+  public AvoidList avoid(List<Avoid> wanted, int version) {
     Pantry pantry = pantry();
     wanted.forEach(avoid -> avoid.words(pantry));
-    new ArrayList<>(mapper.avoided()).forEach(mapper::allow);
+    if (Set.copyOf(wanted).equals(Set.copyOf(mapper.avoided()))) {
+      return avoidList();
+    }
+    if (mapper.nextAvoidVersion(version) == 0) {
+      throw new Clash(
+          "Somebody else changed what this kitchen avoids meanwhile.",
+          "Load it again, then change it.");
+    }
+    mapper.avoided().forEach(mapper::allow);
     wanted.forEach(mapper::avoid);
-    return mapper.avoided();
+    return avoidList();
   }
 
   private void store(

@@ -13,6 +13,7 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.core.pantry.Care;
 import urnstew.core.pantry.Ingredient;
 import urnstew.units.Mass;
@@ -53,14 +54,14 @@ public class StockService {
   }
 
   /** Puts something in, once; an opened pack without a date gets one. */
-  @Transactional
+  @Write
   public StockItem store(StockItem item) {
     StockItem dated = dated(item.checked(kitchens.massText("g", item.ingredientId())));
     return receipts.once(item.id(), "stock", dated, StockItem.class, () -> stored(dated));
   }
 
   /** Changes the version that the cook saw. */
-  @Transactional
+  @Write
   public StockItem change(StockItem item, int version) {
     requireChanged(
         mapper.changeStock(
@@ -69,7 +70,7 @@ public class StockService {
   }
 
   /** Uses something up or throws it away, or puts it back. */
-  @Transactional
+  @Write
   public StockItem take(UUID id, int version, boolean gone) {
     requireChanged(mapper.take(id, version, gone));
     return found(id);
@@ -81,7 +82,7 @@ public class StockService {
    * @param day on which packs are opened for it
    * @return what is left in the packs that were opened
    */
-  @Transactional
+  @Write
   public List<StockItem> use(String ingredientId, Mass mass, LocalDate day) {
     double open = mass.kilograms();
     List<StockItem> opened = new ArrayList<>();
@@ -127,7 +128,7 @@ public class StockService {
   }
 
   /** What is left in an opened pack goes on the shelf with its date. */
-  @Transactional
+  @Write
   public StockItem leaveOver(UUID id, String ingredientId, Mass left, LocalDate day, String note) {
     return stored(dated(StockItem.opened(id, ingredientId, left, day, note, null)));
   }

@@ -7,9 +7,11 @@ import java.time.Clock;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.resilience.annotation.EnableResilientMethods;
 
 /** Beans that every capability shares. */
 @Configuration
+@EnableResilientMethods
 class PlatformConfiguration {
   @Bean
   Clock clock() {

@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -66,11 +67,13 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
   ResponseEntity<Object> databaseAway(RuntimeException fault) {
-    LOG.error("The database did not do what was asked.", fault);
-    return answer(
-        HttpStatus.SERVICE_UNAVAILABLE,
-        "The database does not answer. Nothing was saved by this; try again in a moment.",
-        List.of());
+    DatabaseFault what = DatabaseFault.of(fault);
+    if (what.status().is5xxServerError()) {
+      LOG.error("The database did not do what was asked.", fault);
+    } else {
+      LOG.warn("The database refused: {}", fault.getMessage());
+    }
+    return answer(what.status(), what.detail(), what.errors());
   }
 
   @Override
@@ -99,6 +102,9 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
+    if (NestedExceptionUtils.getRootCause(fault) instanceof RequestLimits.TooLarge) {
+      return tooLarge();
+    }
     String pointer = fault.getCause() instanceof DatabindException cause ? path(cause) : "";
     FieldProblem field =
         new FieldProblem(
@@ -108,6 +114,18 @@ class Problems extends ResponseEntityExceptionHandler {
             "numbers as 1500 or 1.5, words from the list, times as 18:30",
             "Type it without a thousands mark, with a point for decimals.");
     return answer(HttpStatus.BAD_REQUEST, "The request cannot be read.", List.of(field));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Object> tooLarge(RequestLimits.TooLarge fault) {
+    return tooLarge();
+  }
+
+  private static ResponseEntity<Object> tooLarge() {
+    FieldProblem field =
+        new FieldProblem(
+            "", "too-large", "That is more than the page takes.", "", "Send less at once.");
+    return answer(HttpStatus.CONTENT_TOO_LARGE, "That is too much at once.", List.of(field));
   }
 
   private static String path(DatabindException cause) {

@@ -10,6 +10,8 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
@@ -34,8 +36,17 @@ class SecurityConfiguration {
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER)))
         .addFilterAfter(new LoopbackGuard(openToNetwork), SecurityContextHolderFilter.class)
+        .addFilterAfter(new RequestLimits(), LoopbackGuard.class)
         .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
         .build();
+  }
+
+  /** A sign 0 is in no name and no word that is looked for. */
+  @Bean
+  HttpFirewall firewall() {
+    StrictHttpFirewall firewall = new StrictHttpFirewall();
+    firewall.setAllowedParameterValues(value -> value.indexOf('\0') < 0);
+    return firewall;
   }
 
   /**

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleMapper.ChangeRow;
 import urnstew.app.rules.RuleMapper.OwnRow;
 import urnstew.app.rules.RuleSetView.ChangeView;
@@ -50,7 +51,7 @@ public class RuleService {
   }
 
   /** Copies one, once. */
-  @Transactional
+  @Write
   public RuleSetView copy(UUID id, String name, String basis) {
     if (name.isBlank() || name.length() > LONGEST_NAME) {
       throw new InvalidInput(
@@ -70,7 +71,7 @@ public class RuleService {
   }
 
   /** Changes a limit of an own copy, with its reason. */
-  @Transactional
+  @Write
   public RuleSetView change(String id, Limit limit, double value, String reason, Actor actor) {
     if (RuleSet.shipped(id).isPresent()) {
       throw new InvalidInput(
@@ -90,7 +91,7 @@ public class RuleService {
   }
 
   /** Puts one in force. */
-  @Transactional
+  @Write
   public RuleSetView putInForce(String id) {
     mapper.putInForce(ruleSet(id).id());
     return view(id);

@@ -28,6 +28,7 @@ import urnstew.app.pantry.StockService;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Receipts;
+import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.app.sizing.Meal.Common;
 import urnstew.app.sizing.Meal.FromBase;
@@ -117,7 +118,7 @@ public class MealService {
    *
    * @param version that the cook saw; 0 for a new one
    */
-  @Transactional
+  @Write
   public MealView put(UUID id, MealSheet sheet, int version) {
     if (sheet.name().isBlank() || sheet.name().length() > 80) {
       throw new InvalidInput(
@@ -142,7 +143,7 @@ public class MealService {
    *
    * @param writeId identity of the write: sent twice it happens once
    */
-  @Transactional
+  @Write
   public Leftovers cooked(UUID id, UUID writeId) {
     MealSheet sheet = sheet(row(id));
     return receipts.once(
@@ -175,7 +176,7 @@ public class MealService {
   public record Leftovers(List<StockItem> left) {}
 
   /** Puts a meal away, or takes it out again. */
-  @Transactional
+  @Write
   public void retire(UUID id, boolean retired) {
     if (mapper.retire(id, retired) == 0) {
       throw new NotThere("meal", id);

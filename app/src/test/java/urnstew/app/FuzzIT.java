@@ -1,0 +1,166 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.net.URLEncoder;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Requests over every operation that are almost right, wrong or nonsense: none is answered with a
+ * fault of ours or after more than five seconds, and afterwards every page still stands.
+ */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class FuzzIT {
+  private static final int REQUESTS = Integer.getInteger("urnstew.fuzz", 1_000);
+  private static final Duration LONGEST = Duration.ofSeconds(5);
+  private static final List<String> PAGES =
+      List.of(
+          "/api/kitchen",
+          "/api/formulas",
+          "/api/pantry/ingredients",
+          "/api/pantry/stock",
+          "/api/keepings",
+          "/api/batches",
+          "/api/batches/broken",
+          "/api/lots",
+          "/api/lots/ideas",
+          "/api/logbook",
+          "/api/meals",
+          "/api/rule-sets",
+          "/api/occupancy");
+
+  private final DataSourceProperties shared;
+  private final JdbcTemplate server;
+  private final Random random = new Random(Long.getLong("urnstew.fuzz.seed", 17));
+
+  @Autowired
+  FuzzIT(DataSourceProperties shared, JdbcTemplate server) {
+    this.shared = shared;
+    this.server = server;
+  }
+
+  @Test
+  void nothingIsAnsweredWithAFaultOfOurs() {
+    try (OwnKitchen kitchen = OwnKitchen.fresh(shared, server)) {
+      RunningApplication app = kitchen.app();
+      JsonNode document = app.get("/api/openapi").body();
+      RandomJson json = new RandomJson(random, document.at("/components/schemas"));
+      List<Operation> operations = operations(document);
+      List<String> faults = new ArrayList<>();
+      int taken = 0;
+      for (int i = 0; i < REQUESTS; i++) {
+        if (i % 250 == 0) {
+          PAGES.forEach(page -> app.get(page).body().findValuesAsString("id").forEach(json::know));
+        }
+        Operation operation = operations.get(i % operations.size());
+        Sent sent = request(app, operation, json);
+        Instant before = Instant.now();
+        HttpResponse<String> answer = app.send(sent.request());
+        Duration took = Duration.between(before, Instant.now());
+        taken += answer.statusCode() < 300 ? 1 : 0;
+        if (answer.statusCode() >= 500 || took.compareTo(LONGEST) > 0) {
+          faults.add(
+              "%s %s %s -> %d in %d ms %s"
+                  .formatted(
+                      operation.method(),
+                      sent.path(),
+                      shortened(sent.body()),
+                      answer.statusCode(),
+                      took.toMillis(),
+                      shortened(answer.body())));
+        }
+      }
+      assertTrue(faults.isEmpty(), faults.size() + " of them:\n" + String.join("\n", faults));
+      assertTrue(taken > REQUESTS / 10, "only " + taken + " were right");
+      for (String page : PAGES) {
+        assertEquals(200, app.get(page).status(), page);
+      }
+      assertEquals(0, app.get("/api/batches/broken").body().size());
+    }
+  }
+
+  private static String shortened(String text) {
+    return text.substring(0, Math.min(400, text.length()));
+  }
+
+  private record Operation(String method, String path, JsonNode parameters, JsonNode body) {}
+
+  private record Sent(HttpRequest.Builder request, String path, String body) {}
+
+  private static List<Operation> operations(JsonNode document) {
+    List<Operation> operations = new ArrayList<>();
+    document
+        .at("/paths")
+        .properties()
+        .forEach(
+            path ->
+                path.getValue()
+                    .properties()
+                    .forEach(
+                        of ->
+                            operations.add(
+                                new Operation(
+                                    of.getKey().toUpperCase(java.util.Locale.ROOT),
+                                    path.getKey(),
+                                    of.getValue().at("/parameters"),
+                                    of.getValue()
+                                        .at("/requestBody/content/application~1json/schema")))));
+    return operations;
+  }
+
+  private Sent request(RunningApplication app, Operation operation, RandomJson json) {
+    String path = operation.path();
+    StringBuilder query = new StringBuilder();
+    List<String> headers = new ArrayList<>();
+    for (JsonNode parameter : operation.parameters()) {
+      String name = parameter.at("/name").asString();
+      String value = json.word(parameter.at("/schema"));
+      switch (parameter.at("/in").asString()) {
+        case "path" ->
+            path = path.replace("{" + name + "}", encoded(value.isEmpty() ? "x" : value));
+        case "query" ->
+            query
+                .append(query.isEmpty() ? '?' : '&')
+                .append(name)
+                .append('=')
+                .append(encoded(value));
+        default -> headers.addAll(List.of(name, value.replaceAll("[^ -~]", "")));
+      }
+    }
+    String whole = path + query;
+    HttpRequest.Builder request = app.request(whole);
+    for (int i = 0; i < headers.size(); i += 2) {
+      if (!headers.get(i + 1).isBlank()) {
+        request.header(headers.get(i), headers.get(i + 1));
+      }
+    }
+    boolean reads = operation.method().equals("GET");
+    String body = reads ? "" : json.body(operation.body());
+    String type = random.nextInt(30) == 0 ? json.type() : "application/json";
+    request
+        .header("content-type", type)
+        .timeout(Duration.ofSeconds(30))
+        .method(
+            operation.method(), reads ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+    return new Sent(request, whole, body);
+  }
+
+  private static String encoded(String value) {
+    return URLEncoder.encode(value, StandardCharsets.UTF_8).replace("+", "%20");
+  }
+}
