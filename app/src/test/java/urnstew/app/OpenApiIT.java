@@ -1,6 +1,8 @@
 package urnstew.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -40,5 +42,19 @@ class OpenApiIT {
               + "\n");
     }
     assertEquals(RunningApplication.JSON.readTree(Files.readString(COMMITTED)), served);
+  }
+
+  /** A type that shares its name with another one would be left out. */
+  @Test
+  void everyBodyHasAForm() {
+    app.get("/api/openapi")
+        .body()
+        .at("/paths")
+        .findValues("content")
+        .forEach(
+            content -> {
+              assertFalse(content.isEmpty(), content.toString());
+              content.forEach(kind -> assertTrue(kind.has("schema"), kind.toString()));
+            });
   }
 }

@@ -75,7 +75,7 @@ public record BatchView(
 
   /** The pot as it stands now. */
   public record PotView(
-      VesselView vessel,
+      PotVesselView vessel,
       HeatingChoice heating,
       Lid lid,
       UUID heatSourceId,
@@ -84,7 +84,7 @@ public record BatchView(
       @Nullable Double targetSpreadMeters) {}
 
   /** A vessel, drawn to scale. */
-  public record VesselView(
+  public record PotVesselView(
       UUID id,
       String name,
       ShapeKind shape,
@@ -92,7 +92,7 @@ public record BatchView(
       double secondWidthMeters,
       double depthMeters,
       double emptyMassKilograms) {
-    static VesselView of(Vessel vessel) {
+    static PotVesselView of(Vessel vessel) {
       boolean round = vessel.shape() instanceof RoundShape;
       double first =
           vessel.shape() instanceof RoundShape r
@@ -102,7 +102,7 @@ public record BatchView(
           vessel.shape() instanceof RoundShape r
               ? r.topDiameter().meters()
               : ((RectangularShape) vessel.shape()).width().meters();
-      return new VesselView(
+      return new PotVesselView(
           vessel.id(),
           vessel.name(),
           round ? ShapeKind.ROUND : ShapeKind.RECTANGULAR,

@@ -13,7 +13,7 @@ import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.batch.BatchView.PieceView;
 import urnstew.app.batch.BatchView.PotView;
-import urnstew.app.batch.BatchView.VesselView;
+import urnstew.app.batch.BatchView.PotVesselView;
 import urnstew.app.batch.EventViews.Happened;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.DeclarationView;
@@ -133,7 +133,7 @@ class BatchViews {
     SimmerSetting setting = history.setting();
     Target target = history.target();
     return new PotView(
-        VesselView.of(setting.vessel()),
+        PotVesselView.of(setting.vessel()),
         HeatingChoice.of(setting.heating()),
         setting.lid(),
         setting.heatSource().id(),

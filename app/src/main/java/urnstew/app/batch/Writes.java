@@ -92,12 +92,16 @@ public interface Writes {
       @NotNull @Valid Stamp stamp)
       implements Timed {}
 
-  /** Something goes in that was not planned. */
+  /**
+   * Something goes in that was not planned.
+   *
+   * @param temperatureCelsius of it; the kitchen's where nobody says
+   */
   record Add(
       @NotNull UUID id,
       @NotNull String ingredientId,
       double massKilograms,
-      double temperatureCelsius,
+      @Nullable Double temperatureCelsius,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
       implements Timed {}

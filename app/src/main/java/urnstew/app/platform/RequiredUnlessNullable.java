@@ -8,12 +8,16 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.Method;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** In the API document a record's component is required unless it is marked nullable. */
 @Component
 class RequiredUnlessNullable implements ModelConverter {
+  private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
+
   @Override
   @SuppressWarnings("rawtypes")
   public @Nullable Schema resolve(
@@ -24,7 +28,8 @@ class RequiredUnlessNullable implements ModelConverter {
     Schema<?> resolved = chain.next().resolve(type, context, chain);
     Class<?> raw = Json.mapper().constructType(type.getType()).getRawClass();
     if (raw.isRecord()) {
-      Schema<?> model = context.getDefinedModels().get(raw.getSimpleName());
+      requireOfItsOwn(raw);
+      Schema<?> model = context.getDefinedModels().get(name(raw));
       if (model != null && model.getProperties() != null) {
         model.setRequired(
             model.getProperties().keySet().stream()
@@ -33,6 +38,20 @@ class RequiredUnlessNullable implements ModelConverter {
       }
     }
     return resolved;
+  }
+
+  /** Two types of one name would become one, with the wrong parts required. */
+  private void requireOfItsOwn(Class<?> raw) {
+    Class<?> other = named.putIfAbsent(name(raw), raw);
+    if (other != null && !other.equals(raw)) {
+      throw new IllegalStateException(
+          "Two types are called " + name(raw) + " in the API: " + raw + ", " + other);
+    }
+  }
+
+  private static String name(Class<?> raw) {
+    var given = raw.getAnnotation(io.swagger.v3.oas.annotations.media.Schema.class);
+    return given == null || given.name().isEmpty() ? raw.getSimpleName() : given.name();
   }
 
   private static boolean isNullable(Class<?> raw, String property) {
