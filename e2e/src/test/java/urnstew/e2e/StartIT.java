@@ -108,6 +108,7 @@ class StartIT {
     stopped(first);
 
     Process second = started(port);
+    aDatabaseThatDiedIsStartedAgain(port);
     String kitchen = send(request(port, "/api/kitchen").GET()).body();
     assertTrue(kitchen.contains("Tea kettle") && kitchen.contains("Hollow Lantern"), kitchen);
     stopped(second);
@@ -120,10 +121,31 @@ class StartIT {
     assertTrue(said().contains("already runs on the data in"), said());
   }
 
+  /** As after a full disk or a crash of its own; told, and within ten seconds. */
+  private void aDatabaseThatDiedIsStartedAgain(int port) throws Exception {
+    Process killed =
+        new ProcessBuilder(
+                ROOT.resolve("scripts/database").toString(),
+                "kill",
+                folder.resolve("data").toString())
+            .start();
+    assertEquals(0, killed.waitFor());
+    assertEquals(503, send(request(port, "/api/kitchen").GET()).statusCode());
+    for (int i = 0; i < 40 && !said().contains("the database runs again"); i++) {
+      TimeUnit.MILLISECONDS.sleep(250);
+    }
+    assertTrue(said().contains("the database runs again"), said());
+    assertEquals(200, send(request(port, "/api/kitchen").GET()).statusCode());
+  }
+
+  /** What does not start leaves nothing running. */
   private Process started(int port) throws Exception {
     Process process = start("--port", "" + port);
-    for (int i = 0; i < 240 && process.isAlive() && !said().contains("Urn Stew is at"); i++) {
+    for (int i = 0; i < 720 && process.isAlive() && !said().contains("Urn Stew is at"); i++) {
       TimeUnit.MILLISECONDS.sleep(250);
+    }
+    if (!said().contains("Urn Stew is at")) {
+      process.destroy();
     }
     assertTrue(said().contains("Urn Stew is at http://127.0.0.1:" + port), said());
     assertFalse(said().contains("building"), "the jar of this build is served");

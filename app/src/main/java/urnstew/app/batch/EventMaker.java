@@ -89,8 +89,7 @@ class EventMaker {
     if (write instanceof Writes.Add w) {
       Mass mass = mass("massKilograms", w, w.massKilograms());
       Double said = w.temperatureCelsius();
-      double celsius =
-          said == null ? kitchens.settings().surroundings().room().celsius() : said;
+      double celsius = said == null ? kitchens.settings().surroundings().room().celsius() : said;
       Temperature temperature =
           new Temperature(Require.within("temperatureCelsius", celsius, 0, 130, "°C"));
       return new BatchEvent.Added(w.id(), moment, ingredient(w.ingredientId()), mass, temperature);

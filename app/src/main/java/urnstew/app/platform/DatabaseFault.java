@@ -23,8 +23,9 @@ import urnstew.app.platform.Problem.FieldProblem;
  * @param status 503 where the connection was lost, and only there
  * @param detail in a cook's words
  * @param errors the field, where the database names a column
+ * @param kind the database's word for it
  */
-record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors) {
+record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors, String kind) {
   private static final Set<String> UNDONE = Set.of("40001", "40P01");
   private static final Set<String> WAITED = Set.of("55P03", "57014");
   private static final String UNIQUE = "23505";
@@ -54,25 +55,28 @@ record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors
           "Others were writing the same just now. Nothing was saved by this.",
           List.of(
               new FieldProblem(
-                  "", "busy", "Others were writing the same just now.", "", "Try again.")));
+                  "", "busy", "Others were writing the same just now.", "", "Try again.")),
+          state);
     }
     if (UNIQUE.equals(state)) {
-      return broken(HttpStatus.CONFLICT, "That is there already.", column(said));
+      return broken(HttpStatus.CONFLICT, "That is there already.", column(said), state);
     }
     if (BROKEN.matcher(state).matches()) {
       return broken(
-          HttpStatus.UNPROCESSABLE_CONTENT, "That cannot be kept as it is.", column(said));
+          HttpStatus.UNPROCESSABLE_CONTENT, "That cannot be kept as it is.", column(said), state);
     }
     if (isConnectionLost(fault) || AWAY.matcher(state).matches()) {
       return new DatabaseFault(
           HttpStatus.SERVICE_UNAVAILABLE,
           "The database does not answer. Nothing was saved by this; try again in a moment.",
-          List.of());
+          List.of(),
+          "away");
     }
     return new DatabaseFault(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "Something is wrong with this page itself. Nothing was saved by this.",
-        List.of());
+        List.of(),
+        state + fault.getClass().getSimpleName());
   }
 
   /** None was to be had, or it broke off. */
@@ -82,7 +86,7 @@ record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors
         || NestedExceptionUtils.getRootCause(fault) instanceof SQLTransientConnectionException;
   }
 
-  private static DatabaseFault broken(HttpStatus status, String what, String field) {
+  private static DatabaseFault broken(HttpStatus status, String what, String field, String kind) {
     return new DatabaseFault(
         status,
         what,
@@ -92,7 +96,8 @@ record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors
                 "not-kept",
                 what,
                 "what the database takes",
-                "Look at it again, or load the page again and enter it anew.")));
+                "Look at it again, or load the page again and enter it anew.")),
+        kind);
   }
 
   /** The column that is named, as fields are written. */

@@ -1,5 +1,8 @@
 package urnstew.app.platform;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +32,10 @@ import urnstew.units.InvalidInput;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  /** A fault of a kind is logged once a minute: a database that is away would fill the disk. */
+  private final Cache<String, Boolean> told =
+      Caffeine.newBuilder().maximumSize(100).expireAfterWrite(Duration.ofMinutes(1)).build();
 
   @ExceptionHandler
   ResponseEntity<Object> invalid(InvalidInput fault) {
@@ -68,10 +75,8 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
   ResponseEntity<Object> databaseAway(RuntimeException fault) {
     DatabaseFault what = DatabaseFault.of(fault);
-    if (what.status().is5xxServerError()) {
-      LOG.error("The database did not do what was asked.", fault);
-    } else {
-      LOG.warn("The database refused: {}", fault.getMessage());
+    if (told.asMap().putIfAbsent(what.kind(), Boolean.TRUE) == null) {
+      LOG.warn("The database did not do what was asked.", fault);
     }
     return answer(what.status(), what.detail(), what.errors());
   }
