@@ -32,7 +32,7 @@ export function AvoidList({ goods }: { goods: IngredientView[] }) {
   return (
     <Box component="section" aria-label="This kitchen avoids">
       <Typography variant="h2">This kitchen avoids</Typography>
-      {fault && <Alert severity="warning">{fault} What it holds now is shown here.</Alert>}
+      {fault && <Alert severity="warning" sx={{ mt: 1 }}>{fault}</Alert>}
       {avoided.length === 0 && <Typography sx={{ color: 'text.secondary' }}>Nothing yet. What you put here is marked on every formula that has it.</Typography>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, my: 0.5 }}>
         {avoided.map((a) => (

@@ -90,6 +90,15 @@ it('avoids a trait, an allergen or an ingredient, and allows it again', async ()
   expect(region.getByRole('option', { name: 'Cream' })).toBeInTheDocument();
 });
 
+it('says that another device changed what is avoided, and shows what it holds now', async () => {
+  const pork = { kind: 'TRAIT', key: 'PORK' };
+  standIn(json({ version: 1, avoid: [] }), problem(409, '', 'Somebody else changed it.', 'Look at it.'), json({ version: 2, avoid: [pork] }));
+  show(<AvoidList goods={[passata, cream]} />);
+  await userEvent.selectOptions(screen.getByLabelText('Avoid also'), 'TRAIT GARLIC');
+  expect(await screen.findByText(/Somebody else changed it/)).toBeInTheDocument();
+  expect(await screen.findByRole('button', { name: 'Allow pork' })).toBeInTheDocument();
+});
+
 it('takes a table in and reports every row that it refused', async () => {
   const asked = standIn(json({ taken: 3, unchanged: 1, faults: [{ line: 4, column: 'water', what: 'more than all' }] }));
   show(<TableIn />);

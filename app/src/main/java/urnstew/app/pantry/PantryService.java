@@ -210,7 +210,7 @@ public class PantryService {
     if (mapper.nextAvoidVersion(version) == 0) {
       throw new Clash(
           "Somebody else changed what this kitchen avoids meanwhile.",
-          "Load it again, then change it.");
+          "Look at what it holds now, then change that.");
     }
     mapper.avoided().forEach(mapper::allow);
     wanted.forEach(mapper::avoid);

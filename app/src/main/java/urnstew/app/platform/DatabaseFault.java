@@ -14,7 +14,7 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.resilience.retry.MethodRetryPredicate;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import urnstew.app.platform.Problem.FieldProblem;
 
 /**
@@ -79,9 +79,9 @@ record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors
         state + fault.getClass().getSimpleName());
   }
 
-  /** None was to be had, or it broke off. */
+  /** None was to be had, or it broke off, at the latest when it was to be ended. */
   private static boolean isConnectionLost(Throwable fault) {
-    return fault instanceof CannotCreateTransactionException
+    return fault instanceof TransactionException
         || fault instanceof DataAccessResourceFailureException
         || NestedExceptionUtils.getRootCause(fault) instanceof SQLTransientConnectionException;
   }

@@ -17,7 +17,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -72,7 +72,7 @@ class Problems extends ResponseEntityExceptionHandler {
     return answer(HttpStatus.NOT_FOUND, message(fault), List.of());
   }
 
-  @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
+  @ExceptionHandler({DataAccessException.class, TransactionException.class})
   ResponseEntity<Object> databaseAway(RuntimeException fault) {
     DatabaseFault what = DatabaseFault.of(fault);
     if (told.asMap().putIfAbsent(what.kind(), Boolean.TRUE) == null) {
