@@ -67,3 +67,6 @@ alter table panel
 
 -- Two devices do not overwrite each other's list of what is avoided.
 alter table kitchen add column avoided_version integer not null default 1 check (avoided_version >= 1);
+
+-- What was written is remembered for ninety days.
+create index write_receipt_by_age on write_receipt (received_at);

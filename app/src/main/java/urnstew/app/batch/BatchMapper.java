@@ -34,12 +34,15 @@ interface BatchMapper {
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<BatchRow> lock(UUID id);
 
+  /** A batch in a list: which, and how often something was written to it. */
+  record Listed(UUID id, String name, Instant startedAt, int nextSequence) {}
+
   @Select(
       """
-      select * from batch where status = #{status}
-      order by started_at desc, id limit 200
+      select id, name, started_at, next_sequence from batch where status = #{status}
+      order by started_at desc, id
       """)
-  List<BatchRow> byStatus(Status status);
+  List<Listed> byStatus(Status status);
 
   /**
    * What later batches learn from this one.

@@ -17,9 +17,9 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.core.batch.AsMade;
@@ -44,7 +44,7 @@ public class BatchService {
   private final EventMaker maker;
   private final BatchPlaces places;
   private final KitchenService kitchens;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   BatchService(
@@ -53,14 +53,14 @@ public class BatchService {
       EventMaker maker,
       BatchPlaces places,
       KitchenService kitchens,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.batches = batches;
     this.views = views;
     this.maker = maker;
     this.places = places;
     this.kitchens = kitchens;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -83,8 +83,8 @@ public class BatchService {
   private List<Shown> shown() {
     return OneByOne.of(
         batches.byStatus(Status.SIMMERING),
-        row -> new Shown(Optional.of(views.onStove(row)), Optional.empty()),
-        (row, fault) -> new Shown(Optional.empty(), Optional.of(BatchViews.broken(row, fault))));
+        one -> new Shown(Optional.of(views.onStove(one, this::present)), Optional.empty()),
+        (one, fault) -> new Shown(Optional.empty(), Optional.of(BatchViews.broken(one, fault))));
   }
 
   /** One batch with its history. */
@@ -157,7 +157,7 @@ public class BatchService {
   /** Appends what happened, once, and keeps the forecast with it. */
   @Write
   public Recorded record(UUID batchId, Writes.Timed write, Actor actor) {
-    return receipts.once(
+    return writes.once(
         write.id(),
         "batch/" + batchId,
         write,

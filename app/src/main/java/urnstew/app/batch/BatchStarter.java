@@ -14,7 +14,7 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.plan.PlanService;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Receipts;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.Write;
 import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchHistory;
@@ -34,7 +34,7 @@ public class BatchStarter {
   private final PlanService plans;
   private final BatchPlaces places;
   private final KitchenService kitchens;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   BatchStarter(
@@ -42,20 +42,20 @@ public class BatchStarter {
       PlanService plans,
       BatchPlaces places,
       KitchenService kitchens,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.batches = batches;
     this.plans = plans;
     this.places = places;
     this.kitchens = kitchens;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
   /** Starts a batch, once. */
   @Write
   public Recorded start(StartBatch write, Actor actor) {
-    return receipts.once(write.id(), "batch", write, Recorded.class, () -> started(write, actor));
+    return writes.once(write.id(), "batch", write, Recorded.class, () -> started(write, actor));
   }
 
   private Recorded started(StartBatch write, Actor actor) {

@@ -54,7 +54,11 @@ public record BatchView(
       Instant simmerStartedAt,
       @Nullable Instant thickAt,
       List<CurvePoint> likely,
-      List<StepView> steps) {}
+      List<StepView> steps) {
+    OnStove seenAt(Instant moment) {
+      return new OnStove(id, name, moment, pot, simmerStartedAt, thickAt, likely, steps);
+    }
+  }
 
   /**
    * Pieces that are in it.

@@ -1,12 +1,18 @@
 package urnstew.app.batch;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchMapper.Listed;
 import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EndView;
 import urnstew.app.batch.BatchView.EventView;
@@ -33,9 +39,14 @@ import urnstew.units.Mass;
 class BatchViews {
   private static final int PAGE = 60;
 
+  /** Pots that stand on the stoves of one kitchen. */
+  private static final int MOST_LISTED = 200;
+
   private final BatchMapper batches;
   private final BatchDeclarations declarations;
   private final Clock clock;
+  private final Cache<Listed, OnStove> listed =
+      Caffeine.newBuilder().maximumSize(MOST_LISTED).build();
 
   BatchViews(BatchMapper batches, BatchDeclarations declarations, Clock clock) {
     this.batches = batches;
@@ -70,13 +81,22 @@ class BatchViews {
         end(row, forecast));
   }
 
-  /** Without the plan and the history, of which lists have no need. */
-  OnStove onStove(BatchRow row) {
+  /**
+   * Without the plan and the history, of which lists have no need; as it was reckoned since the
+   * last entry.
+   */
+  OnStove onStove(Listed one, Function<UUID, BatchRow> row) {
+    return Objects.requireNonNull(
+            listed.get(one, missing -> onStove(row.apply(missing.id()))), "a pot is computed")
+        .seenAt(clock.instant());
+  }
+
+  private OnStove onStove(BatchRow row) {
     ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
     return new OnStove(
         row.id(),
         row.name(),
-        clock.instant(),
+        row.startedAt(),
         pot(acts(row)),
         forecast.simmerStartedAt(),
         forecast.thickAt(),
@@ -85,8 +105,8 @@ class BatchViews {
   }
 
   /** It cannot be shown. */
-  static BrokenPot broken(BatchRow row, String fault) {
-    return new BrokenPot(row.id(), row.name(), row.startedAt(), fault);
+  static BrokenPot broken(Listed one, String fault) {
+    return new BrokenPot(one.id(), one.name(), one.startedAt(), fault);
   }
 
   /** What happened before a sequence number, a page of it. */

@@ -23,9 +23,9 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.core.rules.Limit;
@@ -41,7 +41,7 @@ public class KeepingService {
   private final CoolingSetups setups;
   private final KeptPlaces places;
   private final KitchenService kitchens;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   KeepingService(
@@ -50,14 +50,14 @@ public class KeepingService {
       CoolingSetups setups,
       KeptPlaces places,
       KitchenService kitchens,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.views = views;
     this.setups = setups;
     this.places = places;
     this.kitchens = kitchens;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -245,6 +245,6 @@ public class KeepingService {
   }
 
   private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
-    return receipts.once(write.id(), scope, write, Kept.class, what);
+    return writes.once(write.id(), scope, write, Kept.class, what);
   }
 }

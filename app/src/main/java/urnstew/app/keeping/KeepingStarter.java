@@ -28,9 +28,9 @@ import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.cooling.CoolingForecast;
@@ -70,7 +70,7 @@ public class KeepingStarter {
   private final EquipmentService equipment;
   private final KitchenService kitchens;
   private final RuleService rules;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   KeepingStarter(
@@ -84,7 +84,7 @@ public class KeepingStarter {
       EquipmentService equipment,
       KitchenService kitchens,
       RuleService rules,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.views = views;
@@ -96,7 +96,7 @@ public class KeepingStarter {
     this.equipment = equipment;
     this.kitchens = kitchens;
     this.rules = rules;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -363,6 +363,6 @@ public class KeepingStarter {
   }
 
   private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
-    return receipts.once(write.id(), scope, write, Kept.class, what);
+    return writes.once(write.id(), scope, write, Kept.class, what);
   }
 }

@@ -16,8 +16,8 @@ import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.occupancy.OccupancyService;
 import urnstew.app.occupancy.Place;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
@@ -28,12 +28,12 @@ import urnstew.units.InvalidInput;
 public class EquipmentService {
   private final KitchenMapper kitchens;
   private final OccupancyService occupancy;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
 
-  EquipmentService(KitchenMapper kitchens, OccupancyService occupancy, Receipts receipts) {
+  EquipmentService(KitchenMapper kitchens, OccupancyService occupancy, IdempotencyStore writes) {
     this.kitchens = kitchens;
     this.occupancy = occupancy;
-    this.receipts = receipts;
+    this.writes = writes;
   }
 
   /** A vessel, retired or not. */
@@ -64,7 +64,7 @@ public class EquipmentService {
   /** Adds a vessel, once. */
   @Write
   public VesselView add(VesselEdit vessel) {
-    return receipts.once(
+    return writes.once(
         vessel.id(), "vessel", vessel.checked(), VesselView.class, () -> added(vessel));
   }
 
@@ -86,7 +86,7 @@ public class EquipmentService {
   /** Adds a burner, once. */
   @Write
   public HeatSourceView add(HeatSourceEdit source) {
-    return receipts.once(
+    return writes.once(
         source.id(), "heat-source", source.checked(), HeatSourceView.class, () -> added(source));
   }
 
@@ -122,7 +122,7 @@ public class EquipmentService {
   /** Adds an oven, once. */
   @Write
   public OvenView add(OvenEdit oven) {
-    return receipts.once(oven.id(), "oven", oven.checked(), OvenView.class, () -> added(oven));
+    return writes.once(oven.id(), "oven", oven.checked(), OvenView.class, () -> added(oven));
   }
 
   /** Changes the version of an oven that the cook saw. */
@@ -152,7 +152,7 @@ public class EquipmentService {
   /** Adds a cold place, once. */
   @Write
   public ColdPlaceView add(ColdPlaceEdit place) {
-    return receipts.once(
+    return writes.once(
         place.id(), "cold-place", place.checked(), ColdPlaceView.class, () -> added(place));
   }
 
@@ -171,7 +171,7 @@ public class EquipmentService {
   /** Adds a measure, once. */
   @Write
   public MeasureView add(MeasureEdit measure) {
-    return receipts.once(
+    return writes.once(
         measure.id(), "measure", measure.checked(), MeasureView.class, () -> added(measure));
   }
 

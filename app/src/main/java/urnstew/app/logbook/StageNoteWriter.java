@@ -8,7 +8,7 @@ import org.springframework.stereotype.Service;
 import urnstew.app.batch.BatchService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Receipts;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.Write;
 import urnstew.core.formula.Stage;
 import urnstew.units.InvalidInput;
@@ -19,19 +19,19 @@ public class StageNoteWriter {
   private final StageNoteMapper notes;
   private final BatchService batches;
   private final KitchenService kitchens;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   StageNoteWriter(
       StageNoteMapper notes,
       BatchService batches,
       KitchenService kitchens,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.notes = notes;
     this.batches = batches;
     this.kitchens = kitchens;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -42,7 +42,7 @@ public class StageNoteWriter {
    */
   @Write
   public StageNote note(StageNoteWrite write, byte @Nullable [] photo, Actor actor) {
-    return receipts.once(
+    return writes.once(
         write.id(), "stage-note", write, StageNote.class, () -> noted(write, photo, actor));
   }
 

@@ -14,10 +14,10 @@ import urnstew.app.lots.LotMapper.LotEventRow;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
-import urnstew.app.platform.Receipts;
 
-/** Codes, entries, hours and receipts of lots: what every write about them needs. */
+/** Codes, entries, hours and identities of lots: what every write about them needs. */
 @Component
 class LotLedger {
   /** Less than this is a tub that is empty. */
@@ -29,15 +29,19 @@ class LotLedger {
   private final LotMapper mapper;
   private final LotViews views;
   private final KitchenService kitchens;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   LotLedger(
-      LotMapper mapper, LotViews views, KitchenService kitchens, Receipts receipts, Clock clock) {
+      LotMapper mapper,
+      LotViews views,
+      KitchenService kitchens,
+      IdempotencyStore writes,
+      Clock clock) {
     this.mapper = mapper;
     this.views = views;
     this.kitchens = kitchens;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -100,7 +104,7 @@ class LotLedger {
 
   /** Writes once, however often it is sent, and shows the lot as it stands then. */
   LotView once(LotWrites.Timed write, String scope, Supplier<LotRow> what) {
-    UUID written = receipts.once(write.id(), scope, write, UUID.class, () -> what.get().id());
+    UUID written = writes.once(write.id(), scope, write, UUID.class, () -> what.get().id());
     return views.of(row(written));
   }
 

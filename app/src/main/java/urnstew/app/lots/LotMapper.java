@@ -98,7 +98,7 @@ interface LotMapper {
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<LotRow> lock(UUID id);
 
-  @Select("select * from lot where closed_at is null order by made_on, id limit 500")
+  @Select("select * from lot where closed_at is null order by made_on, id")
   List<LotRow> open();
 
   @Update(

@@ -25,8 +25,8 @@ import urnstew.app.lots.LotMapper.SourceRow;
 import urnstew.app.lots.LotView.TraceStep;
 import urnstew.app.lots.LotView.TraceView;
 import urnstew.app.platform.Actor;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.pantry.IngredientKind;
@@ -42,7 +42,7 @@ public class LotTrace {
   private final FormulaShelf shelf;
   private final RuleService rules;
   private final LotLedger ledger;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   LotTrace(
@@ -50,13 +50,13 @@ public class LotTrace {
       FormulaShelf shelf,
       RuleService rules,
       LotLedger ledger,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.shelf = shelf;
     this.rules = rules;
     this.ledger = ledger;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -65,7 +65,7 @@ public class LotTrace {
   public List<TraceStep> addSource(UUID batchId, LotWrites.Source write) {
     String ingredient = shelf.ingredient(write.ingredientId()).id();
     batch(batchId);
-    receipts.once(
+    writes.once(
         write.id(),
         "source/" + batchId,
         write,

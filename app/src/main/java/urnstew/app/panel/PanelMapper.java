@@ -53,7 +53,7 @@ interface PanelMapper {
   @Select(
       """
       select id, batch_id, title, way, cups::text, plan::text, contains, opened_at, closed_at
-      from panel where batch_id = #{batchId} order by opened_at desc, id limit 30
+      from panel where batch_id = #{batchId} order by opened_at desc, id
       """)
   List<PanelRow> ofBatch(UUID batchId);
 

@@ -22,8 +22,8 @@ import urnstew.app.panel.PanelView.SeatView;
 import urnstew.app.panel.PanelView.TasterView;
 import urnstew.app.panel.store.PanelDocuments;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.core.formula.Declaration;
 import urnstew.core.panel.PairedPreference;
@@ -44,7 +44,7 @@ public class PanelService {
   private final PanelMapper mapper;
   private final BatchDeclarations batches;
   private final FormulaShelf shelf;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
   private final RandomGenerator random = RandomGenerator.of("L64X128MixRandom");
 
@@ -52,12 +52,12 @@ public class PanelService {
       PanelMapper mapper,
       BatchDeclarations batches,
       FormulaShelf shelf,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.batches = batches;
     this.shelf = shelf;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -76,7 +76,7 @@ public class PanelService {
   /** Opens a panel, once. */
   @Write
   public PanelView open(PanelSheet sheet) {
-    return receipts.once(sheet.id(), "panel", sheet, PanelView.class, () -> opened(sheet));
+    return writes.once(sheet.id(), "panel", sheet, PanelView.class, () -> opened(sheet));
   }
 
   private PanelView opened(PanelSheet sheet) {

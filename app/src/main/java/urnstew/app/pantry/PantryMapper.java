@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,15 @@ interface PantryMapper {
 
   @Select("select id, document::text, priced_on, retired, version from own_ingredient order by id")
   List<OwnRow> own();
+
+  /** Another one whenever a row was written: by the transaction that wrote each. */
+  @Select(
+      """
+      select coalesce(md5(string_agg(id || ' ' || xmin::text, ',' order by id)), '')
+      from own_ingredient
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  String mark();
 
   @Select(
       """

@@ -18,6 +18,7 @@ import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryMapper.OwnRow;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Remembered;
 import urnstew.app.platform.Write;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
@@ -40,6 +41,7 @@ public class PantryService {
   private final KitchenService kitchens;
   private final List<PantryGuard> guards;
   private final Clock clock;
+  private final Remembered<Pantry> known = new Remembered<>();
 
   PantryService(
       PantryMapper mapper, KitchenService kitchens, List<PantryGuard> guards, Clock clock) {
@@ -52,7 +54,8 @@ public class PantryService {
   /** Everything, retired or not: formulas may still name it. */
   @Transactional(readOnly = true)
   public Pantry pantry() {
-    return SHIPPED.with(mapper.own().stream().map(this::read).toList());
+    return known.at(
+        mapper.mark(), () -> SHIPPED.with(mapper.own().stream().map(this::read).toList()));
   }
 
   /** Everything with what the kitchen changed, by name. */

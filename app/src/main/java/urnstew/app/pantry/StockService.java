@@ -11,8 +11,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.core.pantry.Care;
 import urnstew.core.pantry.Ingredient;
@@ -26,14 +26,14 @@ public class StockService {
   private final PantryMapper mapper;
   private final PantryService pantry;
   private final KitchenService kitchens;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
 
   StockService(
-      PantryMapper mapper, PantryService pantry, KitchenService kitchens, Receipts receipts) {
+      PantryMapper mapper, PantryService pantry, KitchenService kitchens, IdempotencyStore writes) {
     this.mapper = mapper;
     this.pantry = pantry;
     this.kitchens = kitchens;
-    this.receipts = receipts;
+    this.writes = writes;
   }
 
   /** All of it, the first to be used first. */
@@ -57,7 +57,7 @@ public class StockService {
   @Write
   public StockItem store(StockItem item) {
     StockItem dated = dated(item.checked(kitchens.massText("g", item.ingredientId())));
-    return receipts.once(item.id(), "stock", dated, StockItem.class, () -> stored(dated));
+    return writes.once(item.id(), "stock", dated, StockItem.class, () -> stored(dated));
   }
 
   /** Changes the version that the cook saw. */

@@ -8,10 +8,12 @@ import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.resilience.annotation.EnableResilientMethods;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Beans that every capability shares. */
 @Configuration
 @EnableResilientMethods
+@EnableScheduling
 class PlatformConfiguration {
   @Bean
   Clock clock() {

@@ -1,5 +1,5 @@
 /**
- * Clock, problems, receipts, security: what every capability needs.
+ * Clock, problems, idempotency, security: what every capability needs.
  *
  * <p>Purpose: one error design and one way to write once. Neighbours: known by all, knows none.
  */

@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Receipts;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleMapper.ChangeRow;
 import urnstew.app.rules.RuleMapper.OwnRow;
@@ -26,12 +26,12 @@ public class RuleService {
   private static final int LONGEST_NAME = 80;
 
   private final RuleMapper mapper;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
-  RuleService(RuleMapper mapper, Receipts receipts, Clock clock) {
+  RuleService(RuleMapper mapper, IdempotencyStore writes, Clock clock) {
     this.mapper = mapper;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -58,7 +58,7 @@ public class RuleService {
           "name", "name", "A name has 1 to 80 letters.", "1 to 80 letters", "Type a short name.");
     }
     RuleSet of = ruleSet(basis);
-    return receipts.once(
+    return writes.once(
         id,
         "rule-set",
         List.of(name, basis),

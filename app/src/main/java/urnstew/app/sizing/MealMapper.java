@@ -17,7 +17,7 @@ interface MealMapper {
   @Select(
       """
       select id, name, document::text, version from meal where not retired
-      order by changed_at desc, id limit 100
+      order by changed_at desc, id
       """)
   List<MealRow> all();
 

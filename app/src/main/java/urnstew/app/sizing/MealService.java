@@ -26,8 +26,8 @@ import urnstew.app.pantry.PantryService;
 import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
-import urnstew.app.platform.Receipts;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.app.sizing.Meal.Common;
@@ -65,7 +65,7 @@ public class MealService {
   private final TubStock tubs;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
-  private final Receipts receipts;
+  private final IdempotencyStore writes;
   private final Clock clock;
 
   MealService(
@@ -76,7 +76,7 @@ public class MealService {
       TubStock tubs,
       KitchenService kitchens,
       EquipmentService equipment,
-      Receipts receipts,
+      IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.shelf = shelf;
@@ -85,7 +85,7 @@ public class MealService {
     this.tubs = tubs;
     this.kitchens = kitchens;
     this.equipment = equipment;
-    this.receipts = receipts;
+    this.writes = writes;
     this.clock = clock;
   }
 
@@ -146,7 +146,7 @@ public class MealService {
   @Write
   public Leftovers cooked(UUID id, UUID writeId) {
     MealSheet sheet = sheet(row(id));
-    return receipts.once(
+    return writes.once(
         writeId, "meal-cooked", id.toString(), Leftovers.class, () -> leftovers(sheet));
   }
 

@@ -16,16 +16,16 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
 import tools.jackson.databind.json.JsonMapper;
-import urnstew.app.platform.ReceiptMapper.Receipt;
+import urnstew.app.platform.IdempotencyMapper.FirstWrite;
 import urnstew.units.InvalidInput;
 
-class ReceiptsTest {
+class IdempotencyStoreTest {
   private static final UUID ID = new UUID(1, 2);
   private static final Instant NOW = Instant.parse("2026-01-10T19:00:00Z");
 
-  private final ReceiptMapper mapper = mock(ReceiptMapper.class);
-  private final Receipts receipts =
-      new Receipts(mapper, JsonMapper.builder().build(), Clock.fixed(NOW, ZoneOffset.UTC));
+  private final IdempotencyMapper mapper = mock(IdempotencyMapper.class);
+  private final IdempotencyStore writes =
+      new IdempotencyStore(mapper, JsonMapper.builder().build(), Clock.fixed(NOW, ZoneOffset.UTC));
 
   private record Body(String text) {}
 
@@ -34,7 +34,7 @@ class ReceiptsTest {
   @Test
   void theFirstWriteIsDoneAndItsAnswerKept() {
     when(mapper.claim(eq(ID), anyString(), anyString(), any())).thenReturn(1);
-    Answer answer = receipts.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(7));
+    Answer answer = writes.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(7));
     assertEquals(new Answer(7), answer);
     verify(mapper).answered(ID, "{\"number\":7}");
   }
@@ -43,14 +43,19 @@ class ReceiptsTest {
   void theSameWriteAgainGetsTheFirstAnswerAndAnotherBodyClashes() {
     ArgumentCaptor<String> fingerprint = ArgumentCaptor.forClass(String.class);
     when(mapper.claim(eq(ID), anyString(), fingerprint.capture(), any())).thenReturn(1, 0, 0);
-    receipts.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(7));
-    when(mapper.find(ID)).thenReturn(new Receipt(fingerprint.getValue(), "{\"number\":7}"));
+    writes.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(7));
+    when(mapper.find(ID)).thenReturn(new FirstWrite(fingerprint.getValue(), "{\"number\":7}"));
 
     assertEquals(
-        new Answer(7), receipts.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(8)));
+        new Answer(7), writes.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(8)));
     assertThrows(
-        Clash.class,
-        () -> receipts.once(ID, "x", new Body("b"), Answer.class, () -> new Answer(8)));
+        Clash.class, () -> writes.once(ID, "x", new Body("b"), Answer.class, () -> new Answer(8)));
+  }
+
+  @Test
+  void whatWasWrittenIsRememberedForNinetyDays() {
+    writes.forget();
+    verify(mapper).forgetBefore(Instant.parse("2025-10-12T19:00:00Z"));
   }
 
   @Test

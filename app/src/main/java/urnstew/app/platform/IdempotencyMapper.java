@@ -2,6 +2,7 @@ package urnstew.app.platform;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -9,8 +10,8 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 @Mapper
-interface ReceiptMapper {
-  record Receipt(String fingerprint, String answer) {}
+interface IdempotencyMapper {
+  record FirstWrite(String fingerprint, String answer) {}
 
   @Insert(
       """
@@ -24,5 +25,8 @@ interface ReceiptMapper {
 
   @Select("select fingerprint, answer from write_receipt where id = #{id}")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
-  Receipt find(UUID id);
+  FirstWrite find(UUID id);
+
+  @Delete("delete from write_receipt where received_at < #{at}")
+  int forgetBefore(Instant at);
 }

@@ -4,9 +4,12 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.HexFormat;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,13 +22,15 @@ import tools.jackson.databind.node.ObjectNode;
  * answer again, the same identity with another body is a {@link Clash}.
  */
 @Component
-public class Receipts {
-  private final ReceiptMapper receipts;
+public class IdempotencyStore {
+  private static final Duration KEPT = Duration.ofDays(90);
+
+  private final IdempotencyMapper writes;
   private final JsonMapper json;
   private final Clock clock;
 
-  Receipts(ReceiptMapper receipts, JsonMapper json, Clock clock) {
-    this.receipts = receipts;
+  IdempotencyStore(IdempotencyMapper writes, JsonMapper json, Clock clock) {
+    this.writes = writes;
     this.json = json;
     this.clock = clock;
   }
@@ -42,12 +47,12 @@ public class Receipts {
   @Transactional(propagation = Propagation.MANDATORY)
   public <T> T once(UUID id, String scope, Object body, Class<T> answerType, Supplier<T> write) {
     String fingerprint = fingerprint(scope, body);
-    if (receipts.claim(id, scope, fingerprint, clock.instant()) == 1) {
+    if (writes.claim(id, scope, fingerprint, clock.instant()) == 1) {
       T answer = write.get();
-      receipts.answered(id, json.writeValueAsString(answer));
+      writes.answered(id, json.writeValueAsString(answer));
       return answer;
     }
-    ReceiptMapper.Receipt first = receipts.find(id);
+    IdempotencyMapper.FirstWrite first = writes.find(id);
     if (!first.fingerprint().equals(fingerprint)) {
       throw new Clash(
           "This identity was already used for something else.",
@@ -57,6 +62,13 @@ public class Receipts {
   }
 
   /** When a device sent it differs from one sending to the next; all else is the same. */
+  /** A device that comes back after so long writes anew. */
+  @Scheduled(initialDelay = 1, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
+  @Write
+  public void forget() {
+    writes.forgetBefore(clock.instant().minus(KEPT));
+  }
+
   private String fingerprint(String scope, Object body) {
     JsonNode same = json.valueToTree(body);
     if (same.path("stamp") instanceof ObjectNode stamp) {
