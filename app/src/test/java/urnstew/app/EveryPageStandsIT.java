@@ -30,7 +30,7 @@ import urnstew.app.RunningApplication.Answer;
 class EveryPageStandsIT {
   private static final int EDITS = 2000;
   private static final int LOOK_EVERY = 50;
-  private static final List<String> PAGES =
+  static final List<String> PAGES =
       List.of(
           "/api/kitchen",
           "/api/formulas",

@@ -28,21 +28,6 @@ import tools.jackson.databind.JsonNode;
 class FuzzIT {
   private static final int REQUESTS = Integer.getInteger("urnstew.fuzz", 1_000);
   private static final Duration LONGEST = Duration.ofSeconds(5);
-  private static final List<String> PAGES =
-      List.of(
-          "/api/kitchen",
-          "/api/formulas",
-          "/api/pantry/ingredients",
-          "/api/pantry/stock",
-          "/api/keepings",
-          "/api/batches",
-          "/api/batches/broken",
-          "/api/lots",
-          "/api/lots/ideas",
-          "/api/logbook",
-          "/api/meals",
-          "/api/rule-sets",
-          "/api/occupancy");
 
   private final DataSourceProperties shared;
   private final JdbcTemplate server;
@@ -65,7 +50,8 @@ class FuzzIT {
       int taken = 0;
       for (int i = 0; i < REQUESTS; i++) {
         if (i % 250 == 0) {
-          PAGES.forEach(page -> app.get(page).body().findValuesAsString("id").forEach(json::know));
+          EveryPageStandsIT.PAGES.forEach(
+              page -> app.get(page).body().findValuesAsString("id").forEach(json::know));
         }
         Operation operation = operations.get(i % operations.size());
         Sent sent = request(app, operation, json);
@@ -87,7 +73,7 @@ class FuzzIT {
       }
       assertTrue(faults.isEmpty(), faults.size() + " of them:\n" + String.join("\n", faults));
       assertTrue(taken > REQUESTS / 10, "only " + taken + " were right");
-      for (String page : PAGES) {
+      for (String page : EveryPageStandsIT.PAGES) {
         assertEquals(200, app.get(page).status(), page);
       }
       assertEquals(0, app.get("/api/batches/broken").body().size());
