@@ -148,6 +148,34 @@ class FloodsIT {
     assertEquals(201, stirred(pot).status(), "and then it goes on");
   }
 
+  /** Undone by the database for the sake of another: once, then more often than it is tried. */
+  @ParameterizedTest
+  @CsvSource({"1,201", "3,201", "9,409"})
+  void whatTheDatabaseUndidIsTriedAgain(int undone, int status) {
+    String pot = lit();
+    database.execute("create sequence tries");
+    database.execute(
+        """
+        create function undo() returns trigger language plpgsql as $$
+        begin
+          if nextval('tries') <= %d then
+            raise exception 'undone' using errcode = '40P01';
+          end if;
+          return new;
+        end $$
+        """
+            .formatted(undone));
+    database.execute(
+        "create trigger undone before insert on batch_event for each row execute function undo()");
+    try {
+      assertEquals(status, stirred(pot).status());
+    } finally {
+      database.execute("drop trigger undone on batch_event");
+      database.execute("drop function undo");
+      database.execute("drop sequence tries");
+    }
+  }
+
   private Answer stirred(String pot) {
     return app.post(
         "/api/batches/" + pot + "/steps",

@@ -15,6 +15,7 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.resilience.retry.MethodRetryPredicate;
 import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import urnstew.app.platform.Problem.FieldProblem;
 
 /**
@@ -38,11 +39,15 @@ record DatabaseFault(HttpStatus status, String detail, List<FieldProblem> errors
 
   private static final Pattern UNDERSCORE = Pattern.compile("_(.)");
 
-  /** Whether the database undid this one for the sake of another. */
+  /**
+   * Whether the database undid this one for the sake of another. Within a transaction that goes on
+   * it is too early: that one is undone as well, and is tried again as a whole.
+   */
   static final class Undone implements MethodRetryPredicate {
     @Override
     public boolean shouldRetry(Method method, Throwable fault) {
-      return sql(fault).map(SQLException::getSQLState).filter(UNDONE::contains).isPresent();
+      return !TransactionSynchronizationManager.isActualTransactionActive()
+          && sql(fault).map(SQLException::getSQLState).filter(UNDONE::contains).isPresent();
     }
   }
 
