@@ -2,6 +2,7 @@ package urnstew.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.GeneralCodingRules.NO_CLASSES_SHOULD_ACCESS_STANDARD_STREAMS;
 import static com.tngtech.archunit.library.GeneralCodingRules.NO_CLASSES_SHOULD_THROW_GENERIC_EXCEPTIONS;
@@ -10,6 +11,7 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -17,6 +19,10 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.Write;
 
 @AnalyzeClasses(packages = "urnstew.app", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -119,4 +125,39 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .haveFullyQualifiedName("tools.jackson.databind.json.JsonMapper");
+
+  @ArchTest
+  static final ArchRule everyWriteHasItsActor =
+      methods()
+          .that()
+          .areAnnotatedWith(Write.class)
+          .should(
+              new ArchCondition<>("take the actor") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                  boolean signed =
+                      method.getRawParameterTypes().stream()
+                          .anyMatch(t -> t.isEquivalentTo(Actor.class));
+                  events.add(new SimpleConditionEvent(method, signed, method.getFullName()));
+                }
+              });
+
+  /** What is no write of its own reads, or is a part of somebody's write. */
+  @ArchTest
+  static final ArchRule everyOtherTransactionReads =
+      methods()
+          .that()
+          .areAnnotatedWith(Transactional.class)
+          .and()
+          .areDeclaredInClassesThat()
+          .resideOutsideOfPackage("urnstew.app.platform")
+          .should(
+              new ArchCondition<>("read, or be a part of a write") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                  Transactional how = method.getAnnotationOfType(Transactional.class);
+                  boolean allowed = how.readOnly() || how.propagation() == Propagation.MANDATORY;
+                  events.add(new SimpleConditionEvent(method, allowed, method.getFullName()));
+                }
+              });
 }

@@ -3,6 +3,7 @@ package urnstew.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assumptions.abort;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -40,6 +41,8 @@ class OpenApiIT {
                   .build()
                   .writeValueAsString(served)
               + "\n");
+      // Who writes it does not judge it.
+      abort("written anew");
     }
     assertEquals(RunningApplication.JSON.readTree(Files.readString(COMMITTED)), served);
   }

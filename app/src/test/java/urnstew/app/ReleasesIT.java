@@ -38,7 +38,7 @@ class ReleasesIT {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {12, 14})
+  @ValueSource(ints = {12, 14, 15})
   void aKitchenOfThatReleaseGoesOn(int release) throws IOException {
     try (OwnKitchen kitchen = OwnKitchen.of(shared, server, "/releases/" + release + ".sql.gz")) {
       RunningApplication app = kitchen.app();

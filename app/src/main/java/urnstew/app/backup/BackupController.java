@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.backup.RestoreService.Restored;
+import urnstew.app.platform.Actor;
 
 @RestController
 @RequestMapping("/api/backup")
@@ -47,11 +48,11 @@ class BackupController {
 
   /** Spooled first: no connection waits for a slow line. */
   @PostMapping(consumes = ZIP, produces = MediaType.APPLICATION_JSON_VALUE)
-  Restored restoreBackup(@RequestBody InputStreamResource file) throws IOException {
+  Restored restoreBackup(@RequestBody InputStreamResource file, Actor actor) throws IOException {
     Path kept = Files.createTempFile("urn-stew-restore", ".zip");
     try (InputStream sent = file.getInputStream()) {
       Files.copy(sent, kept, StandardCopyOption.REPLACE_EXISTING);
-      return restores.restore(kept);
+      return restores.restore(kept, actor);
     } finally {
       Files.delete(kept);
     }

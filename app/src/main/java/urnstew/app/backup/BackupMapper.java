@@ -1,6 +1,7 @@
 package urnstew.app.backup;
 
 import java.util.List;
+import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -8,6 +9,7 @@ import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
+import org.jspecify.annotations.Nullable;
 
 /** Table names come from {@link BackupTables} alone, never from a file. */
 @Mapper
@@ -38,6 +40,28 @@ interface BackupMapper {
   /** What stands in a side room becomes the kitchen's. */
   @Insert("insert into ${table} (${columns}) select ${columns} from ${room}.${table}")
   long moveIn(String table, String columns, String room);
+
+  /** What was changed by whom, in this order, after what this kitchen has noted itself. */
+  @Insert(
+      """
+      insert into change (at, topic, subject, actor, device)
+      select at, topic, subject, actor, device from ${room}.change order by version
+      """)
+  long moveInChanges(String room);
+
+  /** What the rest of the transaction fills is not noted row by row. */
+  @Select("select set_config('urnstew.whole', 'yes', true)")
+  String asAWhole();
+
+  /** Notes that all is other than before, and tells it. */
+  @Select(
+      """
+      with noted as (
+        insert into change (topic, subject, actor, device)
+        values ('everything', '', #{actor}, #{device}) returning version)
+      select pg_notify('urnstew_change', 'everything ' || version || ' ')::text from noted
+      """)
+  String noteWhole(String actor, @Nullable UUID device);
 
   /** For the rest of the transaction, tables without a schema are those of the side room. */
   @Select("select set_config('search_path', #{room} || ', public', true)")

@@ -2,8 +2,12 @@ package urnstew.app.backup;
 
 import java.util.List;
 
-/** Every table of a kitchen; what others point to comes first. */
+/** The tables of a kitchen. */
 final class BackupTables {
+  /** What was changed by whom: goes on where another kitchen's begins. */
+  static final String CHANGES = "change";
+
+  /** All of them; what others point to comes first. */
   static final List<String> ALL =
       List.of(
           "kitchen",
@@ -33,10 +37,11 @@ final class BackupTables {
           "lot_link",
           "lot_event",
           "batch_source",
-          "write_receipt");
+          "write_receipt",
+          CHANGES);
 
   /** What a kitchen has from its first start on; all else must be empty for a restore. */
-  static final List<String> FROM_THE_START = List.of("kitchen");
+  static final List<String> FROM_THE_START = List.of("kitchen", CHANGES);
 
   private BackupTables() {}
 }

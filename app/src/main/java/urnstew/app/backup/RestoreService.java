@@ -14,6 +14,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.store.StoredColumn;
 import urnstew.app.platform.store.StoredColumns;
@@ -56,7 +57,7 @@ public class RestoreService {
   public record Restored(int tables, long rows) {}
 
   /** Reads a backup: all of it, or nothing. */
-  public Restored restore(Path kept) {
+  public Restored restore(Path kept, Actor actor) {
     if (!one.tryLock()) {
       throw new Clash("A backup is being read back just now.", "Wait until that is done.");
     }
@@ -68,7 +69,7 @@ public class RestoreService {
       transaction.executeWithoutResult(done -> fill(file, manifest));
       upToThisRelease();
       transaction.executeWithoutResult(done -> requireWhole());
-      return transaction.execute(done -> moveIn());
+      return transaction.execute(done -> moveIn(actor));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } finally {
@@ -88,6 +89,7 @@ public class RestoreService {
 
   private void fill(BackupFile file, Manifest manifest) {
     mapper.unhurried();
+    mapper.asAWhole();
     mapper.look(ROOM);
     List<String> tables =
         BackupTables.ALL.stream().filter(table -> !mapper.columns(table).isEmpty()).toList();
@@ -139,15 +141,21 @@ public class RestoreService {
     }
   }
 
-  private Restored moveIn() {
+  private Restored moveIn(Actor actor) {
     mapper.unhurried();
+    mapper.asAWhole();
     requireEmpty();
     long rows = 0;
     for (String table : BackupTables.ALL) {
-      mapper.empty(table);
-      rows += mapper.moveIn(table, String.join(", ", mapper.columns(table)), ROOM);
+      rows += table.equals(BackupTables.CHANGES) ? mapper.moveInChanges(ROOM) : moveIn(table);
     }
+    mapper.noteWhole(actor.name(), actor.device().orElse(null));
     return new Restored(BackupTables.ALL.size(), rows);
+  }
+
+  private long moveIn(String table) {
+    mapper.empty(table);
+    return mapper.moveIn(table, String.join(", ", mapper.columns(table)), ROOM);
   }
 
   private Manifest fitting(Manifest manifest) {

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.batch.AsMadeView.MadeFormula;
-import urnstew.app.batch.BatchService.Recorded;
+import urnstew.app.batch.BatchEntries.Recorded;
 import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
@@ -26,11 +26,14 @@ import urnstew.app.platform.Actor;
 class BatchController {
   private final BatchStarter starter;
   private final BatchService batches;
+  private final BatchEntries entries;
   private final AsMadeService asMade;
 
-  BatchController(BatchStarter starter, BatchService batches, AsMadeService asMade) {
+  BatchController(
+      BatchStarter starter, BatchService batches, BatchEntries entries, AsMadeService asMade) {
     this.starter = starter;
     this.batches = batches;
+    this.entries = entries;
     this.asMade = asMade;
   }
 
@@ -61,8 +64,8 @@ class BatchController {
 
   @PostMapping("/{id}/formulas")
   @ResponseStatus(HttpStatus.CREATED)
-  MadeFormula keepAsFormula(@PathVariable UUID id) {
-    return asMade.formula(id, Actor.KITCHEN);
+  MadeFormula keepAsFormula(@PathVariable UUID id, Actor actor) {
+    return asMade.formula(id, actor);
   }
 
   @GetMapping(path = "/{id}/hand-over.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -77,91 +80,97 @@ class BatchController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded startBatch(@Valid @RequestBody Writes.StartBatch write) {
-    return starter.start(write, Actor.KITCHEN);
+  Recorded startBatch(@Valid @RequestBody Writes.StartBatch write, Actor actor) {
+    return starter.start(write, actor);
   }
 
   @PostMapping("/{id}/simmer-starts")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded startSimmer(@PathVariable UUID id, @Valid @RequestBody Writes.SimmerStart write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded startSimmer(
+      @PathVariable UUID id, @Valid @RequestBody Writes.SimmerStart write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/readings")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded takeReading(@PathVariable UUID id, @Valid @RequestBody Writes.TakeReading write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded takeReading(
+      @PathVariable UUID id, @Valid @RequestBody Writes.TakeReading write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/pours")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded pour(@PathVariable UUID id, @Valid @RequestBody Writes.Pour write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded pour(@PathVariable UUID id, @Valid @RequestBody Writes.Pour write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/additions")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded addToPot(@PathVariable UUID id, @Valid @RequestBody Writes.Add write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded addToPot(@PathVariable UUID id, @Valid @RequestBody Writes.Add write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/ladlings")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded ladleOut(@PathVariable UUID id, @Valid @RequestBody Writes.LadleOut write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded ladleOut(@PathVariable UUID id, @Valid @RequestBody Writes.LadleOut write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/take-outs")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded takePiecesOut(@PathVariable UUID id, @Valid @RequestBody Writes.TakePiecesOut write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded takePiecesOut(
+      @PathVariable UUID id, @Valid @RequestBody Writes.TakePiecesOut write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/heats")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded setHeat(@PathVariable UUID id, @Valid @RequestBody Writes.SetHeat write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded setHeat(@PathVariable UUID id, @Valid @RequestBody Writes.SetHeat write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/tastings")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded tastePot(@PathVariable UUID id, @Valid @RequestBody Writes.Taste write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded tastePot(@PathVariable UUID id, @Valid @RequestBody Writes.Taste write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/cup-trials")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded tryCups(@PathVariable UUID id, @Valid @RequestBody Writes.TryCups write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded tryCups(@PathVariable UUID id, @Valid @RequestBody Writes.TryCups write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/targets")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded setTarget(@PathVariable UUID id, @Valid @RequestBody Writes.SetTarget write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded setTarget(
+      @PathVariable UUID id, @Valid @RequestBody Writes.SetTarget write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/steps")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded doStep(@PathVariable UUID id, @Valid @RequestBody Writes.DoStep write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded doStep(@PathVariable UUID id, @Valid @RequestBody Writes.DoStep write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/strike-outs")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded strikeOut(@PathVariable UUID id, @Valid @RequestBody Writes.StrikeOut write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded strikeOut(
+      @PathVariable UUID id, @Valid @RequestBody Writes.StrikeOut write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/restorations")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded restore(@PathVariable UUID id, @Valid @RequestBody Writes.Restore write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded restore(@PathVariable UUID id, @Valid @RequestBody Writes.Restore write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 
   @PostMapping("/{id}/finishes")
   @ResponseStatus(HttpStatus.CREATED)
-  Recorded finishBatch(@PathVariable UUID id, @Valid @RequestBody Writes.Finish write) {
-    return batches.record(id, write, Actor.KITCHEN);
+  Recorded finishBatch(
+      @PathVariable UUID id, @Valid @RequestBody Writes.Finish write, Actor actor) {
+    return entries.record(id, write, actor);
   }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.platform.NotThere;
 import urnstew.core.batch.BatchDeclaration;
@@ -22,10 +21,12 @@ public class BatchDeclarations {
       unknown("what went in, as it was not made on this stove");
 
   private final BatchMapper batches;
+  private final BatchHistories histories;
   private final FormulaShelf shelf;
 
-  BatchDeclarations(BatchMapper batches, FormulaShelf shelf) {
+  BatchDeclarations(BatchMapper batches, BatchHistories histories, FormulaShelf shelf) {
     this.batches = batches;
+    this.histories = histories;
     this.shelf = shelf;
   }
 
@@ -44,7 +45,9 @@ public class BatchDeclarations {
   /** Of all that went into a batch and is to come. */
   public Declaration of(UUID batchId) {
     BatchRow row = batches.find(batchId).orElseThrow(() -> new NotThere("batch", batchId));
-    return BatchSnapshot.reads(row.modelVersion()) ? of(row, acts(row)) : OF_AN_EARLIER_MODEL;
+    return BatchSnapshot.reads(row.modelVersion())
+        ? of(row, histories.acts(row))
+        : OF_AN_EARLIER_MODEL;
   }
 
   /** In as much as was weighed at the end, or else was planned. */
@@ -52,14 +55,5 @@ public class BatchDeclarations {
     Double weighed = row.finalMassKilograms();
     double made = weighed == null ? row.plannedMassKilograms() : weighed;
     return BatchDeclaration.of(acts, new Mass(made));
-  }
-
-  /** The history without its readings: enough for how the pot stands and what is in it. */
-  BatchHistory acts(BatchRow row) {
-    return new BatchHistory(
-        BatchDocuments.SNAPSHOT.read(row.snapshot()),
-        batches.acts(row.id()).stream()
-            .map(stored -> BatchDocuments.EVENT.read(stored.payload()))
-            .toList());
   }
 }

@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.batch.BatchEntries.Recorded;
 
 @Mapper
 interface BatchMapper {
@@ -95,6 +96,24 @@ interface BatchMapper {
   @Select("select * from batch_event where batch_id = #{batchId} order by sequence")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<EventRow> events(UUID batchId);
+
+  /** Those from one sequence number on, up to another. */
+  @Select(
+      """
+      select * from batch_event
+      where batch_id = #{batchId} and sequence >= #{from} and sequence < #{to} order by sequence
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<EventRow> between(UUID batchId, int from, int to);
+
+  /** An entry, as the one who wrote it is told. */
+  @Select(
+      """
+      select batch_id, id, sequence, happened_at from batch_event where id = #{id}
+      union all select id, id, 0, started_at from batch where id = #{id}
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Recorded recorded(UUID id);
 
   /** All but readings, of which there can be thousands. */
   @Select(

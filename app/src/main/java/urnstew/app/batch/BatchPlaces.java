@@ -44,7 +44,7 @@ class BatchPlaces {
   }
 
   /** Something happened to it; perhaps it stands elsewhere now. */
-  void written(BatchRow row, Writes.Timed write, BatchHistory before, BatchHistory after) {
+  void written(BatchRow row, Writes.Entry write, BatchHistory before, BatchHistory after) {
     SimmerSetting setting = after.setting();
     if (samePlace(before.setting(), setting)) {
       return;

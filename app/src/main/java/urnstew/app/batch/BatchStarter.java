@@ -6,7 +6,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import urnstew.app.batch.BatchService.Recorded;
+import urnstew.app.batch.BatchEntries.Recorded;
 import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
@@ -55,10 +55,11 @@ public class BatchStarter {
   /** Starts a batch, once. */
   @Write
   public Recorded start(StartBatch write, Actor actor) {
-    return writes.once(write.id(), "batch", write, Recorded.class, () -> started(write, actor));
+    writes.once(write.id(), "batch", write, () -> started(write, actor));
+    return batches.recorded(write.id());
   }
 
-  private Recorded started(StartBatch write, Actor actor) {
+  private void started(StartBatch write, Actor actor) {
     KitchenSettings kitchen = kitchens.settings();
     Instant received = clock.instant();
     Instant lit = write.stamp().happened(received, kitchen.zoneId());
@@ -74,7 +75,6 @@ public class BatchStarter {
             BatchSnapshot.MODEL_VERSION);
     places.lit(write, inputs.formula().formula().name(), inputs.setting(), lit);
     batches.start(row(write, actor, snapshot, plan, kitchen));
-    return new Recorded(write.id(), write.id(), 0, lit);
   }
 
   /** What nobody has read is not cooked. */

@@ -43,13 +43,16 @@ class BatchViews {
   private static final int MOST_LISTED = 200;
 
   private final BatchMapper batches;
+  private final BatchHistories histories;
   private final BatchDeclarations declarations;
   private final Clock clock;
   private final Cache<Listed, OnStove> listed =
       Caffeine.newBuilder().maximumSize(MOST_LISTED).build();
 
-  BatchViews(BatchMapper batches, BatchDeclarations declarations, Clock clock) {
+  BatchViews(
+      BatchMapper batches, BatchHistories histories, BatchDeclarations declarations, Clock clock) {
     this.batches = batches;
+    this.histories = histories;
     this.declarations = declarations;
     this.clock = clock;
   }
@@ -57,7 +60,7 @@ class BatchViews {
   BatchView view(BatchRow row) {
     Planned planned = BatchDocuments.PLANNED.read(row.planned());
     ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
-    BatchHistory acts = acts(row);
+    BatchHistory acts = histories.acts(row);
     Formula formula = acts.snapshot().inputs().formula().formula();
     List<EventView> latest = page(row, row.nextSequence(), acts, forecast);
     return new BatchView(
@@ -97,7 +100,7 @@ class BatchViews {
         row.id(),
         row.name(),
         row.startedAt(),
-        pot(acts(row)),
+        pot(histories.acts(row)),
         forecast.simmerStartedAt(),
         forecast.thickAt(),
         forecast.likely(),
@@ -111,12 +114,15 @@ class BatchViews {
 
   /** What happened before a sequence number, a page of it. */
   List<EventView> before(BatchRow row, int sequence) {
-    return page(row, sequence, acts(row), BatchDocuments.FORECAST.read(row.forecast()));
+    return page(row, sequence, histories.acts(row), BatchDocuments.FORECAST.read(row.forecast()));
   }
 
   /** All that happened. */
   List<EventView> events(BatchRow row) {
-    return views(batches.events(row.id()), acts(row), BatchDocuments.FORECAST.read(row.forecast()));
+    return views(
+        batches.events(row.id()),
+        histories.acts(row),
+        BatchDocuments.FORECAST.read(row.forecast()));
   }
 
   private List<EventView> page(BatchRow row, int before, BatchHistory acts, ForecastView forecast) {
@@ -130,11 +136,6 @@ class BatchViews {
             .toList(),
         acts,
         forecast.oddReadings());
-  }
-
-  /** The history without its readings: enough for how the pot stands and what is struck out. */
-  BatchHistory acts(BatchRow row) {
-    return declarations.acts(row);
   }
 
   /** The ways that it was made in: what of a formula belongs to a school, once ways are chosen. */

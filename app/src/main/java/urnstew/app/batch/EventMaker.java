@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
@@ -48,45 +47,39 @@ class EventMaker {
   }
 
   /** The event of a write, at its moment. */
-  BatchEvent event(Writes.Timed write, Instant moment, BatchHistory history) {
-    UUID id = write.id();
-    if (write instanceof Writes.TakeReading w) {
-      Vessel own = history.setting().vessel();
-      return new BatchEvent.ReadingTaken(id, moment, measurements.of(w, own));
-    }
-    if (write instanceof Writes.SetHeat w) {
-      return new BatchEvent.SetOtherwise(
-          id, moment, plans.setting(w.vesselId(), w.heatSourceId(), w.heating(), w.lid()));
-    }
-    if (write instanceof Writes.SetTarget w) {
-      return new BatchEvent.TargetSet(
-          id,
-          moment,
-          new TargetText(
-                  "solidsFraction",
-                  w.solidsFraction(),
-                  "spreadMeters",
-                  w.spreadMeters(),
-                  w.enteredText())
-              .target());
-    }
-    if (write instanceof Writes.Finish w) {
-      Optional<Mass> mass =
-          Optional.ofNullable(w.finalMassKilograms())
-              .map(kilograms -> mass("finalMassKilograms", w, kilograms));
-      return new BatchEvent.Finished(id, moment, mass, w.note());
-    }
-    return flow(write, moment);
+  BatchEvent event(Writes.Entry write, Instant moment, BatchHistory history) {
+    return write.accept(new Meaning(moment, history.setting().vessel()));
   }
 
-  /** What goes in or out of the pot. */
-  private BatchEvent flow(Writes.Timed write, Instant moment) {
-    if (write instanceof Writes.Pour w) {
+  /** What each kind of entry means for the pot. */
+  private final class Meaning implements Writes.Visitor<BatchEvent> {
+    private final Instant moment;
+    private final Vessel own;
+
+    Meaning(Instant moment, Vessel own) {
+      this.moment = moment;
+      this.own = own;
+    }
+
+    @Override
+    public BatchEvent simmerStart(Writes.SimmerStart w) {
+      return new BatchEvent.SimmerStarted(w.id(), moment);
+    }
+
+    @Override
+    public BatchEvent takeReading(Writes.TakeReading w) {
+      return new BatchEvent.ReadingTaken(w.id(), moment, measurements.of(w, own));
+    }
+
+    @Override
+    public BatchEvent pour(Writes.Pour w) {
       agree("massKilograms", w.enteredText(), kitchens.massText("g"), w.massKilograms());
       Mass mass = at("massKilograms", () -> new Mass(w.massKilograms()));
       return new BatchEvent.Poured(w.id(), moment, w.line(), mass);
     }
-    if (write instanceof Writes.Add w) {
+
+    @Override
+    public BatchEvent add(Writes.Add w) {
       Mass mass = mass("massKilograms", w, w.massKilograms());
       Double said = w.temperatureCelsius();
       double celsius = said == null ? kitchens.settings().surroundings().room().celsius() : said;
@@ -94,17 +87,68 @@ class EventMaker {
           new Temperature(Require.within("temperatureCelsius", celsius, 0, 130, "°C"));
       return new BatchEvent.Added(w.id(), moment, ingredient(w.ingredientId()), mass, temperature);
     }
-    if (write instanceof Writes.LadleOut w) {
+
+    @Override
+    public BatchEvent ladleOut(Writes.LadleOut w) {
       return new BatchEvent.LadledOut(w.id(), moment, mass("massKilograms", w, w.massKilograms()));
     }
-    if (write instanceof Writes.TakePiecesOut w) {
+
+    @Override
+    public BatchEvent takePiecesOut(Writes.TakePiecesOut w) {
       List<String> which = w.ingredientIds();
       return new BatchEvent.PiecesTakenOut(w.id(), moment, which == null ? List.of() : which);
     }
-    if (write instanceof Writes.TryCups w) {
+
+    @Override
+    public BatchEvent setHeat(Writes.SetHeat w) {
+      return new BatchEvent.SetOtherwise(
+          w.id(), moment, plans.setting(w.vesselId(), w.heatSourceId(), w.heating(), w.lid()));
+    }
+
+    @Override
+    public BatchEvent taste(Writes.Taste w) {
+      return new BatchEvent.Tasted(w.id(), moment, measured(w));
+    }
+
+    @Override
+    public BatchEvent tryCups(Writes.TryCups w) {
       return new BatchEvent.CupsTried(w.id(), moment, trial(w));
     }
-    return note(write, moment);
+
+    @Override
+    public BatchEvent setTarget(Writes.SetTarget w) {
+      TargetText text =
+          new TargetText(
+              "solidsFraction",
+              w.solidsFraction(),
+              "spreadMeters",
+              w.spreadMeters(),
+              w.enteredText());
+      return new BatchEvent.TargetSet(w.id(), moment, text.target());
+    }
+
+    @Override
+    public BatchEvent doStep(Writes.DoStep w) {
+      return new BatchEvent.StepDone(w.id(), moment, w.step());
+    }
+
+    @Override
+    public BatchEvent strikeOut(Writes.StrikeOut w) {
+      return new BatchEvent.StruckOut(w.id(), moment, w.eventId(), w.reason());
+    }
+
+    @Override
+    public BatchEvent restore(Writes.Restore w) {
+      return new BatchEvent.Restored(w.id(), moment, w.eventId());
+    }
+
+    @Override
+    public BatchEvent finish(Writes.Finish w) {
+      Optional<Mass> mass =
+          Optional.ofNullable(w.finalMassKilograms())
+              .map(kilograms -> mass("finalMassKilograms", w, kilograms));
+      return new BatchEvent.Finished(w.id(), moment, mass, w.note());
+    }
   }
 
   private Ingredient ingredient(String id) {
@@ -134,30 +178,12 @@ class EventMaker {
                 cup));
   }
 
-  /** What is only noted. */
-  private static BatchEvent note(Writes.Timed write, Instant moment) {
-    if (write instanceof Writes.SimmerStart w) {
-      return new BatchEvent.SimmerStarted(w.id(), moment);
-    }
-    if (write instanceof Writes.Taste w) {
-      return new BatchEvent.Tasted(w.id(), moment, taste(w));
-    }
-    if (write instanceof Writes.DoStep w) {
-      return new BatchEvent.StepDone(w.id(), moment, w.step());
-    }
-    if (write instanceof Writes.StrikeOut w) {
-      return new BatchEvent.StruckOut(w.id(), moment, w.eventId(), w.reason());
-    }
-    Writes.Restore w = (Writes.Restore) write;
-    return new BatchEvent.Restored(w.id(), moment, w.eventId());
-  }
-
   private Mass mass(String field, Writes.Timed write, double kilograms) {
     agree(field, write.enteredText(), kitchens.massText("kg"), kilograms);
     return new Mass(Require.positive(field, kilograms, "kg"));
   }
 
-  private static MeasuredTaste taste(Writes.Taste write) {
+  private static MeasuredTaste measured(Writes.Taste write) {
     return new MeasuredTaste(
         Optional.ofNullable(write.pH()),
         Optional.ofNullable(write.brixFraction()).map(MassFraction::new),

@@ -30,6 +30,43 @@ public interface Writes {
     }
   }
 
+  /** What is written to a pot that is on the stove. */
+  sealed interface Entry extends Timed {
+    /** The visitor's answer for this kind. */
+    <T> T accept(Visitor<T> visitor);
+  }
+
+  /** One answer for each kind: a new kind does not compile until everybody has one for it. */
+  interface Visitor<T> {
+    T simmerStart(SimmerStart write);
+
+    T takeReading(TakeReading write);
+
+    T pour(Pour write);
+
+    T add(Add write);
+
+    T ladleOut(LadleOut write);
+
+    T takePiecesOut(TakePiecesOut write);
+
+    T setHeat(SetHeat write);
+
+    T taste(Taste write);
+
+    T tryCups(TryCups write);
+
+    T setTarget(SetTarget write);
+
+    T doStep(DoStep write);
+
+    T strikeOut(StrikeOut write);
+
+    T restore(Restore write);
+
+    T finish(Finish write);
+  }
+
   /**
    * When something was written.
    *
@@ -64,7 +101,12 @@ public interface Writes {
       implements Timed {}
 
   /** Everything for the simmer is in the pot. */
-  record SimmerStart(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
+  record SimmerStart(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.simmerStart(this);
+    }
+  }
 
   /**
    * A reading: exactly one of a weighing (with the pot it was weighed in, if there was one), a
@@ -81,7 +123,12 @@ public interface Writes {
       @NotNull @Size(max = 80) String enteredText,
       @NotNull ReadingSource source,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.takeReading(this);
+    }
+  }
 
   /** What really went in of one line of the formula. */
   record Pour(
@@ -90,7 +137,12 @@ public interface Writes {
       double massKilograms,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.pour(this);
+    }
+  }
 
   /**
    * Something goes in that was not planned.
@@ -104,7 +156,12 @@ public interface Writes {
       @Nullable Double temperatureCelsius,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.add(this);
+    }
+  }
 
   /** Sauce is ladled out. */
   record LadleOut(
@@ -112,7 +169,12 @@ public interface Writes {
       double massKilograms,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.ladleOut(this);
+    }
+  }
 
   /**
    * Whole pieces are lifted out.
@@ -121,7 +183,12 @@ public interface Writes {
    */
   record TakePiecesOut(
       @NotNull UUID id, @Nullable List<String> ingredientIds, @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.takePiecesOut(this);
+    }
+  }
 
   /**
    * Knob, lid, oven, burner or pot are changed.
@@ -136,7 +203,12 @@ public interface Writes {
       @NotNull UUID heatSourceId,
       @Nullable Boolean sharesHeat,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.setHeat(this);
+    }
+  }
 
   /** The pot is measured or tasted: any of these, what is absent was not. */
   record Taste(
@@ -145,7 +217,12 @@ public interface Writes {
       @Nullable Double brixFraction,
       int sharper,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.taste(this);
+    }
+  }
 
   /**
    * Doses were tried in cups; the first cup is the pot as it is.
@@ -162,7 +239,12 @@ public interface Writes {
       int tasters,
       @Nullable Integer chosen,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.tryCups(this);
+    }
+  }
 
   /** One cup: what it stands for in the pot, and what was tasted. */
   record TriedCup(@NotNull List<@Valid TriedDose> doses, @NotNull @Size(max = 200) String note) {}
@@ -177,12 +259,22 @@ public interface Writes {
       @Nullable Double spreadMeters,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.setTarget(this);
+    }
+  }
 
   /** A step was done. */
   record DoStep(
       @NotNull UUID id, @NotNull @Size(min = 1, max = 80) String step, @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.doStep(this);
+    }
+  }
 
   /** An earlier event was wrong. */
   record StrikeOut(
@@ -190,11 +282,21 @@ public interface Writes {
       @NotNull UUID eventId,
       @NotNull @Size(max = 500) String reason,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.strikeOut(this);
+    }
+  }
 
   /** That event was right after all. */
   record Restore(@NotNull UUID id, @NotNull UUID eventId, @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.restore(this);
+    }
+  }
 
   /** Off the heat. */
   record Finish(
@@ -203,5 +305,10 @@ public interface Writes {
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Size(max = 2000) String note,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.finish(this);
+    }
+  }
 }

@@ -28,7 +28,7 @@ import urnstew.core.reduction.Lid;
 /** What 'Hollow Lantern' holds hot and cools just now: made up, as all of it. */
 @Component
 class DemoKept {
-  private static final Actor DEMO = new Actor("demo data");
+  private static final Actor DEMO = Actor.itself("demo data");
   private static final UUID WALK_IN = DemoKitchen.id(0xb1);
   private static final UUID FREEZER = DemoKitchen.id(0xb2);
   private static final int DAY = 24 * 60;
@@ -56,8 +56,8 @@ class DemoKept {
   }
 
   void places() {
-    equipment.add(new ColdPlaceEdit(WALK_IN, "Walk-in", ColdKind.FAN_REFRIGERATOR, 3));
-    equipment.add(new ColdPlaceEdit(FREEZER, "Chest freezer", ColdKind.FREEZER, -20));
+    equipment.add(new ColdPlaceEdit(WALK_IN, "Walk-in", ColdKind.FAN_REFRIGERATOR, 3), DEMO);
+    equipment.add(new ColdPlaceEdit(FREEZER, "Chest freezer", ColdKind.FREEZER, -20), DEMO);
   }
 
   /** A ragù held for the late table, a base in ice, and a broth that somebody left in its pot. */
@@ -65,21 +65,24 @@ class DemoKept {
     UUID ragu = DemoKitchen.id(0xc1);
     starter.hold(
         new StartHold(
-            ragu, what("ridge-ragu", 4.2, "4.2 kg"), holdingPot, 68, Lid.AJAR, null, stamp(95)));
+            ragu, what("ridge-ragu", 4.2, "4.2 kg"), holdingPot, 68, Lid.AJAR, null, stamp(95)),
+        DEMO);
     read(0xc2, ragu, 74, 80);
     read(0xc3, ragu, 68, 25);
     UUID base = DemoKitchen.id(0xc4);
     Setup ice = new Setup(tin, 2, ColdPlace.ICE_BATH, null, false, null, WALK_IN, 18.0);
     starter.cool(
-        new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, null, stamp(52)));
+        new StartCooling(base, what("larder-base", 9.4, "9.4 kg"), 88, ice, null, stamp(52)), DEMO);
     read(0xc5, base, 52, 12);
     UUID broth = DemoKitchen.id(0xc6);
     Setup pot = new Setup(tallPot, 1, ColdPlace.FAN_REFRIGERATOR, WALK_IN, false, null, null, null);
-    starter.cool(new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, null, stamp(40)));
+    starter.cool(
+        new StartCooling(broth, what("saffron-sea", 7, "7 kg"), 85, pot, null, stamp(40)), DEMO);
     read(0xc7, broth, 78, 8);
     starter.setOut(
         new SetOut(
-            DemoKitchen.id(0xc8), "Baked pasta, half a tray", false, 72, "72 °C", stamp(150)));
+            DemoKitchen.id(0xc8), "Baked pasta, half a tray", false, 72, "72 °C", stamp(150)),
+        DEMO);
   }
 
   /** Tubs of the last days, one of them wanted thawed. */
@@ -88,7 +91,7 @@ class DemoKept {
     put(0xd2, "garden-ragu", 1.9, "1.9 kg", WALK_IN, 4 * DAY);
     put(0xd3, "drover-ragu", 5.6, "5.6 kg", FREEZER, 5 * DAY);
     put(0xd4, "slow-passata", 2.8, "2.8 kg", FREEZER, 6 * DAY);
-    lots.want(DemoKitchen.id(0xd3), new WantedAt(clock.instant().plus(Duration.ofDays(3))));
+    lots.want(DemoKitchen.id(0xd3), new WantedAt(clock.instant().plus(Duration.ofDays(3))), DEMO);
   }
 
   private void put(
@@ -103,7 +106,8 @@ class DemoKept {
             place,
             "made up for the demo: cooled before this record began",
             null,
-            stamp(minutesAgo)));
+            stamp(minutesAgo)),
+        DEMO);
   }
 
   private static What what(String formula, double kilograms, String text) {

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import urnstew.app.batch.BatchService;
+import urnstew.app.batch.BatchEntries;
 import urnstew.app.batch.BatchStarter;
 import urnstew.app.batch.ReadingSource;
 import urnstew.app.batch.Writes.Finish;
@@ -49,7 +49,7 @@ import urnstew.core.sizing.Rounding;
  */
 @Component
 class DemoKitchen {
-  private static final Actor DEMO = new Actor("demo data");
+  private static final Actor DEMO = Actor.itself("demo data");
   private static final UUID RONDEAU = id(0x11);
   private static final UUID BIG_BURNER = id(0x22);
   private static final UUID GAS_RING = id(0x21);
@@ -63,7 +63,7 @@ class DemoKitchen {
   private final StockService stock;
   private final MealService meals;
   private final BatchStarter starter;
-  private final BatchService batches;
+  private final BatchEntries batches;
   private final StageNoteService stageNotes;
   private final DemoKept kept;
   private final Clock clock;
@@ -74,7 +74,7 @@ class DemoKitchen {
       StockService stock,
       MealService meals,
       BatchStarter starter,
-      BatchService batches,
+      BatchEntries batches,
       StageNoteService stageNotes,
       DemoKept kept,
       Clock clock) {
@@ -90,23 +90,25 @@ class DemoKitchen {
   }
 
   void equip() {
-    equipment.add(pot(id(0x10), "Small pot", 22, 22, 16, 1.6));
-    equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1));
-    equipment.add(pot(id(0x16), "Old rondeau", 36, 36, 20, 4.3));
-    equipment.add(pot(STOCKPOT, "Stockpot", 32, 32, 28, 4.4));
-    equipment.add(pot(TALL_POT, "Tall pot", 28, 28, 30, 3.6));
-    equipment.add(pot(WELL, "Hot well", 26, 26, 18, 1.2));
-    equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2));
-    equipment.add(tray(id(0x14), "Roasting tray", 0.5, 0.3, 0.06));
-    equipment.add(tray(GASTRO, "Gastro tin", 0.51, 0.31, 0.1));
+    equipment.add(pot(id(0x10), "Small pot", 22, 22, 16, 1.6), DEMO);
+    equipment.add(pot(RONDEAU, "Rondeau", 36, 36, 20, 4.1), DEMO);
+    equipment.add(pot(id(0x16), "Old rondeau", 36, 36, 20, 4.3), DEMO);
+    equipment.add(pot(STOCKPOT, "Stockpot", 32, 32, 28, 4.4), DEMO);
+    equipment.add(pot(TALL_POT, "Tall pot", 28, 28, 30, 3.6), DEMO);
+    equipment.add(pot(WELL, "Hot well", 26, 26, 18, 1.2), DEMO);
+    equipment.add(pot(id(0x13), "Slope-sided pan", 30, 40, 14, 3.2), DEMO);
+    equipment.add(tray(id(0x14), "Roasting tray", 0.5, 0.3, 0.06), DEMO);
+    equipment.add(tray(GASTRO, "Gastro tin", 0.51, 0.31, 0.1), DEMO);
     kept.places();
-    equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"));
-    equipment.add(new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"));
-    equipment.add(new HeatSourceEdit(id(0x26), "Back ring", HeatKind.GAS, 3500, "3.5 kW"));
+    equipment.add(new HeatSourceEdit(GAS_RING, "Gas ring", HeatKind.GAS, 5000, "5 kW"), DEMO);
     equipment.add(
-        new OvenEdit(id(0x23), "Deck oven", 0.65, "65 cm", 0.5, "50 cm", 0.26, "26 cm", 280, true));
-    equipment.add(new MeasureEdit(id(0x24), "ladle", null, 0.13, "130 g"));
-    equipment.add(new MeasureEdit(id(0x25), "handful", "basil", 0.008, "8 g"));
+        new HeatSourceEdit(BIG_BURNER, "Induction", HeatKind.INDUCTION, 3500, "3500 W"), DEMO);
+    equipment.add(new HeatSourceEdit(id(0x26), "Back ring", HeatKind.GAS, 3500, "3.5 kW"), DEMO);
+    equipment.add(
+        new OvenEdit(id(0x23), "Deck oven", 0.65, "65 cm", 0.5, "50 cm", 0.26, "26 cm", 280, true),
+        DEMO);
+    equipment.add(new MeasureEdit(id(0x24), "ladle", null, 0.13, "130 g"), DEMO);
+    equipment.add(new MeasureEdit(id(0x25), "handful", "basil", 0.008, "8 g"), DEMO);
     shelves();
     tonight();
     yesterdaysBatch();
@@ -163,7 +165,7 @@ class DemoKitchen {
 
   private void store(
       int number, String what, double kg, String text, @Nullable LocalDate opened, String where) {
-    stock.store(new StockItem(id(number), what, kg, text, opened, null, where, null, 0));
+    stock.store(new StockItem(id(number), what, kg, text, opened, null, where, null, 0), DEMO);
   }
 
   /** Thirty-four before the night watch; two eat without milk, and one base makes two dishes. */
@@ -181,7 +183,8 @@ class DemoKitchen {
                 dish("fried-slices", 14, 0.09, null, List.of())),
             PackGoal.LEAST_COST,
             null),
-        0);
+        0,
+        DEMO);
   }
 
   private static DishSheet dish(

@@ -13,6 +13,7 @@ import org.springframework.transaction.support.TransactionOperations;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
+import urnstew.app.platform.Actor;
 import urnstew.core.consistency.ConsistencyBand;
 import urnstew.core.kitchen.Instruments;
 import urnstew.units.MassFraction;
@@ -49,7 +50,7 @@ class FirstStart implements ApplicationRunner {
     // All or nothing: a start that is cut off here leaves no half kitchen behind.
     transactions.executeWithoutResult(
         status -> {
-          if (kitchens.found(settings) && withDemo) {
+          if (kitchens.found(settings, Actor.itself("first start")) && withDemo) {
             demo.equip();
             LOG.info("Loaded the made-up demo kitchen 'Hollow Lantern'.");
           }

@@ -79,14 +79,15 @@ class FormulaController {
   FormulaView write(
       @PathVariable String id,
       @Valid @RequestBody NextVersion next,
-      @RequestHeader("If-Match") int seen) {
-    writer.write(id, next.sheet(), seen, next.note(), Actor.KITCHEN);
+      @RequestHeader("If-Match") int seen,
+      Actor actor) {
+    writer.write(id, next.sheet(), seen, next.note(), actor);
     return reading.one(id, null, List.of());
   }
 
   @PutMapping("/{id}/retired")
-  FormulaView retire(@PathVariable String id, @RequestParam boolean retired) {
-    writer.retire(id, retired);
+  FormulaView retire(@PathVariable String id, @RequestParam boolean retired, Actor actor) {
+    writer.retire(id, retired, actor);
     return reading.one(id, null, List.of());
   }
 
@@ -101,8 +102,8 @@ class FormulaController {
   record FileIn(@NotNull @Pattern(regexp = "[A-Za-z0-9-]{1,60}") String id, @NotNull String text) {}
 
   @PostMapping("/files")
-  TakenIn takeIn(@Valid @RequestBody FileIn in) {
-    return files.in(in.id(), in.text(), Actor.KITCHEN);
+  TakenIn takeIn(@Valid @RequestBody FileIn in, Actor actor) {
+    return files.in(in.id(), in.text(), actor);
   }
 
   /** What somebody leaves out, in the ways of making it. */

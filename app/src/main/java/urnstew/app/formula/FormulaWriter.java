@@ -61,7 +61,7 @@ public class FormulaWriter {
 
   /** Puts a formula away, or takes it out again. */
   @Write
-  public void retire(String id, boolean retired) {
+  public void retire(String id, boolean retired, Actor actor) {
     mapper.put(new ShelfRow(id, 0, retired));
     ShelfRow row = mapper.lock(id).orElseThrow();
     mapper.change(new ShelfRow(id, row.latest(), retired));

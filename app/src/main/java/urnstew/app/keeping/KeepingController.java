@@ -60,64 +60,65 @@ class KeepingController {
 
   @PostMapping("/coolings")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept startCooling(@Valid @RequestBody KeepingWrites.StartCooling write) {
-    return starter.cool(write);
+  Kept startCooling(@Valid @RequestBody KeepingWrites.StartCooling write, Actor actor) {
+    return starter.cool(write, actor);
   }
 
   @PostMapping("/holds")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept startHold(@Valid @RequestBody KeepingWrites.StartHold write) {
-    return starter.hold(write);
+  Kept startHold(@Valid @RequestBody KeepingWrites.StartHold write, Actor actor) {
+    return starter.hold(write, actor);
   }
 
   @PostMapping("/set-outs")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept setOut(@Valid @RequestBody KeepingWrites.SetOut write) {
-    return starter.setOut(write);
+  Kept setOut(@Valid @RequestBody KeepingWrites.SetOut write, Actor actor) {
+    return starter.setOut(write, actor);
   }
 
   @PostMapping("/{id}/readings")
   @ResponseStatus(HttpStatus.CREATED)
   Kept readTemperature(
-      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.ReadTemperature write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.ReadTemperature write, Actor actor) {
+    return keepings.record(id, write, actor);
   }
 
   @PostMapping("/{id}/placings")
   @ResponseStatus(HttpStatus.CREATED)
   Kept placeOtherwise(
-      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.PlaceOtherwise write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.PlaceOtherwise write, Actor actor) {
+    return keepings.record(id, write, actor);
   }
 
   @PostMapping("/{id}/stirrings")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept stir(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Stir write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+  Kept stir(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Stir write, Actor actor) {
+    return keepings.record(id, write, actor);
   }
 
   @PostMapping("/{id}/reheatings")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept reheat(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Reheat write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+  Kept reheat(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Reheat write, Actor actor) {
+    return keepings.record(id, write, actor);
   }
 
   @PostMapping("/{id}/top-ups")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept topUp(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.TopUp write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+  Kept topUp(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.TopUp write, Actor actor) {
+    return keepings.record(id, write, actor);
   }
 
   @PostMapping("/{id}/strike-outs")
   @ResponseStatus(HttpStatus.CREATED)
   Kept strikeOutOfKeeping(
-      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.StrikeOut write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.StrikeOut write, Actor actor) {
+    return keepings.record(id, write, actor);
   }
 
   @PostMapping("/{id}/closings")
   @ResponseStatus(HttpStatus.CREATED)
-  Kept closeKeeping(@PathVariable UUID id, @Valid @RequestBody KeepingWrites.Close write) {
-    return keepings.record(id, write, Actor.KITCHEN);
+  Kept closeKeeping(
+      @PathVariable UUID id, @Valid @RequestBody KeepingWrites.Close write, Actor actor) {
+    return keepings.close(id, write, actor);
   }
 }

@@ -8,11 +8,34 @@ public sealed interface KeepingEvent {
   /** What it is called in answers. */
   String what();
 
+  /** The visitor's answer for this kind. */
+  <T> T accept(Visitor<T> visitor);
+
+  /** One answer for each kind: a new kind does not compile until everybody has one for it. */
+  interface Visitor<T> {
+    T read(Read event);
+
+    T placed(Placed event);
+
+    T stirred(Stirred event);
+
+    T reheated(Reheated event);
+
+    T toppedUp(ToppedUp event);
+
+    T struckOut(StruckOut event);
+  }
+
   /** A temperature was read. */
   record Read(double celsius, double error) implements KeepingEvent {
     @Override
     public String what() {
       return "Read";
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.read(this);
     }
   }
 
@@ -22,6 +45,11 @@ public sealed interface KeepingEvent {
     public String what() {
       return "Placed";
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.placed(this);
+    }
   }
 
   /** It was stirred through. */
@@ -29,6 +57,11 @@ public sealed interface KeepingEvent {
     @Override
     public String what() {
       return "Stirred";
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.stirred(this);
     }
   }
 
@@ -38,6 +71,11 @@ public sealed interface KeepingEvent {
     public String what() {
       return "Reheated";
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.reheated(this);
+    }
   }
 
   /** Water was put into what is held. */
@@ -46,6 +84,11 @@ public sealed interface KeepingEvent {
     public String what() {
       return "ToppedUp";
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.toppedUp(this);
+    }
   }
 
   /** An earlier entry was wrong. */
@@ -53,6 +96,11 @@ public sealed interface KeepingEvent {
     @Override
     public String what() {
       return "StruckOut";
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.struckOut(this);
     }
   }
 }

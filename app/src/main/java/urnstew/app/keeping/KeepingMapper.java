@@ -102,6 +102,15 @@ interface KeepingMapper {
       """)
   void append(EntryRow entry);
 
+  /** When an entry was, or something began to be kept. */
+  @Select(
+      """
+      select happened_at from keeping_event where id = #{id}
+      union all select started_at from keeping where id = #{id}
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Instant happened(UUID id);
+
   @Select("select * from keeping_event where keeping_id = #{id} order by sequence")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<EntryRow> entries(UUID id);

@@ -1,20 +1,18 @@
 package urnstew.app.keeping;
 
-import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.keeping.KeepingMapper.EntryRow;
 import urnstew.app.keeping.KeepingMapper.KeepingRow;
-import urnstew.app.keeping.KeepingStart.ToCool;
-import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.keeping.KeptSauces.Kept;
 import urnstew.app.keeping.store.KeepingDocuments;
@@ -28,17 +26,14 @@ import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
-import urnstew.core.rules.Limit;
 import urnstew.units.InvalidInput;
-import urnstew.units.Require;
-import urnstew.units.text.QuantityKind;
 
 /** Holds and coolings under way: read, written about, closed. */
 @Service
 public class KeepingService {
   private final KeepingMapper mapper;
   private final KeepingViews views;
-  private final CoolingSetups setups;
+  private final KeepingEntries entries;
   private final KeptPlaces places;
   private final KitchenService kitchens;
   private final IdempotencyStore writes;
@@ -47,14 +42,14 @@ public class KeepingService {
   KeepingService(
       KeepingMapper mapper,
       KeepingViews views,
-      CoolingSetups setups,
+      KeepingEntries entries,
       KeptPlaces places,
       KitchenService kitchens,
       IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.views = views;
-    this.setups = setups;
+    this.entries = entries;
     this.places = places;
     this.kitchens = kitchens;
     this.writes = writes;
@@ -93,7 +88,7 @@ public class KeepingService {
   }
 
   /** Closes a cooling whose sauce goes into tubs; only one that is over. */
-  @Write
+  @Transactional(propagation = Propagation.MANDATORY)
   public void putAway(UUID id, Instant at) {
     KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
     if (row.closedAt() != null) {
@@ -106,29 +101,16 @@ public class KeepingService {
 
   /** Writes what happened, once. */
   @Write
-  public Kept record(UUID id, KeepingWrites.Timed write, Actor actor) {
-    return once(write, "keeping/" + id, () -> recorded(id, write, actor));
+  public Kept record(UUID id, KeepingWrites.Entry write, Actor actor) {
+    writes.once(write.id(), "keeping/" + id, write, () -> recorded(id, write, actor));
+    return new Kept(id, write.id(), mapper.happened(write.id()));
   }
 
-  private Kept recorded(UUID id, KeepingWrites.Timed write, Actor actor) {
-    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
-    if (row.closedAt() != null) {
-      throw new Clash("This is not kept any more.", "Look it up in the logbook.");
-    }
+  private void recorded(UUID id, KeepingWrites.Entry write, Actor actor) {
+    KeepingRow row = open(id);
     Instant received = clock.instant();
-    Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
-    if (at.isBefore(row.startedAt())) {
-      throw new InvalidInput(
-          "stamp.happenedLocalTime",
-          "before-the-start",
-          "That is before it was put there.",
-          "from the start of it on",
-          "Look at the hour again.");
-    }
-    if (write instanceof KeepingWrites.Close close) {
-      return closed(row, close, at);
-    }
-    KeepingEvent event = event(row, write);
+    Instant at = happened(row, write, received);
+    KeepingEvent event = entries.event(row, write);
     mapper.append(
         new EntryRow(
             id,
@@ -143,11 +125,32 @@ public class KeepingService {
     mapper.written(id);
     otherPans(write).ifPresent(pan -> places.cools(id, row.name(), pan, at));
     views.of(row(id));
-    return new Kept(id, write.id(), at);
+  }
+
+  /** Locked; still kept. */
+  private KeepingRow open(UUID id) {
+    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
+    if (row.closedAt() != null) {
+      throw new Clash("This is not kept any more.", "Look it up in the logbook.");
+    }
+    return row;
+  }
+
+  private Instant happened(KeepingRow row, KeepingWrites.Timed write, Instant received) {
+    Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
+    if (at.isBefore(row.startedAt())) {
+      throw new InvalidInput(
+          "stamp.happenedLocalTime",
+          "before-the-start",
+          "That is before it was put there.",
+          "from the start of it on",
+          "Look at the hour again.");
+    }
+    return at;
   }
 
   /** The pan that it is in from now on, where an entry says so. */
-  private static Optional<UUID> otherPans(KeepingWrites.Timed write) {
+  private static Optional<UUID> otherPans(KeepingWrites.Entry write) {
     if (write instanceof KeepingWrites.PlaceOtherwise moved) {
       return Optional.of(moved.setup().vesselId());
     }
@@ -156,7 +159,16 @@ public class KeepingService {
         : Optional.empty();
   }
 
-  private Kept closed(KeepingRow row, KeepingWrites.Close close, Instant at) {
+  /** Ends it, once. */
+  @Write
+  public Kept close(UUID id, KeepingWrites.Close close, Actor actor) {
+    writes.once(close.id(), "keeping/" + id, close, () -> closed(id, close));
+    return new Kept(id, close.id(), Objects.requireNonNull(row(id).closedAt(), "it is closed"));
+  }
+
+  private void closed(UUID id, KeepingWrites.Close close) {
+    KeepingRow row = open(id);
+    Instant at = happened(row, close, clock.instant());
     if (close.as() == Closed.DISCARDED && close.reason().isBlank()) {
       throw new InvalidInput(
           "reason",
@@ -168,83 +180,5 @@ public class KeepingService {
     views.mayClose(row, close.as());
     mapper.close(row.id(), at, close.as(), close.reason().strip());
     places.leave(row.id());
-    return new Kept(row.id(), close.id(), at);
-  }
-
-  private KeepingEvent event(KeepingRow row, KeepingWrites.Timed write) {
-    if (write instanceof KeepingWrites.ReadTemperature w) {
-      double celsius = Require.within("celsius", w.celsius(), -30, 120, "°C");
-      agree("celsius", w.enteredText(), QuantityKind.TEMPERATURE, "c", celsius);
-      return new KeepingEvent.Read(celsius, kitchens.settings().probeErrorKelvins());
-    }
-    if (write instanceof KeepingWrites.StrikeOut w) {
-      boolean known = mapper.entries(row.id()).stream().anyMatch(e -> e.id().equals(w.eventId()));
-      if (!known) {
-        throw new NotThere("entry", w.eventId());
-      }
-      return new KeepingEvent.StruckOut(w.eventId(), w.reason());
-    }
-    KeepingStart start = KeepingDocuments.START.read(row.start());
-    if (start instanceof ToCool cool) {
-      return cooling(row, cool, write);
-    }
-    if (start instanceof ToHold) {
-      return holding(write);
-    }
-    throw wrongKind("What is set out is read, served or thrown away.");
-  }
-
-  private KeepingEvent cooling(KeepingRow row, ToCool start, KeepingWrites.Timed write) {
-    if (write instanceof KeepingWrites.Stir) {
-      return new KeepingEvent.Stirred();
-    }
-    if (write instanceof KeepingWrites.PlaceOtherwise w) {
-      return new KeepingEvent.Placed(setups.fitting(w.setup(), start.sauce(), start.rules()));
-    }
-    if (write instanceof KeepingWrites.Reheat w) {
-      return reheated(row, start, w);
-    }
-    throw wrongKind("A cooling is not topped up.");
-  }
-
-  private KeepingEvent reheated(KeepingRow row, ToCool start, KeepingWrites.Reheat write) {
-    double wanted = start.rules().of(Limit.REHEAT).value();
-    double read = write.celsius() - kitchens.settings().probeErrorKelvins();
-    if (read < wanted) {
-      throw new InvalidInput(
-          "celsius",
-          "not-hot-enough",
-          String.format(
-              "%.0f °C, less what the thermometer may be out, is below %.0f °C.",
-              write.celsius(), wanted),
-          String.format("%.0f °C or more all through, for %d s", wanted, heldSeconds(start)),
-          "Heat it on, stir, and read again.");
-    }
-    views.mayReheat(row, start);
-    return new KeepingEvent.Reheated(
-        Require.within("celsius", write.celsius(), wanted, 105, "°C"),
-        setups.fitting(write.setup(), start.sauce(), start.rules()));
-  }
-
-  private static long heldSeconds(ToCool start) {
-    return start.rules().time(Limit.REHEAT_FOR).toSeconds();
-  }
-
-  private KeepingEvent holding(KeepingWrites.Timed write) {
-    if (write instanceof KeepingWrites.TopUp w) {
-      double water = Require.within("waterKilograms", w.waterKilograms(), 0.001, 100, "kg");
-      agree("waterKilograms", w.enteredText(), kitchens.massText("ml", "water"), water);
-      return new KeepingEvent.ToppedUp(water);
-    }
-    throw wrongKind("What is held hot is not put elsewhere, stirred or cooled by this.");
-  }
-
-  private static InvalidInput wrongKind(String why) {
-    return new InvalidInput(
-        "id", "wrong-kind", why, "an entry that fits", "Close it, and begin the other.");
-  }
-
-  private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
-    return writes.once(write.id(), scope, write, Kept.class, what);
   }
 }

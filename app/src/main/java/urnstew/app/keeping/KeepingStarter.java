@@ -10,7 +10,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +26,7 @@ import urnstew.app.keeping.KeepingView.WayView;
 import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
@@ -150,27 +150,26 @@ public class KeepingStarter {
 
   /** Begins a cooling, once. */
   @Write
-  public Kept cool(KeepingWrites.StartCooling write) {
+  public Kept cool(KeepingWrites.StartCooling write, Actor actor) {
     return once(write, "cooling", () -> cooled(write));
   }
 
-  private Kept cooled(KeepingWrites.StartCooling write) {
+  private void cooled(KeepingWrites.StartCooling write) {
     KeptSauces.Kept kept = sauces.of(write.what());
     CoolingSauce sauce = kept.cooling();
     CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     ToCool start = new ToCool(sauce, hot(write.startCelsius()), setup, rules.inForce());
-    Kept cooling = begun(write, Kind.COOLING, kept, write.moreBecause(), start);
-    places.cools(write.id(), kept.name(), write.setup().vesselId(), cooling.happenedAt());
-    return cooling;
+    Instant at = begun(write, Kind.COOLING, kept, write.moreBecause(), start);
+    places.cools(write.id(), kept.name(), write.setup().vesselId(), at);
   }
 
   /** Begins a hold, once. */
   @Write
-  public Kept hold(KeepingWrites.StartHold write) {
+  public Kept hold(KeepingWrites.StartHold write, Actor actor) {
     return once(write, "hold", () -> held(write));
   }
 
-  private Kept held(KeepingWrites.StartHold write) {
+  private void held(KeepingWrites.StartHold write) {
     KeptSauces.Kept kept = sauces.of(write.what());
     RuleSet inForce = rules.inForce();
     double limit = inForce.of(Limit.HOT_HOLD).value();
@@ -198,18 +197,17 @@ public class KeepingStarter {
             HoldWindow.of(kept.formula()),
             Loosening.of(kept.formula()),
             inForce);
-    Kept holding = begun(write, Kind.HOLD, kept, write.moreBecause(), start);
-    places.held(write.id(), kept.name(), write.vesselId(), holding.happenedAt());
-    return holding;
+    Instant at = begun(write, Kind.HOLD, kept, write.moreBecause(), start);
+    places.held(write.id(), kept.name(), write.vesselId(), at);
   }
 
   /** Sets something out to be served, once. */
   @Write
-  public Kept setOut(KeepingWrites.SetOut write) {
+  public Kept setOut(KeepingWrites.SetOut write, Actor actor) {
     return once(write, "set-out", () -> standing(write));
   }
 
-  private Kept standing(KeepingWrites.SetOut write) {
+  private void standing(KeepingWrites.SetOut write) {
     agree("celsius", write.enteredText(), QuantityKind.TEMPERATURE, "c", write.celsius());
     double celsius = Require.within("celsius", write.celsius(), -30, 120, "°C");
     RuleSet inForce = rules.inForce();
@@ -217,10 +215,10 @@ public class KeepingStarter {
     TimeAlone.starting(
         at, write.fromCold(), celsius, kitchens.settings().probeErrorKelvins(), inForce);
     ToSetOut start = new ToSetOut(celsius, write.fromCold(), inForce);
-    return begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, "", start);
+    begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, "", start);
   }
 
-  private Kept begun(
+  private Instant begun(
       KeepingWrites.Timed write,
       Kind kind,
       KeptSauces.Kept kept,
@@ -239,7 +237,7 @@ public class KeepingStarter {
         start);
   }
 
-  private Kept begun(
+  private Instant begun(
       KeepingWrites.Timed write,
       Kind kind,
       String name,
@@ -265,7 +263,7 @@ public class KeepingStarter {
             "",
             moreBecause));
     requireShown(write.id());
-    return new Kept(write.id(), write.id(), at);
+    return at;
   }
 
   /** What every list will say of it is reckoned before it is accepted. */
@@ -362,7 +360,8 @@ public class KeepingStarter {
     return mapper.find(id).orElseThrow(() -> new NotThere("keeping", id));
   }
 
-  private Kept once(KeepingWrites.Timed write, String scope, Supplier<Kept> what) {
-    return writes.once(write.id(), scope, write, Kept.class, what);
+  private Kept once(KeepingWrites.Timed write, String scope, Runnable what) {
+    writes.once(write.id(), scope, write, what);
+    return new Kept(write.id(), write.id(), mapper.happened(write.id()));
   }
 }

@@ -223,21 +223,41 @@ class KeepingViews {
   }
 
   private static Optional<CoolingEvent> event(Entry entry) {
-    Instant at = entry.row().happenedAt();
-    if (entry.event() instanceof KeepingEvent.Read read) {
+    return entry.event().accept(new ForCooling(entry.row().happenedAt()));
+  }
+
+  /** What an entry means while something cools. */
+  private record ForCooling(Instant at) implements KeepingEvent.Visitor<Optional<CoolingEvent>> {
+    @Override
+    public Optional<CoolingEvent> read(KeepingEvent.Read read) {
       return Optional.of(new CoolingEvent.Read(at, read.celsius(), read.error()));
     }
-    if (entry.event() instanceof KeepingEvent.Placed placed) {
+
+    @Override
+    public Optional<CoolingEvent> placed(KeepingEvent.Placed placed) {
       return Optional.of(new CoolingEvent.Placed(at, placed.setup()));
     }
-    if (entry.event() instanceof KeepingEvent.Stirred) {
+
+    @Override
+    public Optional<CoolingEvent> stirred(KeepingEvent.Stirred stirred) {
       return Optional.of(new CoolingEvent.Stirred(at));
     }
-    if (entry.event() instanceof KeepingEvent.Reheated again) {
+
+    @Override
+    public Optional<CoolingEvent> reheated(KeepingEvent.Reheated again) {
       return Optional.of(
           new CoolingEvent.Reheated(at, Temperature.ofCelsius(again.celsius()), again.setup()));
     }
-    return Optional.empty();
+
+    @Override
+    public Optional<CoolingEvent> toppedUp(KeepingEvent.ToppedUp water) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<CoolingEvent> struckOut(KeepingEvent.StruckOut out) {
+      return Optional.empty();
+    }
   }
 
   private static List<HoldReading> readings(List<Entry> entries) {

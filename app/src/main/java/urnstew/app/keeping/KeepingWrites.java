@@ -25,6 +25,27 @@ public interface KeepingWrites {
     }
   }
 
+  /** What is written to something that is kept already. */
+  sealed interface Entry extends Timed {
+    /** The visitor's answer for this kind. */
+    <T> T accept(Visitor<T> visitor);
+  }
+
+  /** One answer for each kind: a new kind does not compile until everybody has one for it. */
+  interface Visitor<T> {
+    T readTemperature(ReadTemperature write);
+
+    T placeOtherwise(PlaceOtherwise write);
+
+    T stir(Stir write);
+
+    T reheat(Reheat write);
+
+    T topUp(TopUp write);
+
+    T strikeOut(StrikeOut write);
+  }
+
   /**
    * What is kept: a finished batch, or so much of a formula from elsewhere.
    *
@@ -111,19 +132,39 @@ public interface KeepingWrites {
       double celsius,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.readTemperature(this);
+    }
+  }
 
   /** It stands otherwise. */
   record PlaceOtherwise(@NotNull UUID id, @NotNull @Valid Setup setup, @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.placeOtherwise(this);
+    }
+  }
 
   /** Stirred through. */
-  record Stir(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Timed {}
+  record Stir(@NotNull UUID id, @NotNull @Valid Stamp stamp) implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.stir(this);
+    }
+  }
 
   /** Reheated all through; it cools again as the setup says. */
   record Reheat(
       @NotNull UUID id, double celsius, @NotNull @Valid Setup setup, @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.reheat(this);
+    }
+  }
 
   /** Water put in. */
   record TopUp(
@@ -131,7 +172,12 @@ public interface KeepingWrites {
       double waterKilograms,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.topUp(this);
+    }
+  }
 
   /** An entry was wrong. */
   @Schema(name = "StrikeOutOfKeeping")
@@ -140,7 +186,12 @@ public interface KeepingWrites {
       @NotNull UUID eventId,
       @NotNull @Size(max = 500) String reason,
       @NotNull @Valid Stamp stamp)
-      implements Timed {}
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.strikeOut(this);
+    }
+  }
 
   /** It is over. */
   record Close(

@@ -18,6 +18,7 @@ import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
+import urnstew.app.platform.Actor;
 
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -30,108 +31,121 @@ class EquipmentController {
 
   @PostMapping("/vessels")
   @ResponseStatus(HttpStatus.CREATED)
-  VesselView addVessel(@Valid @RequestBody VesselEdit vessel) {
-    return equipment.add(vessel);
+  VesselView addVessel(@Valid @RequestBody VesselEdit vessel, Actor actor) {
+    return equipment.add(vessel, actor);
   }
 
   @PutMapping("/vessels")
   VesselView changeVessel(
-      @Valid @RequestBody VesselEdit vessel, @RequestHeader("If-Match") int version) {
-    return equipment.change(vessel, version);
+      @Valid @RequestBody VesselEdit vessel, @RequestHeader("If-Match") int version, Actor actor) {
+    return equipment.change(vessel, version, actor);
   }
 
   @PutMapping("/vessels/{id}/retired")
   VesselView retireVessel(
       @PathVariable UUID id,
       @RequestParam boolean retired,
-      @RequestHeader("If-Match") int version) {
-    return equipment.retireVessel(id, version, retired);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.retireVessel(id, version, retired, actor);
   }
 
   @PostMapping("/heat-sources")
   @ResponseStatus(HttpStatus.CREATED)
-  HeatSourceView addHeatSource(@Valid @RequestBody HeatSourceEdit source) {
-    return equipment.add(source);
+  HeatSourceView addHeatSource(@Valid @RequestBody HeatSourceEdit source, Actor actor) {
+    return equipment.add(source, actor);
   }
 
   @PutMapping("/heat-sources")
   HeatSourceView changeHeatSource(
-      @Valid @RequestBody HeatSourceEdit source, @RequestHeader("If-Match") int version) {
-    return equipment.change(source, version);
+      @Valid @RequestBody HeatSourceEdit source,
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.change(source, version, actor);
   }
 
   @PutMapping("/heat-sources/{id}/retired")
   HeatSourceView retireHeatSource(
       @PathVariable UUID id,
       @RequestParam boolean retired,
-      @RequestHeader("If-Match") int version) {
-    return equipment.retireHeatSource(id, version, retired);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.retireHeatSource(id, version, retired, actor);
   }
 
   @PostMapping("/ovens")
   @ResponseStatus(HttpStatus.CREATED)
-  OvenView addOven(@Valid @RequestBody OvenEdit oven) {
-    return equipment.add(oven);
+  OvenView addOven(@Valid @RequestBody OvenEdit oven, Actor actor) {
+    return equipment.add(oven, actor);
   }
 
   @PutMapping("/ovens")
-  OvenView changeOven(@Valid @RequestBody OvenEdit oven, @RequestHeader("If-Match") int version) {
-    return equipment.change(oven, version);
+  OvenView changeOven(
+      @Valid @RequestBody OvenEdit oven, @RequestHeader("If-Match") int version, Actor actor) {
+    return equipment.change(oven, version, actor);
   }
 
   @PutMapping("/ovens/{id}/retired")
   OvenView retireOven(
       @PathVariable UUID id,
       @RequestParam boolean retired,
-      @RequestHeader("If-Match") int version) {
-    return equipment.retireOven(id, version, retired);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.retireOven(id, version, retired, actor);
   }
 
   @PostMapping("/cold-places")
   @ResponseStatus(HttpStatus.CREATED)
-  ColdPlaceView addColdPlace(@Valid @RequestBody ColdPlaceEdit place) {
-    return equipment.add(place);
+  ColdPlaceView addColdPlace(@Valid @RequestBody ColdPlaceEdit place, Actor actor) {
+    return equipment.add(place, actor);
   }
 
   @PutMapping("/cold-places")
   ColdPlaceView changeColdPlace(
-      @Valid @RequestBody ColdPlaceEdit place, @RequestHeader("If-Match") int version) {
-    return equipment.change(place, version);
+      @Valid @RequestBody ColdPlaceEdit place,
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.change(place, version, actor);
   }
 
   @PutMapping("/cold-places/{id}/retired")
   ColdPlaceView retireColdPlace(
       @PathVariable UUID id,
       @RequestParam boolean retired,
-      @RequestHeader("If-Match") int version) {
-    return equipment.retireColdPlace(id, version, retired);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.retireColdPlace(id, version, retired, actor);
   }
 
   @PostMapping("/measures")
   @ResponseStatus(HttpStatus.CREATED)
-  MeasureView addMeasure(@Valid @RequestBody MeasureEdit measure) {
-    return equipment.add(measure);
+  MeasureView addMeasure(@Valid @RequestBody MeasureEdit measure, Actor actor) {
+    return equipment.add(measure, actor);
   }
 
   @PutMapping("/measures")
   MeasureView changeMeasure(
-      @Valid @RequestBody MeasureEdit measure, @RequestHeader("If-Match") int version) {
-    return equipment.change(measure, version);
+      @Valid @RequestBody MeasureEdit measure,
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.change(measure, version, actor);
   }
 
   @PutMapping("/measures/{id}/retired")
   MeasureView retireMeasure(
       @PathVariable UUID id,
       @RequestParam boolean retired,
-      @RequestHeader("If-Match") int version) {
-    return equipment.retireMeasure(id, version, retired);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.retireMeasure(id, version, retired, actor);
   }
 
   @PutMapping("/heat-sources/{id}/timing")
   HeatSourceView timeHeatSource(
       @PathVariable UUID id,
       @Valid @RequestBody BoilTiming timing,
-      @RequestHeader("If-Match") int version) {
-    return equipment.time(id, timing, version);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return equipment.time(id, timing, version, actor);
   }
 }

@@ -15,6 +15,7 @@ import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.occupancy.OccupancyService;
 import urnstew.app.occupancy.Place;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
@@ -63,20 +64,20 @@ public class EquipmentService {
 
   /** Adds a vessel, once. */
   @Write
-  public VesselView add(VesselEdit vessel) {
-    return writes.once(
-        vessel.id(), "vessel", vessel.checked(), VesselView.class, () -> added(vessel));
+  public VesselView add(VesselEdit vessel, Actor actor) {
+    writes.once(vessel.id(), "vessel", vessel.checked(), () -> kitchens.addVessel(vessel));
+    return vessel(vessel.id());
   }
 
   /** Changes the version of a vessel that the cook saw. */
   @Write
-  public VesselView change(VesselEdit to, int version) {
+  public VesselView change(VesselEdit to, int version, Actor actor) {
     return changed(kitchens.changeVessel(to.checked(), version), () -> vessel(to.id()));
   }
 
   /** Takes a vessel out of the lists, unless something is in it, or back into them. */
   @Write
-  public VesselView retireVessel(UUID id, int version, boolean retired) {
+  public VesselView retireVessel(UUID id, int version, boolean retired, Actor actor) {
     if (retired) {
       occupancy.requireEmpty(id);
     }
@@ -85,20 +86,20 @@ public class EquipmentService {
 
   /** Adds a burner, once. */
   @Write
-  public HeatSourceView add(HeatSourceEdit source) {
-    return writes.once(
-        source.id(), "heat-source", source.checked(), HeatSourceView.class, () -> added(source));
+  public HeatSourceView add(HeatSourceEdit source, Actor actor) {
+    writes.once(source.id(), "heat-source", source.checked(), () -> kitchens.addHeatSource(source));
+    return heatSource(source.id());
   }
 
   /** Changes the version of a burner that the cook saw. */
   @Write
-  public HeatSourceView change(HeatSourceEdit to, int version) {
+  public HeatSourceView change(HeatSourceEdit to, int version, Actor actor) {
     return changed(kitchens.changeHeatSource(to.checked(), version), () -> heatSource(to.id()));
   }
 
   /** Keeps what a timed boil says of a burner of the version that the cook saw. */
   @Write
-  public HeatSourceView time(UUID id, BoilTiming timing, int version) {
+  public HeatSourceView time(UUID id, BoilTiming timing, int version, Actor actor) {
     double watts = timing.truePower(heatSource(id), vessel(timing.vesselId()), surroundings());
     return changed(kitchens.measureHeatSource(id, watts, version), () -> heatSource(id));
   }
@@ -109,7 +110,7 @@ public class EquipmentService {
 
   /** Takes a burner out of the lists, or back into them. */
   @Write
-  public HeatSourceView retireHeatSource(UUID id, int version, boolean retired) {
+  public HeatSourceView retireHeatSource(UUID id, int version, boolean retired, Actor actor) {
     return changed(kitchens.retireHeatSource(id, version, retired), () -> heatSource(id));
   }
 
@@ -121,19 +122,20 @@ public class EquipmentService {
 
   /** Adds an oven, once. */
   @Write
-  public OvenView add(OvenEdit oven) {
-    return writes.once(oven.id(), "oven", oven.checked(), OvenView.class, () -> added(oven));
+  public OvenView add(OvenEdit oven, Actor actor) {
+    writes.once(oven.id(), "oven", oven.checked(), () -> kitchens.addOven(oven));
+    return oven(oven.id());
   }
 
   /** Changes the version of an oven that the cook saw. */
   @Write
-  public OvenView change(OvenEdit to, int version) {
+  public OvenView change(OvenEdit to, int version, Actor actor) {
     return changed(kitchens.changeOven(to.checked(), version), () -> oven(to.id()));
   }
 
   /** Takes an oven out of the lists, or back into them. */
   @Write
-  public OvenView retireOven(UUID id, int version, boolean retired) {
+  public OvenView retireOven(UUID id, int version, boolean retired, Actor actor) {
     return changed(kitchens.retireOven(id, version, retired), () -> oven(id));
   }
 
@@ -151,40 +153,40 @@ public class EquipmentService {
 
   /** Adds a cold place, once. */
   @Write
-  public ColdPlaceView add(ColdPlaceEdit place) {
-    return writes.once(
-        place.id(), "cold-place", place.checked(), ColdPlaceView.class, () -> added(place));
+  public ColdPlaceView add(ColdPlaceEdit place, Actor actor) {
+    writes.once(place.id(), "cold-place", place.checked(), () -> kitchens.addColdPlace(place));
+    return coldPlace(place.id());
   }
 
   /** Changes the version of a cold place that the cook saw. */
   @Write
-  public ColdPlaceView change(ColdPlaceEdit to, int version) {
+  public ColdPlaceView change(ColdPlaceEdit to, int version, Actor actor) {
     return changed(kitchens.changeColdPlace(to.checked(), version), () -> coldPlace(to.id()));
   }
 
   /** Takes a cold place out of the lists, or back into them. */
   @Write
-  public ColdPlaceView retireColdPlace(UUID id, int version, boolean retired) {
+  public ColdPlaceView retireColdPlace(UUID id, int version, boolean retired, Actor actor) {
     return changed(kitchens.retireColdPlace(id, version, retired), () -> coldPlace(id));
   }
 
   /** Adds a measure, once. */
   @Write
-  public MeasureView add(MeasureEdit measure) {
-    return writes.once(
-        measure.id(), "measure", measure.checked(), MeasureView.class, () -> added(measure));
+  public MeasureView add(MeasureEdit measure, Actor actor) {
+    writes.once(measure.id(), "measure", measure.checked(), () -> added(measure));
+    return measure(measure.id());
   }
 
   /** Changes the version of a measure that the cook saw. */
   @Write
-  public MeasureView change(MeasureEdit to, int version) {
+  public MeasureView change(MeasureEdit to, int version, Actor actor) {
     requireFree(to.checked());
     return changed(kitchens.changeMeasure(to, version), () -> measure(to.id()));
   }
 
   /** Takes a measure out of the lists, or back into them. */
   @Write
-  public MeasureView retireMeasure(UUID id, int version, boolean retired) {
+  public MeasureView retireMeasure(UUID id, int version, boolean retired, Actor actor) {
     if (!retired) {
       MeasureView back = measure(id);
       requireFree(
@@ -217,30 +219,9 @@ public class EquipmentService {
     }
   }
 
-  private MeasureView added(MeasureEdit measure) {
+  private void added(MeasureEdit measure) {
     requireFree(measure);
     kitchens.addMeasure(measure);
-    return measure(measure.id());
-  }
-
-  private ColdPlaceView added(ColdPlaceEdit place) {
-    kitchens.addColdPlace(place);
-    return coldPlace(place.id());
-  }
-
-  private OvenView added(OvenEdit oven) {
-    kitchens.addOven(oven);
-    return oven(oven.id());
-  }
-
-  private VesselView added(VesselEdit vessel) {
-    kitchens.addVessel(vessel);
-    return vessel(vessel.id());
-  }
-
-  private HeatSourceView added(HeatSourceEdit source) {
-    kitchens.addHeatSource(source);
-    return heatSource(source.id());
   }
 
   /** Where no row was changed, the thing is not there or has moved on. */

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.platform.Actor;
 
 @RestController
 @RequestMapping(path = "/api/kitchen", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -25,7 +26,7 @@ class KitchenController {
 
   @PutMapping
   KitchenView changeKitchen(
-      @Valid @RequestBody KitchenEdit edit, @RequestHeader("If-Match") int version) {
-    return kitchens.change(edit, version);
+      @Valid @RequestBody KitchenEdit edit, @RequestHeader("If-Match") int version, Actor actor) {
+    return kitchens.change(edit, version, actor);
   }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.MeasureView;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.Write;
 import urnstew.core.kitchen.KitchenWorkings;
@@ -90,13 +91,13 @@ public class KitchenService {
 
   /** Founds the kitchen on the first start; false where there is one already. */
   @Write
-  public boolean found(KitchenSettings settings) {
+  public boolean found(KitchenSettings settings, Actor actor) {
     return kitchens.found(settings) == 1;
   }
 
   /** Changes the settings of the version that the cook saw. */
   @Write
-  public KitchenView change(KitchenEdit to, int version) {
+  public KitchenView change(KitchenEdit to, int version, Actor actor) {
     if (kitchens.change(to.checked(), version) == 0) {
       throw new Clash(
           "Somebody else changed the kitchen meanwhile.", "Load it again, then change it.");

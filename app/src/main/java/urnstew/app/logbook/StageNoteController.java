@@ -42,13 +42,13 @@ class StageNoteController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  StageNote noteStage(@Valid @RequestBody StageNoteWrite write) {
-    return notes.note(write, Actor.KITCHEN);
+  StageNote noteStage(@Valid @RequestBody StageNoteWrite write, Actor actor) {
+    return notes.note(write, actor);
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void removeStageNote(@PathVariable UUID id) {
-    notes.remove(id);
+  void removeStageNote(@PathVariable UUID id, Actor actor) {
+    notes.remove(id, actor);
   }
 }

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,14 @@ interface StageNoteMapper {
       from stage_note where batch_id = #{batchId} order by noted_at, id
       """)
   List<StageNote> of(UUID batchId);
+
+  @Select(
+      """
+      select id, batch_id, stage, note, photo is not null as photo, noted_at, noted_by
+      from stage_note where id = #{id}
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Optional<StageNote> find(UUID id);
 
   /** Of other batches of the same formula that were lit before. */
   @Select(

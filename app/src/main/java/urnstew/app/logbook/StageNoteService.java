@@ -40,7 +40,7 @@ public class StageNoteService {
 
   /** Takes a note back, with its photo. */
   @Write
-  public void remove(UUID id) {
+  public void remove(UUID id, Actor actor) {
     if (notes.remove(id) == 0) {
       throw new NotThere("note", id);
     }

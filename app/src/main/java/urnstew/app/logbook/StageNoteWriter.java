@@ -9,6 +9,7 @@ import urnstew.app.batch.BatchService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.IdempotencyStore;
+import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Write;
 import urnstew.core.formula.Stage;
 import urnstew.units.InvalidInput;
@@ -42,11 +43,11 @@ public class StageNoteWriter {
    */
   @Write
   public StageNote note(StageNoteWrite write, byte @Nullable [] photo, Actor actor) {
-    return writes.once(
-        write.id(), "stage-note", write, StageNote.class, () -> noted(write, photo, actor));
+    writes.once(write.id(), "stage-note", write, () -> noted(write, photo, actor));
+    return notes.find(write.id()).orElseThrow(() -> new NotThere("note", write.id()));
   }
 
-  private StageNote noted(StageNoteWrite write, byte @Nullable [] photo, Actor actor) {
+  private void noted(StageNoteWrite write, byte @Nullable [] photo, Actor actor) {
     if (photo == null && write.note().isBlank()) {
       throw new InvalidInput(
           "note",
@@ -78,6 +79,5 @@ public class StageNoteWriter {
             at,
             actor.name());
     notes.add(note, photo);
-    return note;
   }
 }

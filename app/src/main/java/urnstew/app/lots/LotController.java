@@ -19,6 +19,7 @@ import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.TraceStep;
 import urnstew.app.lots.LotView.TraceView;
 import urnstew.app.lots.LotView.TubPreview;
+import urnstew.app.platform.Actor;
 
 @RestController
 @RequestMapping(path = "/api/lots", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -82,48 +83,50 @@ class LotController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  LotView putAway(@Valid @RequestBody LotWrites.PutAway write) {
-    return filling.putAway(write);
+  LotView putAway(@Valid @RequestBody LotWrites.PutAway write, Actor actor) {
+    return filling.putAway(write, actor);
   }
 
   @PostMapping("/mergers")
   @ResponseStatus(HttpStatus.CREATED)
-  LotView mergeLots(@Valid @RequestBody LotWrites.Merge write) {
-    return lots.merge(write);
+  LotView mergeLots(@Valid @RequestBody LotWrites.Merge write, Actor actor) {
+    return lots.merge(write, actor);
   }
 
   @PostMapping("/{id}/moves")
   @ResponseStatus(HttpStatus.CREATED)
-  LotView moveLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Move write) {
-    return lots.move(id, write);
+  LotView moveLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Move write, Actor actor) {
+    return lots.move(id, write, actor);
   }
 
   @PostMapping("/{id}/uses")
   @ResponseStatus(HttpStatus.CREATED)
-  LotView useLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Use write) {
-    return lots.use(id, write);
+  LotView useLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Use write, Actor actor) {
+    return lots.use(id, write, actor);
   }
 
   @PostMapping("/{id}/splits")
   @ResponseStatus(HttpStatus.CREATED)
-  LotView splitLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Split write) {
-    return lots.split(id, write);
+  LotView splitLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Split write, Actor actor) {
+    return lots.split(id, write, actor);
   }
 
   @PostMapping("/{id}/discards")
   @ResponseStatus(HttpStatus.CREATED)
-  LotView discardLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.Discard write) {
-    return lots.discard(id, write);
+  LotView discardLot(
+      @PathVariable UUID id, @Valid @RequestBody LotWrites.Discard write, Actor actor) {
+    return lots.discard(id, write, actor);
   }
 
   @PostMapping("/{id}/relabelling")
-  LotView relabelLot(@PathVariable UUID id) {
-    return lots.relabelled(id);
+  LotView relabelLot(@PathVariable UUID id, Actor actor) {
+    return lots.relabelled(id, actor);
   }
 
   @PutMapping("/{id}/wanted")
-  LotView wantLot(@PathVariable UUID id, @Valid @RequestBody LotWrites.WantedAt wanted) {
-    return lots.want(id, wanted);
+  LotView wantLot(
+      @PathVariable UUID id, @Valid @RequestBody LotWrites.WantedAt wanted, Actor actor) {
+    return lots.want(id, wanted, actor);
   }
 
   @GetMapping("/sources/{batchId}")
@@ -134,7 +137,7 @@ class LotController {
   @PostMapping("/sources/{batchId}")
   @ResponseStatus(HttpStatus.CREATED)
   List<TraceStep> addBatchSource(
-      @PathVariable UUID batchId, @Valid @RequestBody LotWrites.Source write) {
-    return trace.addSource(batchId, write);
+      @PathVariable UUID batchId, @Valid @RequestBody LotWrites.Source write, Actor actor) {
+    return trace.addSource(batchId, write, actor);
   }
 }

@@ -19,6 +19,7 @@ import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.TubPreview;
 import urnstew.app.pantry.store.IngredientDocuments;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.lot.FreezingFitness;
@@ -97,11 +98,11 @@ public class LotFilling {
 
   /** Fills tubs, once; a cooling that is over is closed by it. */
   @Write
-  public LotView putAway(LotWrites.PutAway write) {
-    return ledger.once(write, "lot", () -> filled(write));
+  public LotView putAway(LotWrites.PutAway write, Actor actor) {
+    return ledger.once(write, "lot", () -> filled(write, actor));
   }
 
-  private LotRow filled(LotWrites.PutAway write) {
+  private LotRow filled(LotWrites.PutAway write, Actor actor) {
     Instant at = ledger.happened(write);
     Finished finished = starter.finished(write.keepingId(), write.what(), at);
     requireCooled(write);
@@ -144,7 +145,8 @@ public class LotFilling {
             null,
             null);
     mapper.put(row);
-    ledger.append(row.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, told(write, place));
+    ledger.append(
+        row.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, told(write, place), actor);
     return row;
   }
 

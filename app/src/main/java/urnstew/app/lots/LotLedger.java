@@ -3,6 +3,7 @@ package urnstew.app.lots;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -79,9 +80,9 @@ class LotLedger {
       Instant at,
       @Nullable Double kilograms,
       @Nullable UUID batch,
-      String what) {
-    mapper.append(
-        new LotEventRow(lot, 0, id, kind, at, Actor.KITCHEN.name(), kilograms, batch, what));
+      String what,
+      Actor actor) {
+    mapper.append(new LotEventRow(lot, 0, id, kind, at, actor.name(), kilograms, batch, what));
   }
 
   /** Leaves what is not taken. */
@@ -104,8 +105,8 @@ class LotLedger {
 
   /** Writes once, however often it is sent, and shows the lot as it stands then. */
   LotView once(LotWrites.Timed write, String scope, Supplier<LotRow> what) {
-    UUID written = writes.once(write.id(), scope, write, UUID.class, () -> what.get().id());
-    return views.of(row(written));
+    List<UUID> written = writes.once(write.id(), scope, write, () -> List.of(what.get().id()));
+    return views.of(row(written.get(0)));
   }
 
   LotRow row(UUID id) {

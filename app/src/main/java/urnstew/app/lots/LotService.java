@@ -13,7 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import urnstew.app.batch.BatchService;
+import urnstew.app.batch.BatchEntries;
 import urnstew.app.batch.Writes;
 import urnstew.app.kitchen.ColdKind;
 import urnstew.app.kitchen.EquipmentService;
@@ -41,7 +41,7 @@ public class LotService {
   private final LotViews views;
   private final LotLedger ledger;
   private final LotDeclarations declarations;
-  private final BatchService batches;
+  private final BatchEntries batches;
   private final EquipmentService equipment;
   private final KitchenService kitchens;
   private final RuleService rules;
@@ -51,7 +51,7 @@ public class LotService {
       LotViews views,
       LotLedger ledger,
       LotDeclarations declarations,
-      BatchService batches,
+      BatchEntries batches,
       EquipmentService equipment,
       KitchenService kitchens,
       RuleService rules) {
@@ -93,11 +93,11 @@ public class LotService {
 
   /** To another place; out of the freezer it thaws, and is not frozen again. */
   @Write
-  public LotView move(UUID id, LotWrites.Move write) {
-    return ledger.once(write, "lot/" + id, () -> moved(id, write));
+  public LotView move(UUID id, LotWrites.Move write, Actor actor) {
+    return ledger.once(write, "lot/" + id, () -> moved(id, write, actor));
   }
 
-  private LotRow moved(UUID id, LotWrites.Move write) {
+  private LotRow moved(UUID id, LotWrites.Move write, Actor actor) {
     LotRow row = locked(id);
     Instant at = ledger.happened(write);
     ColdPlaceView place = equipment.coldPlace(write.placeId());
@@ -110,17 +110,17 @@ public class LotService {
     LocalDate frozen = freezer && row.frozenOn() == null ? ledger.day(at) : row.frozenOn();
     LocalDate thawed = !freezer && wasFrozen ? ledger.day(at) : row.thawedOn();
     mapper.move(id, place.id(), frozen, thawed);
-    ledger.append(id, write.id(), Kind.MOVED, at, null, null, place.name());
+    ledger.append(id, write.id(), Kind.MOVED, at, null, null, place.name(), actor);
     return ledger.row(id);
   }
 
   /** Takes some for a batch or a dish. */
   @Write
-  public LotView use(UUID id, LotWrites.Use write) {
-    return ledger.once(write, "lot/" + id, () -> used(id, write));
+  public LotView use(UUID id, LotWrites.Use write, Actor actor) {
+    return ledger.once(write, "lot/" + id, () -> used(id, write, actor));
   }
 
-  private LotRow used(UUID id, LotWrites.Use write) {
+  private LotRow used(UUID id, LotWrites.Use write, Actor actor) {
     if (write.batchId() == null && write.dish().isBlank()) {
       throw new InvalidInput(
           "dish",
@@ -136,16 +136,17 @@ public class LotService {
     ledger.leave(row, kilograms, at);
     UUID batch = write.batchId();
     if (batch != null) {
-      intoThePot(row, batch, kilograms, write);
+      intoThePot(row, batch, kilograms, write, actor);
     }
-    ledger.append(id, write.id(), Kind.USED, at, kilograms, batch, write.dish().strip());
+    ledger.append(id, write.id(), Kind.USED, at, kilograms, batch, write.dish().strip(), actor);
     return ledger.row(id);
   }
 
   /** The pot takes it up as it is: with its water, salt and taste, as cold as it stood. */
-  private void intoThePot(LotRow row, UUID batch, double kilograms, LotWrites.Use write) {
+  private void intoThePot(
+      LotRow row, UUID batch, double kilograms, LotWrites.Use write, Actor actor) {
     double celsius = Math.max(0, equipment.coldPlace(row.placeId()).celsius());
-    batches.record(
+    batches.recordWithin(
         batch,
         new Writes.Add(
             UUID.nameUUIDFromBytes(("pot/" + write.id()).getBytes(StandardCharsets.UTF_8)),
@@ -154,7 +155,7 @@ public class LotService {
             celsius,
             "",
             write.stamp()),
-        Actor.KITCHEN);
+        actor);
   }
 
   private void requireInDate(LotRow row) {
@@ -182,11 +183,11 @@ public class LotService {
 
   /** Parts a lot in two; both keep their dates. */
   @Write
-  public LotView split(UUID id, LotWrites.Split write) {
-    return ledger.once(write, "lot/" + id, () -> parted(id, write));
+  public LotView split(UUID id, LotWrites.Split write, Actor actor) {
+    return ledger.once(write, "lot/" + id, () -> parted(id, write, actor));
   }
 
-  private LotRow parted(UUID id, LotWrites.Split write) {
+  private LotRow parted(UUID id, LotWrites.Split write, Actor actor) {
     LotRow row = locked(id);
     Instant at = ledger.happened(write);
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
@@ -202,11 +203,15 @@ public class LotService {
     LotRow part = part(row, write.id(), kilograms, row.placeId());
     mapper.put(part);
     mapper.link(new LinkRow(id, part.id(), kilograms));
-    ledger.append(id, UUID.randomUUID(), Kind.SPLIT, at, kilograms, null, part.code());
-    ledger.append(part.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, "from " + row.code());
+    ledger.append(id, UUID.randomUUID(), Kind.SPLIT, at, kilograms, null, part.code(), actor);
+    ledger.append(
+        part.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, "from " + row.code(), actor);
     return write.placeId().equals(row.placeId())
         ? part
-        : moved(part.id(), new LotWrites.Move(UUID.randomUUID(), write.placeId(), write.stamp()));
+        : moved(
+            part.id(),
+            new LotWrites.Move(UUID.randomUUID(), write.placeId(), write.stamp()),
+            actor);
   }
 
   private LotRow part(LotRow of, UUID id, double kilograms, UUID place) {
@@ -234,11 +239,11 @@ public class LotService {
 
   /** Lots of one sauce become one, as old as the oldest. */
   @Write
-  public LotView merge(LotWrites.Merge write) {
-    return ledger.once(write, "lot", () -> merged(write));
+  public LotView merge(LotWrites.Merge write, Actor actor) {
+    return ledger.once(write, "lot", () -> merged(write, actor));
   }
 
-  private LotRow merged(LotWrites.Merge write) {
+  private LotRow merged(LotWrites.Merge write, Actor actor) {
     Set<UUID> ids = new HashSet<>(write.lotIds());
     List<LotRow> rows = ids.stream().sorted().map(this::locked).toList();
     LotRow first = rows.get(0);
@@ -269,7 +274,14 @@ public class LotService {
       mapper.link(new LinkRow(row.id(), all.id(), row.massKilograms()));
       mapper.leave(row.id(), 0, at);
       ledger.append(
-          row.id(), UUID.randomUUID(), Kind.MERGED, at, row.massKilograms(), null, all.code());
+          row.id(),
+          UUID.randomUUID(),
+          Kind.MERGED,
+          at,
+          row.massKilograms(),
+          null,
+          all.code(),
+          actor);
       codes.add(row.code());
     }
     ledger.append(
@@ -279,7 +291,8 @@ public class LotService {
         at,
         kilograms,
         null,
-        "from " + String.join(", ", codes));
+        "from " + String.join(", ", codes),
+        actor);
     return all;
   }
 
@@ -289,7 +302,7 @@ public class LotService {
 
   /** Throws away what is left. */
   @Write
-  public LotView discard(UUID id, LotWrites.Discard write) {
+  public LotView discard(UUID id, LotWrites.Discard write, Actor actor) {
     if (write.reason().isBlank()) {
       throw new InvalidInput(
           "reason",
@@ -311,7 +324,8 @@ public class LotService {
               at,
               row.massKilograms(),
               null,
-              write.reason().strip());
+              write.reason().strip(),
+              actor);
           mapper.leave(id, 0, at);
           return row;
         });
@@ -319,7 +333,7 @@ public class LotService {
 
   /** Its tubs have labels by now that say what is in them. */
   @Write
-  public LotView relabelled(UUID id) {
+  public LotView relabelled(UUID id, Actor actor) {
     LotRow row = locked(id);
     declarations.declare(id, declarations.of(row));
     return view(id);
@@ -327,7 +341,7 @@ public class LotService {
 
   /** When it is wanted thawed. */
   @Write
-  public LotView want(UUID id, LotWrites.WantedAt wanted) {
+  public LotView want(UUID id, LotWrites.WantedAt wanted, Actor actor) {
     locked(id);
     mapper.want(id, wanted.at());
     return view(id);

@@ -62,26 +62,23 @@ public class LotTrace {
 
   /** Notes what went into a batch, once. */
   @Write
-  public List<TraceStep> addSource(UUID batchId, LotWrites.Source write) {
+  public List<TraceStep> addSource(UUID batchId, LotWrites.Source write, Actor actor) {
     String ingredient = shelf.ingredient(write.ingredientId()).id();
     batch(batchId);
     writes.once(
         write.id(),
         "source/" + batchId,
         write,
-        UUID.class,
-        () -> {
-          mapper.source(
-              new SourceRow(
-                  write.id(),
-                  batchId,
-                  ingredient,
-                  write.stockId(),
-                  write.code().strip(),
-                  clock.instant(),
-                  Actor.KITCHEN.name()));
-          return write.id();
-        });
+        () ->
+            mapper.source(
+                new SourceRow(
+                    write.id(),
+                    batchId,
+                    ingredient,
+                    write.stockId(),
+                    write.code().strip(),
+                    clock.instant(),
+                    actor.name())));
     return sources(batchId);
   }
 

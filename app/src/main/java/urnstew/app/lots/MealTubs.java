@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.ReadyLot;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.sizing.TubStock;
 import urnstew.units.Mass;
@@ -43,7 +44,7 @@ class MealTubs implements TubStock {
   }
 
   @Override
-  public void take(String formulaId, Mass mass, String dish) {
+  public void take(String formulaId, Mass mass, String dish, Actor actor) {
     if (mass.grams() < 1) {
       return;
     }
@@ -53,7 +54,8 @@ class MealTubs implements TubStock {
     for (ReadyLot lot : views.ready(held, mass, 0).lots()) {
       LotRow row = held.stream().filter(one -> one.id().equals(lot.id())).findFirst().orElseThrow();
       ledger.leave(row, lot.massKilograms(), now);
-      ledger.append(row.id(), UUID.randomUUID(), Kind.USED, now, lot.massKilograms(), null, dish);
+      ledger.append(
+          row.id(), UUID.randomUUID(), Kind.USED, now, lot.massKilograms(), null, dish, actor);
       left -= lot.massKilograms();
     }
     if (left > LotLedger.CRUMB_KILOGRAMS) {

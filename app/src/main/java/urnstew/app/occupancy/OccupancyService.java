@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.platform.Clash;
-import urnstew.app.platform.Write;
 import urnstew.core.kitchen.Occupancy;
 import urnstew.units.InvalidInput;
 
@@ -32,7 +32,7 @@ public class OccupancyService {
    * @param shares whether somebody said that it stands beside others on its burner
    * @param fields by which the caller knows {@code vessel}, {@code heatSource}, {@code oven}
    */
-  @Write
+  @Transactional(propagation = Propagation.MANDATORY)
   public void take(Place place, boolean shares, Map<String, String> fields) {
     mapper.lockVessel(place.vesselId());
     mapper.lockHeatSource(place.heatSourceId());
@@ -46,7 +46,7 @@ public class OccupancyService {
   }
 
   /** Nothing is in that pot. */
-  @Write
+  @Transactional(propagation = Propagation.MANDATORY)
   public void requireEmpty(UUID vesselId) {
     mapper.lockVessel(vesselId);
     now()
@@ -58,7 +58,7 @@ public class OccupancyService {
   }
 
   /** Its place is free. */
-  @Write
+  @Transactional(propagation = Propagation.MANDATORY)
   public void leave(UUID holderId) {
     mapper.remove(holderId);
   }

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.panel.PanelView.TasterView;
+import urnstew.app.platform.Actor;
 
 @RestController
 @RequestMapping(path = "/api/panels", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -37,8 +38,8 @@ class PanelController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  PanelView openPanel(@Valid @RequestBody PanelSheet sheet) {
-    return panels.open(sheet);
+  PanelView openPanel(@Valid @RequestBody PanelSheet sheet, Actor actor) {
+    return panels.open(sheet, actor);
   }
 
   @GetMapping("/{id}")
@@ -47,18 +48,21 @@ class PanelController {
   }
 
   @PostMapping("/{id}/closing")
-  PanelView closePanel(@PathVariable UUID id) {
-    return panels.close(id);
+  PanelView closePanel(@PathVariable UUID id, Actor actor) {
+    return panels.close(id, actor);
   }
 
   @PutMapping("/{id}/seats/{device}")
-  TasterView sitDown(@PathVariable UUID id, @PathVariable UUID device) {
-    return panels.sit(id, device);
+  TasterView sitDown(@PathVariable UUID id, @PathVariable UUID device, Actor actor) {
+    return panels.sit(id, device, actor);
   }
 
   @PutMapping("/{id}/seats/{device}/vote")
   TasterView vote(
-      @PathVariable UUID id, @PathVariable UUID device, @Valid @RequestBody VoteSheet vote) {
-    return panels.vote(id, device, vote.codes(), vote.note());
+      @PathVariable UUID id,
+      @PathVariable UUID device,
+      @Valid @RequestBody VoteSheet vote,
+      Actor actor) {
+    return panels.vote(id, device, vote.codes(), vote.note(), actor);
   }
 }

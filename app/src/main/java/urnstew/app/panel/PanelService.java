@@ -21,6 +21,7 @@ import urnstew.app.panel.PanelView.ResultView;
 import urnstew.app.panel.PanelView.SeatView;
 import urnstew.app.panel.PanelView.TasterView;
 import urnstew.app.panel.store.PanelDocuments;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
@@ -75,11 +76,12 @@ public class PanelService {
 
   /** Opens a panel, once. */
   @Write
-  public PanelView open(PanelSheet sheet) {
-    return writes.once(sheet.id(), "panel", sheet, PanelView.class, () -> opened(sheet));
+  public PanelView open(PanelSheet sheet, Actor actor) {
+    writes.once(sheet.id(), "panel", sheet, () -> opened(sheet));
+    return panel(sheet.id());
   }
 
-  private PanelView opened(PanelSheet sheet) {
+  private void opened(PanelSheet sheet) {
     int cups = sheet.cups().size();
     mapper.open(
         new PanelRow(
@@ -92,7 +94,6 @@ public class PanelService {
             contains(sheet),
             clock.instant(),
             null));
-    return panel(sheet.id());
   }
 
   /** Of the sauce and of everything that any cup got: which cup it was is not told. */
@@ -121,7 +122,7 @@ public class PanelService {
 
   /** Takes a seat for a phone, or finds the one that it took. */
   @Write
-  public TasterView sit(UUID id, UUID device) {
+  public TasterView sit(UUID id, UUID device, Actor actor) {
     PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
     List<SeatRow> seats = mapper.seats(id);
     if (seats.stream().noneMatch(seat -> seat.device().equals(device))) {
@@ -136,7 +137,7 @@ public class PanelService {
 
   /** Keeps the answer of a phone; until the panel is closed it may be given anew. */
   @Write
-  public TasterView vote(UUID id, UUID device, List<Integer> codes, String note) {
+  public TasterView vote(UUID id, UUID device, List<Integer> codes, String note, Actor actor) {
     PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
     requireOpen(row);
     List<Integer> known = plan(row).codes();
@@ -157,7 +158,7 @@ public class PanelService {
 
   /** Closes a panel: only then anybody sees what was in the cups. */
   @Write
-  public PanelView close(UUID id) {
+  public PanelView close(UUID id, Actor actor) {
     row(id);
     mapper.close(id, clock.instant());
     return panel(id);

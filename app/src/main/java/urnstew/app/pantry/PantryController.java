@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryFiles.TakenRows;
+import urnstew.app.platform.Actor;
 import urnstew.core.pantry.Avoid;
 
 @RestController
@@ -45,16 +46,18 @@ class PantryController {
   IngredientView put(
       @PathVariable String id,
       @Valid @RequestBody Content content,
-      @RequestHeader("If-Match") int version) {
-    return pantry.put(id, content, version);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return pantry.put(id, content, version, actor);
   }
 
   @PutMapping("/ingredients/{id}/retired")
   IngredientView retire(
       @PathVariable String id,
       @RequestParam boolean retired,
-      @RequestHeader("If-Match") int version) {
-    return pantry.retire(id, retired, version);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return pantry.retire(id, retired, version, actor);
   }
 
   /** What stands in for an ingredient, and what that changes in 100 g of it. */
@@ -74,8 +77,8 @@ class PantryController {
   record TableIn(@NotNull String text) {}
 
   @PostMapping("/table")
-  TakenRows takeIn(@Valid @RequestBody TableIn table) {
-    return files.in(table.text());
+  TakenRows takeIn(@Valid @RequestBody TableIn table, Actor actor) {
+    return files.in(table.text(), actor);
   }
 
   @GetMapping("/avoided")
@@ -84,8 +87,9 @@ class PantryController {
   }
 
   @PutMapping("/avoided")
-  AvoidList avoid(@Valid @RequestBody List<Avoid> wanted, @RequestHeader("If-Match") int version) {
-    return pantry.avoid(wanted, version);
+  AvoidList avoid(
+      @Valid @RequestBody List<Avoid> wanted, @RequestHeader("If-Match") int version, Actor actor) {
+    return pantry.avoid(wanted, version, actor);
   }
 
   @GetMapping("/stock")
@@ -95,18 +99,22 @@ class PantryController {
 
   @PostMapping("/stock")
   @ResponseStatus(HttpStatus.CREATED)
-  StockItem store(@Valid @RequestBody StockItem item) {
-    return stock.store(item);
+  StockItem store(@Valid @RequestBody StockItem item, Actor actor) {
+    return stock.store(item, actor);
   }
 
   @PutMapping("/stock")
-  StockItem change(@Valid @RequestBody StockItem item, @RequestHeader("If-Match") int version) {
-    return stock.change(item, version);
+  StockItem change(
+      @Valid @RequestBody StockItem item, @RequestHeader("If-Match") int version, Actor actor) {
+    return stock.change(item, version, actor);
   }
 
   @PutMapping("/stock/{id}/gone")
   StockItem take(
-      @PathVariable UUID id, @RequestParam boolean gone, @RequestHeader("If-Match") int version) {
-    return stock.take(id, version, gone);
+      @PathVariable UUID id,
+      @RequestParam boolean gone,
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return stock.take(id, version, gone, actor);
   }
 }

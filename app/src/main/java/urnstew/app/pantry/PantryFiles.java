@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.pantry.PantryCsv.Row;
 import urnstew.app.pantry.PantryCsv.RowFault;
 import urnstew.app.pantry.PantryService.Draft;
+import urnstew.app.platform.Actor;
 import urnstew.units.InvalidInput;
 
 /** The pantry out as a table, and in. */
@@ -32,14 +33,14 @@ public class PantryFiles {
   }
 
   /** Takes every good row in; a bad one is reported and stops nobody. */
-  TakenRows in(String text) {
+  TakenRows in(String text, Actor actor) {
     PantryCsv.Read read = PantryCsv.read(text);
     Map<String, IngredientView> before =
         pantry.all().stream().collect(Collectors.toMap(IngredientView::id, Function.identity()));
     List<Row> news =
         read.rows().stream().filter(row -> !isSame(before.get(row.id()), row)).toList();
     Map<Integer, InvalidInput> refused =
-        pantry.putAll(news.stream().map(row -> new Draft(row.id(), row.content())).toList());
+        pantry.putAll(news.stream().map(row -> new Draft(row.id(), row.content())).toList(), actor);
     List<RowFault> faults = new ArrayList<>(read.faults());
     refused.forEach(
         (place, fault) ->

@@ -17,6 +17,7 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryMapper.OwnRow;
 import urnstew.app.pantry.store.IngredientDocuments;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.Remembered;
 import urnstew.app.platform.Write;
@@ -77,7 +78,7 @@ public class PantryService {
    * @param version 0 for one that the kitchen has not touched
    */
   @Write
-  public IngredientView put(String id, Content content, int version) {
+  public IngredientView put(String id, Content content, int version, Actor actor) {
     Ingredient written = new Intake(pantry(), watches()).take(id, content);
     store(written, pricedOn(written), false, version);
     return view(mapper.find(id).orElseThrow());
@@ -92,7 +93,7 @@ public class PantryService {
    * @return why, for each that was refused, by its place
    */
   @Write
-  Map<Integer, InvalidInput> putAll(List<Draft> drafts) {
+  Map<Integer, InvalidInput> putAll(List<Draft> drafts, Actor actor) {
     mapper.lockAll();
     Intake intake = new Intake(pantry(), watches());
     Map<Integer, InvalidInput> refused = new TreeMap<>();
@@ -173,7 +174,7 @@ public class PantryService {
 
   /** Puts an ingredient away, or takes it out again. */
   @Write
-  public IngredientView retire(String id, boolean retired, int version) {
+  public IngredientView retire(String id, boolean retired, int version, Actor actor) {
     Ingredient ingredient = pantry().ingredient(id);
     LocalDate priced = mapper.find(id).map(OwnRow::pricedOn).orElse(null);
     store(ingredient, priced, retired, version);
@@ -204,7 +205,7 @@ public class PantryService {
 
   /** Replaces the version of the list that the cook saw; the same list twice is written once. */
   @Write
-  public AvoidList avoid(List<Avoid> wanted, int version) {
+  public AvoidList avoid(List<Avoid> wanted, int version, Actor actor) {
     Pantry pantry = pantry();
     wanted.forEach(avoid -> avoid.words(pantry));
     if (Set.copyOf(wanted).equals(Set.copyOf(mapper.avoided()))) {

@@ -8,8 +8,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
@@ -53,16 +55,23 @@ public class StockService {
                     Mass.ZERO, item -> new Mass(item.massKilograms()), Mass::plus)));
   }
 
+  /** One of them. */
+  @Transactional(readOnly = true)
+  public StockItem item(UUID id) {
+    return found(id);
+  }
+
   /** Puts something in, once; an opened pack without a date gets one. */
   @Write
-  public StockItem store(StockItem item) {
+  public StockItem store(StockItem item, Actor actor) {
     StockItem dated = dated(item.checked(kitchens.massText("g", item.ingredientId())));
-    return writes.once(item.id(), "stock", dated, StockItem.class, () -> stored(dated));
+    writes.once(item.id(), "stock", dated, () -> mapper.store(dated));
+    return found(item.id());
   }
 
   /** Changes the version that the cook saw. */
   @Write
-  public StockItem change(StockItem item, int version) {
+  public StockItem change(StockItem item, int version, Actor actor) {
     requireChanged(
         mapper.changeStock(
             dated(item.checked(kitchens.massText("g", item.ingredientId()))), version));
@@ -71,7 +80,7 @@ public class StockService {
 
   /** Uses something up or throws it away, or puts it back. */
   @Write
-  public StockItem take(UUID id, int version, boolean gone) {
+  public StockItem take(UUID id, int version, boolean gone, Actor actor) {
     requireChanged(mapper.take(id, version, gone));
     return found(id);
   }
@@ -82,7 +91,7 @@ public class StockService {
    * @param day on which packs are opened for it
    * @return what is left in the packs that were opened
    */
-  @Write
+  @Transactional(propagation = Propagation.MANDATORY)
   public List<StockItem> use(String ingredientId, Mass mass, LocalDate day) {
     double open = mass.kilograms();
     List<StockItem> opened = new ArrayList<>();
@@ -128,7 +137,7 @@ public class StockService {
   }
 
   /** What is left in an opened pack goes on the shelf with its date. */
-  @Write
+  @Transactional(propagation = Propagation.MANDATORY)
   public StockItem leaveOver(UUID id, String ingredientId, Mass left, LocalDate day, String note) {
     return stored(dated(StockItem.opened(id, ingredientId, left, day, note, null)));
   }

@@ -1,6 +1,7 @@
 package urnstew.app.platform;
 
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
@@ -8,10 +9,16 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface IdempotencyMapper {
-  record FirstWrite(String fingerprint, String answer) {}
+  /**
+   * A write that was made.
+   *
+   * @param written identities of what was written; absent for those of earlier releases
+   */
+  record FirstWrite(String fingerprint, @Nullable String written) {}
 
   @Insert(
       """
@@ -20,12 +27,19 @@ interface IdempotencyMapper {
       """)
   int claim(UUID id, String scope, String fingerprint, Instant at);
 
-  @Update("update write_receipt set answer = #{answer}::jsonb where id = #{id}")
-  void answered(UUID id, String answer);
+  @Update(
+      """
+      update write_receipt set written = string_to_array(#{written}, ' ')::uuid[] where id = #{id}
+      """)
+  void written(UUID id, String written);
 
-  @Select("select fingerprint, answer from write_receipt where id = #{id}")
+  @Select(
+      """
+      select fingerprint, array_to_string(written, ' ') as written from write_receipt
+      where id = #{id}
+      """)
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
-  FirstWrite find(UUID id);
+  Optional<FirstWrite> find(UUID id);
 
   @Delete("delete from write_receipt where received_at < #{at}")
   int forgetBefore(Instant at);

@@ -6,9 +6,13 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -18,8 +22,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Lets a write happen once, however often it is sent: the same identity and body get the first
- * answer again, the same identity with another body is a {@link Clash}.
+ * Lets a write happen once, however often it is sent: the same identity and body find again what
+ * the first wrote, the same identity with another body is a {@link Clash}.
  */
 @Component
 public class IdempotencyStore {
@@ -41,34 +45,62 @@ public class IdempotencyStore {
    * @param id identity made by the client
    * @param scope what is written, such as a path
    * @param body all that decides what is written
-   * @param answerType type of the answer
    * @param write does it, in the caller's transaction
+   * @return identities of what was written, now or the first time
    */
   @Transactional(propagation = Propagation.MANDATORY)
-  public <T> T once(UUID id, String scope, Object body, Class<T> answerType, Supplier<T> write) {
+  public List<UUID> once(UUID id, String scope, Object body, Supplier<List<UUID>> write) {
     String fingerprint = fingerprint(scope, body);
     if (writes.claim(id, scope, fingerprint, clock.instant()) == 1) {
-      T answer = write.get();
-      writes.answered(id, json.writeValueAsString(answer));
-      return answer;
+      List<UUID> written = write.get();
+      writes.written(id, written.stream().map(UUID::toString).collect(Collectors.joining(" ")));
+      return written;
     }
-    IdempotencyMapper.FirstWrite first = writes.find(id);
+    return written(writes.find(id).orElseThrow(), id, fingerprint);
+  }
+
+  /** Writes what has the identity of the write itself, once. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void once(UUID id, String scope, Object body, Runnable write) {
+    once(
+        id,
+        scope,
+        body,
+        () -> {
+          write.run();
+          return List.of(id);
+        });
+  }
+
+  /** Whether this was written before; a {@link Clash} where the identity stands for another. */
+  @Transactional(readOnly = true)
+  public boolean knows(UUID id, String scope, Object body) {
+    Optional<IdempotencyMapper.FirstWrite> first = writes.find(id);
+    first.ifPresent(known -> written(known, id, fingerprint(scope, body)));
+    return first.isPresent();
+  }
+
+  private static List<UUID> written(
+      IdempotencyMapper.FirstWrite first, UUID id, String fingerprint) {
     if (!first.fingerprint().equals(fingerprint)) {
       throw new Clash(
           "This identity was already used for something else.",
           "Make a new identity for a new entry.");
     }
-    return json.readValue(first.answer(), answerType);
+    String written = first.written();
+    return written == null || written.isEmpty()
+        ? List.of(id)
+        : Stream.of(written.split(" ")).map(UUID::fromString).toList();
   }
 
-  /** When a device sent it differs from one sending to the next; all else is the same. */
   /** A device that comes back after so long writes anew. */
   @Scheduled(initialDelay = 1, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
-  @Write
+  @Transactional
   public void forget() {
     writes.forgetBefore(clock.instant().minus(KEPT));
   }
 
+  /** When a device sent it differs from one sending to the next; all else is the same. */
   private String fingerprint(String scope, Object body) {
     JsonNode same = json.valueToTree(body);
     if (same.path("stamp") instanceof ObjectNode stamp) {

@@ -41,18 +41,21 @@ class RuleController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  RuleSetView copyRuleSet(@Valid @RequestBody RuleSetCopy copy) {
-    return rules.copy(copy.id(), copy.name(), copy.basis());
+  RuleSetView copyRuleSet(@Valid @RequestBody RuleSetCopy copy, Actor actor) {
+    return rules.copy(copy.id(), copy.name(), copy.basis(), actor);
   }
 
   @PutMapping("/{id}/limits/{limit}")
   RuleSetView changeLimit(
-      @PathVariable String id, @PathVariable Limit limit, @Valid @RequestBody LimitChange change) {
-    return rules.change(id, limit, change.value(), change.reason(), Actor.KITCHEN);
+      @PathVariable String id,
+      @PathVariable Limit limit,
+      @Valid @RequestBody LimitChange change,
+      Actor actor) {
+    return rules.change(id, limit, change.value(), change.reason(), actor);
   }
 
   @PutMapping("/{id}/in-force")
-  RuleSetView putRuleSetInForce(@PathVariable String id) {
-    return rules.putInForce(id);
+  RuleSetView putRuleSetInForce(@PathVariable String id, Actor actor) {
+    return rules.putInForce(id, actor);
   }
 }

@@ -52,22 +52,15 @@ public class RuleService {
 
   /** Copies one, once. */
   @Write
-  public RuleSetView copy(UUID id, String name, String basis) {
+  public RuleSetView copy(UUID id, String name, String basis, Actor actor) {
     if (name.isBlank() || name.length() > LONGEST_NAME) {
       throw new InvalidInput(
           "name", "name", "A name has 1 to 80 letters.", "1 to 80 letters", "Type a short name.");
     }
     RuleSet of = ruleSet(basis);
-    return writes.once(
-        id,
-        "rule-set",
-        List.of(name, basis),
-        RuleSetView.class,
-        () -> {
-          OwnRow own = new OwnRow(id.toString(), name.strip(), of.id());
-          mapper.copy(own, clock.instant());
-          return view(own.id());
-        });
+    OwnRow own = new OwnRow(id.toString(), name.strip(), of.id());
+    writes.once(id, "rule-set", List.of(name, basis), () -> mapper.copy(own, clock.instant()));
+    return view(own.id());
   }
 
   /** Changes a limit of an own copy, with its reason. */
@@ -92,7 +85,7 @@ public class RuleService {
 
   /** Puts one in force. */
   @Write
-  public RuleSetView putInForce(String id) {
+  public RuleSetView putInForce(String id, Actor actor) {
     mapper.putInForce(ruleSet(id).id());
     return view(id);
   }

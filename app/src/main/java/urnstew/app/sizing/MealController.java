@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.platform.Actor;
 
 @RestController
 @RequestMapping(path = "/api/meals", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -48,20 +49,21 @@ class MealController {
   MealView put(
       @PathVariable UUID id,
       @Valid @RequestBody MealSheet sheet,
-      @RequestHeader("If-Match") int version) {
-    return meals.put(id, sheet, version);
+      @RequestHeader("If-Match") int version,
+      Actor actor) {
+    return meals.put(id, sheet, version, actor);
   }
 
   /** Off the shelf what was used, and on it what opened packs left. */
   @PostMapping("/{id}/cooked/{writeId}")
-  MealService.Leftovers cooked(@PathVariable UUID id, @PathVariable UUID writeId) {
-    return meals.cooked(id, writeId);
+  MealService.Leftovers cooked(@PathVariable UUID id, @PathVariable UUID writeId, Actor actor) {
+    return meals.cooked(id, writeId, actor);
   }
 
   @PutMapping("/{id}/retired")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void retire(@PathVariable UUID id, @RequestParam boolean retired) {
-    meals.retire(id, retired);
+  void retire(@PathVariable UUID id, @RequestParam boolean retired, Actor actor) {
+    meals.retire(id, retired, actor);
   }
 
   @GetMapping(path = "/{id}/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

@@ -25,6 +25,7 @@ import urnstew.app.kitchen.Units;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
+import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
@@ -119,7 +120,7 @@ public class MealService {
    * @param version that the cook saw; 0 for a new one
    */
   @Write
-  public MealView put(UUID id, MealSheet sheet, int version) {
+  public MealView put(UUID id, MealSheet sheet, int version, Actor actor) {
     if (sheet.name().isBlank() || sheet.name().length() > 80) {
       throw new InvalidInput(
           "name", "length", "A name has 1 to 80 letters.", "1 to 80 letters", "Type a name.");
@@ -144,17 +145,19 @@ public class MealService {
    * @param writeId identity of the write: sent twice it happens once
    */
   @Write
-  public Leftovers cooked(UUID id, UUID writeId) {
+  public Leftovers cooked(UUID id, UUID writeId, Actor actor) {
     MealSheet sheet = sheet(row(id));
-    return writes.once(
-        writeId, "meal-cooked", id.toString(), Leftovers.class, () -> leftovers(sheet));
+    List<UUID> left =
+        writes.once(writeId, "meal-cooked", id.toString(), () -> leftovers(sheet, actor));
+    return new Leftovers(left.stream().map(stock::item).toList());
   }
 
-  private Leftovers leftovers(MealSheet sheet) {
+  private List<UUID> leftovers(MealSheet sheet, Actor actor) {
     LocalDate today = LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
     List<StockItem> left = new ArrayList<>();
     Meal meal = meal(sheet);
-    meal.bases().forEach(base -> tubs.take(base.formulaId(), base.base().fromTubs(), sheet.name()));
+    meal.bases()
+        .forEach(base -> tubs.take(base.formulaId(), base.base().fromTubs(), sheet.name(), actor));
     for (Purchase item : meal.shopping().items()) {
       String ingredient = item.ingredient().id();
       left.addAll(stock.use(ingredient, item.fromStock(), today));
@@ -169,7 +172,7 @@ public class MealService {
                 "left: " + sheet.name()));
       }
     }
-    return new Leftovers(left);
+    return left.stream().map(StockItem::id).toList();
   }
 
   /** What a cooked meal left on the shelf. */
@@ -177,7 +180,7 @@ public class MealService {
 
   /** Puts a meal away, or takes it out again. */
   @Write
-  public void retire(UUID id, boolean retired) {
+  public void retire(UUID id, boolean retired, Actor actor) {
     if (mapper.retire(id, retired) == 0) {
       throw new NotThere("meal", id);
     }

@@ -1,6 +1,7 @@
 package urnstew.app.sizing;
 
 import java.util.List;
+import urnstew.app.platform.Actor;
 import urnstew.core.pantry.Ingredient;
 import urnstew.units.Mass;
 
@@ -24,5 +25,5 @@ public interface TubStock {
    *
    * @param dish what for
    */
-  void take(String formulaId, Mass mass, String dish);
+  void take(String formulaId, Mass mass, String dish, Actor actor);
 }

@@ -2,6 +2,8 @@ package urnstew.app.platform;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assertions.fail;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
@@ -12,7 +14,10 @@ import static org.mockito.Mockito.when;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,27 +34,38 @@ class IdempotencyStoreTest {
 
   private record Body(String text) {}
 
-  private record Answer(int number) {}
+  private static final List<UUID> WRITTEN = List.of(new UUID(3, 4), new UUID(5, 6));
 
   @Test
-  void theFirstWriteIsDoneAndItsAnswerKept() {
+  void theFirstWriteIsDoneAndWhatItWroteIsKept() {
     when(mapper.claim(eq(ID), anyString(), anyString(), any())).thenReturn(1);
-    Answer answer = writes.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(7));
-    assertEquals(new Answer(7), answer);
-    verify(mapper).answered(ID, "{\"number\":7}");
+    assertEquals(WRITTEN, writes.once(ID, "x", new Body("a"), () -> WRITTEN));
+    verify(mapper).written(ID, WRITTEN.get(0) + " " + WRITTEN.get(1));
   }
 
   @Test
-  void theSameWriteAgainGetsTheFirstAnswerAndAnotherBodyClashes() {
+  void theSameWriteAgainFindsWhatTheFirstWroteAndAnotherBodyClashes() {
     ArgumentCaptor<String> fingerprint = ArgumentCaptor.forClass(String.class);
     when(mapper.claim(eq(ID), anyString(), fingerprint.capture(), any())).thenReturn(1, 0, 0);
-    writes.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(7));
-    when(mapper.find(ID)).thenReturn(new FirstWrite(fingerprint.getValue(), "{\"number\":7}"));
+    writes.once(ID, "x", new Body("a"), () -> WRITTEN);
+    FirstWrite first =
+        new FirstWrite(fingerprint.getValue(), WRITTEN.get(0) + " " + WRITTEN.get(1));
+    when(mapper.find(ID)).thenReturn(Optional.of(first));
 
-    assertEquals(
-        new Answer(7), writes.once(ID, "x", new Body("a"), Answer.class, () -> new Answer(8)));
-    assertThrows(
-        Clash.class, () -> writes.once(ID, "x", new Body("b"), Answer.class, () -> new Answer(8)));
+    Supplier<List<UUID>> again = () -> fail("it was written already");
+    assertEquals(WRITTEN, writes.once(ID, "x", new Body("a"), again));
+    assertThrows(Clash.class, () -> writes.once(ID, "x", new Body("b"), again));
+    assertTrue(writes.knows(ID, "x", new Body("a")));
+    assertThrows(Clash.class, () -> writes.knows(ID, "x", new Body("b")));
+  }
+
+  @Test
+  void aWriteOfAnEarlierReleaseIsFoundByItsOwnIdentity() {
+    ArgumentCaptor<String> fingerprint = ArgumentCaptor.forClass(String.class);
+    when(mapper.claim(eq(ID), anyString(), fingerprint.capture(), any())).thenReturn(1, 0);
+    writes.once(ID, "x", new Body("a"), () -> WRITTEN);
+    when(mapper.find(ID)).thenReturn(Optional.of(new FirstWrite(fingerprint.getValue(), null)));
+    assertEquals(List.of(ID), writes.once(ID, "x", new Body("a"), () -> WRITTEN));
   }
 
   @Test

@@ -1,0 +1,211 @@
+package urnstew.app.batch;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchEntries.Recorded;
+import urnstew.app.batch.BatchMapper.Learnt;
+import urnstew.app.batch.store.BatchDocuments;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Write;
+import urnstew.core.batch.AsMade;
+import urnstew.core.batch.BatchEvent;
+import urnstew.core.batch.BatchEvent.Finished;
+import urnstew.core.batch.BatchEvent.ReadingTaken;
+import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.Forecast;
+import urnstew.core.batch.Forecaster;
+import urnstew.core.batch.Measurement.Plated;
+import urnstew.core.correction.Belief;
+import urnstew.core.correction.Belief.Quantity;
+import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
+
+/** Reads, reckons and writes one entry of a pot. */
+@Component
+class EntryWriter {
+  private final BatchMapper batches;
+  private final BatchHistories histories;
+  private final EventMaker maker;
+  private final BatchPlaces places;
+  private final KitchenService kitchens;
+  private final IdempotencyStore writes;
+  private final Clock clock;
+
+  EntryWriter(
+      BatchMapper batches,
+      BatchHistories histories,
+      EventMaker maker,
+      BatchPlaces places,
+      KitchenService kitchens,
+      IdempotencyStore writes,
+      Clock clock) {
+    this.batches = batches;
+    this.histories = histories;
+    this.maker = maker;
+    this.places = places;
+    this.kitchens = kitchens;
+    this.writes = writes;
+    this.clock = clock;
+  }
+
+  /** Somebody else wrote to the pot since its row was read. */
+  static final class Overtaken extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+  }
+
+  /**
+   * All that goes in.
+   *
+   * @param row the pot as it was read
+   * @param after its history with the new event
+   */
+  record Entry(
+      BatchRow row,
+      BatchHistory before,
+      BatchHistory after,
+      BatchEvent event,
+      Instant received,
+      Forecast forecast,
+      String document) {}
+
+  boolean isKnown(UUID batchId, Writes.Entry write) {
+    return writes.knows(write.id(), scope(batchId), write);
+  }
+
+  Recorded recorded(UUID id) {
+    return batches.recorded(id);
+  }
+
+  /** Reckons what an entry comes to; holds nothing. */
+  Entry prepare(UUID batchId, Writes.Entry write) {
+    return entry(batches.find(batchId).orElseThrow(() -> new NotThere("batch", batchId)), write);
+  }
+
+  private Entry entry(BatchRow row, Writes.Entry write) {
+    requireOnTheStove(row);
+    KitchenSettings kitchen = kitchens.settings();
+    Instant received = clock.instant();
+    BatchHistory before = histories.of(row);
+    BatchEvent event =
+        maker.event(write, write.stamp().happened(received, kitchen.zoneId()), before);
+    BatchHistory after = meant(before, event, received);
+    Forecast forecast = Forecaster.forecast(after);
+    String document =
+        BatchDocuments.FORECAST.write(
+            ForecastView.of(forecast, before.snapshot().clock(), kitchen));
+    return new Entry(row, before, after, event, received, forecast, document);
+  }
+
+  private static void requireOnTheStove(BatchRow row) {
+    if (row.status() == Status.FINISHED) {
+      throw new Clash("This batch is off the heat already.", "Look it up in the logbook.");
+    }
+  }
+
+  /** Writes what was prepared, once. */
+  @Write
+  public Recorded append(Entry entry, Writes.Entry write, Actor actor) {
+    UUID batchId = entry.row().id();
+    writes.once(
+        write.id(),
+        scope(batchId),
+        write,
+        () -> {
+          BatchRow now = locked(batchId);
+          requireOnTheStove(now);
+          if (now.nextSequence() != entry.row().nextSequence()) {
+            throw new Overtaken();
+          }
+          written(entry, write, actor);
+        });
+    return recorded(write.id());
+  }
+
+  /** Prepares and writes while the row is held, once. */
+  @Write
+  public Recorded held(UUID batchId, Writes.Entry write, Actor actor) {
+    writes.once(
+        write.id(),
+        scope(batchId),
+        write,
+        () -> written(entry(locked(batchId), write), write, actor));
+    return recorded(write.id());
+  }
+
+  private BatchRow locked(UUID batchId) {
+    return batches.lock(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+  }
+
+  private static String scope(UUID batchId) {
+    return "batch/" + batchId;
+  }
+
+  private void written(Entry entry, Writes.Entry write, Actor actor) {
+    UUID batchId = entry.row().id();
+    places.written(entry.row(), write, entry.before(), entry.after());
+    batches.append(
+        EventRow.of(
+            batchId,
+            entry.row().nextSequence(),
+            entry.event(),
+            BatchDocuments.EVENT.write(entry.event()),
+            write,
+            entry.received(),
+            actor));
+    batches.appended(batchId, entry.document(), learnt(entry.after(), entry.forecast()));
+    if (entry.event() instanceof Finished finished) {
+      places.off(batchId);
+      batches.finished(
+          batchId,
+          finished.at(),
+          finished.finalMass().map(Mass::kilograms).orElse(null),
+          entry.forecast().prediction().belief().factor(Quantity.EVAPORATION),
+          finished.note(),
+          AsMade.reached(entry.after(), entry.forecast()).value());
+    }
+  }
+
+  private static Learnt learnt(BatchHistory history, Forecast forecast) {
+    Belief belief = forecast.prediction().belief();
+    Optional<ReadingTaken> plated =
+        history.countingReadings().stream()
+            .filter(taken -> taken.measurement() instanceof Plated)
+            .reduce((earlier, later) -> later);
+    return new Learnt(
+        forecast.readings(),
+        plated.map(taken -> ((Plated) taken.measurement()).spread().meters()).orElse(null),
+        plated.map(ReadingTaken::at).orElse(null),
+        belief.factor(Quantity.POWER),
+        belief.body());
+  }
+
+  /** Faults of the core under the names of the fields. */
+  private static BatchHistory meant(BatchHistory history, BatchEvent event, Instant now) {
+    try {
+      return history.with(event, now);
+    } catch (InvalidInput fault) {
+      throw fault.named(
+          switch (fault.parameter()) {
+            case "at" -> "stamp.happenedLocalTime";
+            case "gross" -> "grossKilograms";
+            case "depth" -> "depthMeters";
+            case "finalMass" -> "finalMassKilograms";
+            case "mass" -> "massKilograms";
+            case "temperature" -> "temperatureCelsius";
+            case "brix" -> "solubleFraction";
+            case "spread" -> "spreadMeters";
+            case "cup" -> "cupKilograms";
+            case "ovenTemperature" -> "heating.ovenCelsius";
+            default -> fault.parameter();
+          });
+    }
+  }
+}
