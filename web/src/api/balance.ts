@@ -1,4 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { usePolling } from './changes';
 import { client, type BalanceRequest, type BalanceView, type PlanRequest, type School } from './client';
 import { answered, ProblemError } from './problem';
 
@@ -22,7 +23,7 @@ export function useBalance(request: BalanceRequest | undefined, restMilliseconds
     },
     enabled: request !== undefined,
     placeholderData: keepPreviousData,
-    refetchInterval: MINUTE_MS,
+    refetchInterval: usePolling(MINUTE_MS),
     gcTime: MINUTE_MS,
   });
   return { balance: data, problem: error instanceof ProblemError ? error : undefined };

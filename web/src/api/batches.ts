@@ -1,4 +1,5 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { usePolling } from './changes';
 import { client } from './client';
 import { answered } from './problem';
 
@@ -6,12 +7,12 @@ const REFRESH_MS = 15_000;
 
 /** Everything on the stove. */
 export function useBatches() {
-  return useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: REFRESH_MS });
+  return useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: usePolling(REFRESH_MS) });
 }
 
 /** What is on the stove and cannot be shown. */
 export function useBrokenPots() {
-  return useQuery({ queryKey: ['batches', 'broken'], queryFn: () => answered(client.GET('/api/batches/broken')), refetchInterval: REFRESH_MS });
+  return useQuery({ queryKey: ['batches', 'broken'], queryFn: () => answered(client.GET('/api/batches/broken')), refetchInterval: usePolling(REFRESH_MS) });
 }
 
 /** What happened to a batch before what its page shows, asked for a page at a time. */
@@ -30,5 +31,5 @@ export function useAsMade(id: string) {
 
 /** One batch that may be off the heat already. */
 export function useBatch(id: string | undefined) {
-  return useQuery({ queryKey: ['batches', id], queryFn: () => answered(client.GET('/api/batches/{id}', { params: { path: { id: id ?? '' } } })), enabled: Boolean(id), refetchInterval: REFRESH_MS });
+  return useQuery({ queryKey: ['batches', id], queryFn: () => answered(client.GET('/api/batches/{id}', { params: { path: { id: id ?? '' } } })), enabled: Boolean(id), refetchInterval: usePolling(REFRESH_MS) });
 }

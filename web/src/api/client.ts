@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import { v4 } from 'uuid';
+import { heard } from './clock';
 import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
@@ -67,7 +68,7 @@ export type Fault = BalanceRequest['fault'];
 export type PanelView = Schemas['PanelView'];
 export type TasterView = Schemas['TasterView'];
 export type Lid = PlanRequest['lid'];
-export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'Finish' | 'Taste' | 'TryCups'>;
+export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'TakeBack' | 'Finish' | 'Taste' | 'TryCups'>;
 
 export type KeepingView = Schemas['KeepingView'];
 export type CoolingView = Schemas['CoolingView'];
@@ -88,8 +89,25 @@ export type TraceStep = Schemas['TraceStep'];
 export type LotWrites = Pick<Schemas, 'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'>;
 export type KeepingWrites = Pick<Schemas, 'StartCooling' | 'StartHold' | 'SetOut' | 'ReadTemperature' | 'PlaceOtherwise' | 'Stir' | 'Reheat' | 'TopUp' | 'Close' | 'StrikeOutOfKeeping'>;
 
-// The fetch of the moment of the call, so that tests can stand in for the network.
-export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: (request) => globalThis.fetch(request) });
-
 /** Identities are made here; the browser's own maker is missing on plain HTTP off localhost. */
 export const newId = (): string => v4();
+
+const DEVICE = 'urnstew.device';
+/** Which tablet or phone this is: made up once, so that a write can be traced to it. */
+function device(): string {
+  const known = localStorage.getItem(DEVICE);
+  if (known) return known;
+  const made = newId();
+  localStorage.setItem(DEVICE, made);
+  return made;
+}
+
+/** Asks the server, with the fetch of the moment, so that tests can stand in for the network. */
+export async function ask(request: Request): Promise<Response> {
+  request.headers.set('Urnstew-Device', device());
+  const response = await globalThis.fetch(request);
+  heard(response.headers);
+  return response;
+}
+
+export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: ask });

@@ -1,10 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
+import { usePolling } from './changes';
 import { client, type School } from './client';
 import { answered } from './problem';
 
+/** What changes seldom, and is told when it does. */
+const SELDOM_MS = 600_000;
+
 /** The shelf of formulas; writing one makes it stale. */
 export function useFormulas() {
-  return useQuery({ queryKey: ['formulas'], queryFn: () => answered(client.GET('/api/formulas')), staleTime: 15_000, refetchInterval: 60_000 });
+  return useQuery({ queryKey: ['formulas'], queryFn: () => answered(client.GET('/api/formulas')), staleTime: 15_000, refetchInterval: usePolling(60_000, SELDOM_MS) });
 }
 
 /** One formula in the chosen ways; the last answer stays while another way is read. */

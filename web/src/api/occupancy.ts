@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { usePolling } from './changes';
 import { client } from './client';
 import { answered } from './problem';
 
@@ -11,7 +12,7 @@ export type Taken = ReadonlyMap<string, string>;
 const NOTHING: Taken = new Map();
 
 export function useTaken(): Taken {
-  const { data } = useQuery({ queryKey: ['batches', 'occupancy'], queryFn: () => answered(client.GET('/api/occupancy')), refetchInterval: QUARTER_MINUTE_MS });
+  const { data } = useQuery({ queryKey: ['batches', 'occupancy'], queryFn: () => answered(client.GET('/api/occupancy')), refetchInterval: usePolling(QUARTER_MINUTE_MS) });
   return useMemo(() => (data ? new Map(data.flatMap((p) => [p.vesselId, p.heatSourceId, p.ovenId].flatMap((id) => (id === undefined ? [] : [[id, p.name] as const])))) : NOTHING), [data]);
 }
 

@@ -2,6 +2,7 @@ import { CssBaseline, ThemeProvider } from '@mui/material';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { useChanges } from '../api/changes';
 import { ProblemError } from '../api/problem';
 import { theme } from '../theme/theme';
 import { Frame } from './Frame';
@@ -35,11 +36,18 @@ const queries = new QueryClient({
   defaultOptions: { queries: { retry: (count, error) => count < 2 && error instanceof ProblemError && error.problem.status === 0, refetchOnWindowFocus: true } },
 });
 
+/** Shows nothing: keeps all that is shown as the kitchen is. */
+function Listening() {
+  useChanges();
+  return null;
+}
+
 export function App() {
   return (
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
       <QueryClientProvider client={queries}>
+        <Listening />
         <BrowserRouter>
           <Suspense fallback={null}>
             <Routes>

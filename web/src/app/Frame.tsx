@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { show } from '../quantities';
 import { faces, sizes } from '../theme/tokens';
+import { UndoOffer } from '../ui/UndoOffer';
 import { WorkingProvider } from '../ui/WorkingDrawer';
 import { useKitchen } from '../api/kitchen';
 import { KeyMap } from './keys';
@@ -30,8 +31,10 @@ export function Frame() {
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: `${sizes.rail}px 1fr` }, minHeight: '100dvh', '@media print': { display: 'block' } }}>
           <Rail />
           <Box component="main" sx={{ bgcolor: 'background.paper', borderLeft: { md: 1 }, borderColor: { md: 'divider' }, minWidth: 0 }}>
-            <Waiting />
-            <Outlet />
+            <UndoOffer>
+              <Waiting />
+              <Outlet />
+            </UndoOffer>
           </Box>
         </Box>
       </WorkingProvider>

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { show, standIn } from '../test/stove';
@@ -32,17 +32,17 @@ it('shows the keys on a question mark', async () => {
   expect(await screen.findByRole('dialog')).toHaveTextContent('wWeigh1Go to Plan');
 });
 
-it('says what waits, and shows what was refused late until it is left out', async () => {
+it('says what waits, and shows what was parked until it is left out, also of a release before', async () => {
   standIn(new Error('away'));
   const late = { title: 'x', status: 409, detail: 'This batch is off the heat already.', errors: [] };
   localStorage.setItem('urnstew.outbox', JSON.stringify([
-    { key: 'a', path: '/api/batches/b/readings', typedAt: '2026-03-02T17:00:00Z', body: { enteredText: '9.5 kg' }, problem: late },
-    { key: 'b', path: '/api/batches/b/finishes', typedAt: '2026-03-02T17:05:00Z', body: {} },
+    { key: 'a', path: '/api/batches/b/readings', typedAt: '2026-03-02T17:00:00Z', body: { id: 'a', enteredText: '9.5 kg' }, problem: late },
+    { key: 'b', path: '/api/batches/b/finishes', typedAt: '2026-03-02T17:05:00Z', body: { id: 'b' } },
   ]));
   show(<Waiting />);
-  expect(screen.getByRole('note')).toHaveTextContent('1 entry waits on this device');
+  expect(await screen.findByRole('note')).toHaveTextContent('1 entry waits on this device');
   expect(screen.getByRole('alert')).toHaveTextContent('A reading ‘9.5 kg’ was not taken. This batch is off the heat already.');
   await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }));
-  expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+  await waitFor(() => expect(screen.queryByRole('alert')).not.toBeInTheDocument());
   expect(screen.getByRole('note')).toBeInTheDocument();
 });

@@ -1,3 +1,4 @@
+import { heard } from '../api/clock';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -7,7 +8,7 @@ import type { BatchView, KitchenView } from '../api/client';
 
 /** A made-up pot with one weighing and one dip, for tests of what the screens do with it. */
 export const batch = {
-  id: 'b1', name: 'Plain marinara', status: 'SIMMERING', startedAt: '2026-03-02T16:00:00Z', now: '2026-03-02T17:00:00Z',
+  id: 'b1', name: 'Plain marinara', status: 'SIMMERING', startedAt: '2026-03-02T16:00:00Z',
   pot: { vessel: { id: 'v1', name: 'Rondeau', shape: 'ROUND', firstWidthMeters: 0.36, secondWidthMeters: 0.36, depthMeters: 0.2, emptyMassKilograms: 4.1 }, heating: { way: 'LIVELY', fan: false }, lid: 'OFF', heatSourceId: 'h1', heatSourceName: 'Gas' },
   simmerConfirmed: true, earlierEvents: false, pieces: [],
   forecast: { cautions: [], readings: 2, reads: [], lines: [], steps: [], band: 'coating', thicknessFraction: 0.105, portions: 34, endMassKilograms: 3.9, saltFraction: 0.004 },
@@ -16,6 +17,9 @@ export const batch = {
     { id: 'e2', kind: 'READING_TAKEN', happenedAt: '2026-03-02T16:50:00Z', read: { depthMeters: 0.052 }, struckOut: true, odd: false },
   ],
 } as unknown as BatchView;
+
+/** Sets the kitchen's clock, as an answer of the server does. */
+export const itIs = (hour: string): void => heard(new Headers({ 'urnstew-now': hour }));
 
 export const kitchen = { settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 }, vessels: [], heatSources: [], ovens: [], measures: [], coldPlaces: [], workings: [] } as unknown as KitchenView;
 
@@ -26,10 +30,10 @@ export const standing: { vesselId: string; name: string }[] = [];
 export function standIn(...answers: (Response | Error)[]) {
   const asked: { path: string; body: Record<string, unknown> }[] = [];
   const queue = [...answers];
-  vi.stubGlobal('fetch', async (to: string | Request, init?: RequestInit) => {
-    if ((to instanceof Request ? to.url : to).endsWith('/api/occupancy')) return new Response(JSON.stringify(standing), { headers: { 'content-type': 'application/json' } });
-    const text = to instanceof Request ? await to.text() : String(init?.body);
-    asked.push({ path: to instanceof Request ? new URL(to.url).pathname : to, body: text ? JSON.parse(text) : {} });
+  vi.stubGlobal('fetch', async (to: Request) => {
+    if (to.url.endsWith('/api/occupancy')) return new Response(JSON.stringify(standing), { headers: { 'content-type': 'application/json' } });
+    const text = await to.text();
+    asked.push({ path: new URL(to.url).pathname, body: text ? JSON.parse(text) : {} });
     const answer = queue.shift() ?? new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
     if (answer instanceof Error) throw answer;
     return answer;

@@ -11,7 +11,7 @@ const HOUR = '/stamp/happenedLocalTime';
  * One entry at the stove: its identity, its hour, and why it was refused. A refused entry was not
  * written, so its identity stays free for the mended one.
  */
-export function useWritten<Bodies extends object>(send: <K extends keyof Bodies>(path: K, body: Bodies[K]) => Promise<Sent>, onWritten: () => void) {
+export function useWritten<Bodies extends object>(send: <K extends keyof Bodies>(path: K, body: Bodies[K]) => Promise<Sent>, onWritten: (id: string) => void) {
   const [id] = useState(newId);
   const [when, setWhen] = useState('');
   const [refused, setRefused] = useState<ProblemError>();
@@ -20,7 +20,7 @@ export function useWritten<Bodies extends object>(send: <K extends keyof Bodies>
   const write = async <K extends keyof Bodies>(path: K, body: Omit<Bodies[K], 'id' | 'happenedLocalTime'>) => {
     const sent = await send(path, { ...body, id, ...happened(when) } as unknown as Bodies[K]);
     if (sent.kind === 'refused') setRefused(sent.error);
-    else onWritten();
+    else onWritten(id);
   };
   return {
     edit,

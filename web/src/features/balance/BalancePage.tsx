@@ -1,18 +1,16 @@
+import { useBatches } from '../../api/batches';
 import { Box } from '@mui/material';
 import { useMemo } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
-import { useQuery } from '@tanstack/react-query';
-import { client, type FormulaSummary, type PlanRequest } from '../../api/client';
+import { type FormulaSummary, type PlanRequest } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
-import { answered } from '../../api/problem';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Pick } from '../../ui/fields';
 import { Balanced } from './Balanced';
 import type { Which } from './form';
 
-const REFRESH_MS = 15_000;
 /** A pot that can be balanced, by a key that outlives a reload. */
 interface Choice { key: string; words: string; which: Which }
 
@@ -20,7 +18,7 @@ interface Choice { key: string; words: string; which: Which }
 export function BalancePage() {
   const { data: kitchen, error } = useKitchen();
   const shelf = useFormulas();
-  const live = useQuery({ queryKey: ['batches'], queryFn: () => answered(client.GET('/api/batches')), refetchInterval: REFRESH_MS });
+  const live = useBatches();
   const { state } = useLocation() as { state: { plan: PlanRequest } | null };
   const [search, setSearch] = useSearchParams();
   const choices = useMemo(() => all(live.data ?? [], shelf.data ?? [], state?.plan), [live.data, shelf.data, state]);

@@ -1,3 +1,4 @@
+import { all } from '../../api/outbox/store';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
@@ -109,13 +110,13 @@ it('puts the weighed dose into the pot, and keeps it ready when that is refused'
 });
 
 it('doses once however often it is pressed while the answer is awaited', async () => {
-  const fetch = vi.fn((to: string | Request) => (to instanceof Request ? Promise.resolve(new Response('[]', { headers: { 'content-type': 'application/json' } })) : new Promise<Response>(() => undefined)));
+  const fetch = vi.fn((to: Request) => (to.method === 'GET' ? Promise.resolve(new Response('[]', { headers: { 'content-type': 'application/json' } })) : new Promise<Response>(() => undefined)));
   vi.stubGlobal('fetch', fetch);
   show(<Decide form={{ ...form, ready: [{ ingredientId: 'butter', name: 'Butter', massKilograms: 0.125 }] }} balance={balance()} batchId="b1" units="METRIC" change={vi.fn()} />);
   const button = screen.getByRole('button', { name: 'Butter is in the pot' });
   await userEvent.click(button);
   expect(button).toBeDisabled();
   button.click();
-  expect(fetch.mock.calls.filter(([to]) => String(to).endsWith('/additions'))).toHaveLength(1);
-  expect(JSON.parse(localStorage.getItem('urnstew.outbox') ?? '[]')).toHaveLength(1);
+  await waitFor(() => expect(fetch.mock.calls.filter(([to]) => to.url.endsWith('/additions'))).toHaveLength(1));
+  expect((await all()).filter((e) => e.path.endsWith('/additions'))).toHaveLength(1);
 });

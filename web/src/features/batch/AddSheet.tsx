@@ -1,3 +1,5 @@
+import { useNow } from '../../api/clock';
+import { TICK_MS } from './along';
 import { MenuItem, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { BatchView, KitchenView } from '../../api/client';
@@ -75,7 +77,7 @@ const ownMeasures = (kitchen: KitchenView): string => (kitchen.measures[0] ? `or
 
 /** Weight that the scale would show with the pot on it. */
 function Running({ batch, kitchen, more }: { batch: BatchView; kitchen: KitchenView; more: number }) {
-  const now = new Date(batch.now).getTime();
+  const now = useNow(TICK_MS);
   const here = batch.forecast.likely.findLast((c) => new Date(c.at).getTime() <= now) ?? batch.forecast.likely[0];
   const total = batch.pot.vessel.emptyMassKilograms + (here?.massKilograms ?? 0) + more;
   return <Typography sx={{ color: 'text.secondary' }}>With the pot on it the scale would then show about {show.text(show.mass(total, kitchen.settings.units))}.</Typography>;

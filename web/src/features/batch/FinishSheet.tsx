@@ -5,12 +5,22 @@ import type { BatchView, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, parseQuantity, show } from '../../quantities';
 import { Sheet } from '../../ui/Sheet';
+import { useUndo } from '../../ui/undo';
 import { useEntry } from './useEntry';
 
 /** Off the heat: what came out, and what to remember. */
 export function FinishSheet({ batch, kitchen, onClose }: { batch: BatchView; kitchen: KitchenView; onClose: () => void }) {
   const navigate = useNavigate();
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, () => void navigate('/logbook'));
+  const offerBack = useUndo();
+  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, (eventId) => {
+    offerBack({
+      words: `${batch.name} is off the heat.`,
+      batchId: batch.id,
+      eventId,
+      onBack: () => void navigate(`/pots/${batch.id}`),
+    });
+    void navigate('/logbook');
+  });
   const [text, setText] = useState('');
   const [note, setNote] = useState('');
   const read = parseQuantity(text, 'MASS', 'kg', measuresOf(kitchen));

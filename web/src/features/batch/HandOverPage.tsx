@@ -10,7 +10,8 @@ import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { PotPicture } from './PotPicture';
 import { useBatch } from '../../api/batches';
-import { along, useServerNow } from './along';
+import { along, TICK_MS } from './along';
+import { useNow } from '../../api/clock';
 import { eventWords } from './readings';
 
 /** Everything about one pot, for whoever takes it over: on one screen and on one printed page. */
@@ -19,11 +20,11 @@ export function HandOverPage() {
   const { data: kitchen } = useKitchen();
   const batch = useBatch(id);
   if (!kitchen || !batch.data) return <Page title="Hand over" sub="" step="Pot">{batch.error && <Note tone="tomato">{batch.error.message}</Note>}</Page>;
-  return <HandOver batch={batch.data} kitchen={kitchen} heardAt={batch.dataUpdatedAt} />;
+  return <HandOver batch={batch.data} kitchen={kitchen} />;
 }
 
-function HandOver({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
-  const now = useServerNow(batch, heardAt);
+function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const now = useNow(TICK_MS);
   const { forecast, pot } = batch;
   const { zone, units } = kitchen.settings;
   const hour = (instant: string | undefined) => (instant ? show.hour(instant, zone) : '–');

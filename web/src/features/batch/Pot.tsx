@@ -22,15 +22,16 @@ import { READINGS, type ReadingKind } from './readings';
 import { Readings } from './Readings';
 import { StageNoteSheet } from './StageNoteSheet';
 import { Steps } from './Steps';
-import { along, useServerNow } from './along';
+import { along, TICK_MS } from './along';
+import { useNow } from '../../api/clock';
 
 type Sheet = ReadingKind | 'heat' | 'add' | 'target' | 'finish' | 'look';
 
 /** One pot at the stove: the hour, what is next, the readings. */
-export function Pot({ batch, kitchen, heardAt }: { batch: BatchView; kitchen: KitchenView; heardAt: number }) {
+export function Pot({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
   const [sheet, setSheet] = useState<Sheet>();
   const navigate = useNavigate();
-  const now = useServerNow(batch, heardAt);
+  const now = useNow(TICK_MS);
   // Already here when something else goes in while the network is away.
   usePantry();
   const live = batch.status === 'SIMMERING';

@@ -22,8 +22,8 @@ export function PotsPage() {
       {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
       <BrokenPots zone={kitchen.settings.zone} />
       {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
-      {batches.data && batches.data.length > 0 && <StoveTop batches={batches.data} kitchen={kitchen} shown={shown} heardAt={batches.dataUpdatedAt} />}
-      {batch.data && <Pot key={batch.data.id} batch={batch.data} kitchen={kitchen} heardAt={batch.dataUpdatedAt} />}
+      {batches.data && batches.data.length > 0 && <StoveTop batches={batches.data} kitchen={kitchen} shown={shown} />}
+      {batch.data && <Pot key={batch.data.id} batch={batch.data} kitchen={kitchen} />}
       {!shown && !batches.error && <Typography>Nothing is on the stove. <Link to="/plan">Plan a batch</Link> and light the burner.</Typography>}
     </Page>
   );

@@ -5,15 +5,15 @@ import type { KitchenView, OnStove } from '../../api/client';
 import { show } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
 import { Urn } from '../../ui/Urn';
-import { useTicking } from '../../ui/useTicking';
 import { dueAt, useAlarm, useAwake } from './alarm';
+import { useNow } from '../../api/clock';
 import { along } from './along';
 
-interface Props { batches: OnStove[]; kitchen: KitchenView; shown: string | undefined; heardAt: number }
+interface Props { batches: OnStove[]; kitchen: KitchenView; shown: string | undefined }
 
 /** This kitchen's burners and oven with the pots on them, and what is due at any of them. */
-export function StoveTop({ batches, kitchen, shown, heardAt }: Props) {
-  const now = useTicking(batches[0]?.now, heardAt);
+export function StoveTop({ batches, kitchen, shown }: Props) {
+  const now = useNow();
   const second = Math.floor(now / 1000);
   const due = useMemo(() => dueAt(batches, second * 1000), [batches, second]);
   const { on, turn } = useAlarm(due);

@@ -1,17 +1,7 @@
-import { useEffect, useState } from 'react';
-import type { BatchView, CurvePoint } from '../../api/client';
+import type { CurvePoint } from '../../api/client';
 
-const TICK_MS = 5_000;
-
-/** The server's present moment, ticking: its clock when it was last heard, and the time since. */
-export function useServerNow(batch: BatchView, heardAt: number): number {
-  const [tick, setTick] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setTick(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return new Date(batch.now).getTime() + Math.max(0, tick - heardAt);
-}
+/** Often enough for a pot that changes over hours. */
+export const TICK_MS = 5_000;
 
 /** The point of a drawn curve at a moment, in a straight line between its samples. */
 export function along(curve: CurvePoint[], at: number): CurvePoint | undefined {

@@ -1,3 +1,4 @@
+import { useNow } from '../../api/clock';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -7,7 +8,6 @@ import { useKitchen } from '../../api/kitchen';
 import { columns, sizes } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
-import { useTicking } from '../../ui/useTicking';
 import { BrokenKept } from './BrokenKept';
 import { HoldSheet } from './HoldSheet';
 import { Kept } from './Kept';
@@ -18,9 +18,9 @@ import { UseFirst } from './UseFirst';
 /** What is warm and what is cooling, with the limits drawn as edges. */
 export function KeepPage() {
   const { data: kitchen } = useKitchen();
-  const { data: keepings, error, dataUpdatedAt } = useKeepings();
+  const { data: keepings, error } = useKeepings();
   const { data: sets } = useRuleSets();
-  const now = useTicking(keepings?.[0]?.now, dataUpdatedAt);
+  const now = useNow();
   const [holding, setHolding] = useState(false);
   const [settingOut, setSettingOut] = useState(false);
   const inForce = sets?.find((s) => s.inForce);

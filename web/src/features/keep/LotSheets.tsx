@@ -1,3 +1,4 @@
+import { kitchenNow } from '../../api/clock';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, type KitchenView, type LotView } from '../../api/client';
@@ -93,7 +94,7 @@ const DAY_MS = 86_400_000;
 export function WantSheet({ lot, kitchen, onClose }: Props) {
   const queries = useQueryClient();
   const { zone } = kitchen.settings;
-  const noon = (days: number) => new Date(new Date(kitchen.now).setUTCHours(11, 0, 0, 0) + days * DAY_MS).toISOString();
+  const noon = (days: number) => new Date(new Date(kitchenNow()).setUTCHours(11, 0, 0, 0) + days * DAY_MS).toISOString();
   const options = [['', 'not planned'] as const, ...Array.from({ length: DAYS }, (_, i) => [noon(i + 1), show.day(noon(i + 1), zone)] as const)];
   const [at, setAt] = useState(noon(2));
   const save = async () => {

@@ -16,7 +16,7 @@ const vessel = { id: 'tin', name: 'Gastro tin', capacityCubicMeters: 0.0158 };
 const kitchen = { ...bare, vessels: [vessel], coldPlaces: [{ id: 'walk-in', name: 'Walk-in', kind: 'FAN_REFRIGERATOR', celsius: 3 }, { id: 'chest', name: 'Chest freezer', kind: 'FREEZER', celsius: -20 }] } as unknown as KitchenView;
 const setup = { pan: 'Stockpot', count: 1, depthMeters: 0.19, place: 'FAN_REFRIGERATOR', aroundCelsius: 3, covered: false, iceKilograms: 0 };
 const cooling = (to: Partial<NonNullable<KeepingView['cooling']>>): KeepingView => ({
-  id: 'k1', name: 'Ridge ragù', massKilograms: 12, startedAt: '2026-03-02T15:00:00Z', now: '2026-03-02T16:00:00Z', formulaId: 'ridge-ragu', reason: '', ruleSetName: 'FDA Food Code 2022',
+  id: 'k1', name: 'Ridge ragù', massKilograms: 12, startedAt: '2026-03-02T15:00:00Z', formulaId: 'ridge-ragu', reason: '', ruleSetName: 'FDA Food Code 2022',
   entries: [{ id: 'e1', at: '2026-03-02T15:40:00Z', what: 'Read', enteredText: '80', celsius: 80, reason: '', struckOut: false }],
   cooling: { verdict: 'WILL_MISS', duty: 'COOL_FASTER_OR_REHEAT', fromCelsius: 57, clockRuns: false, marks: [{ celsius: 21, section: '3-501.14', deadline: '2026-03-02T17:50:00Z', state: 'TOO_LATE', likely: '2026-03-03T01:00:00Z' }], likely: [{ at: '2026-03-02T15:00:00Z', celsius: 88 }, { at: '2026-03-02T17:00:00Z', celsius: 70 }], slow: [], speed: 1, setup, reheated: false, reheatCelsius: 74, workings: [], ...to },
 }) as unknown as KeepingView;

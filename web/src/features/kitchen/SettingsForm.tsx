@@ -1,3 +1,4 @@
+import { useNow } from '../../api/clock';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { client, type KitchenEdit, type KitchenView } from '../../api/client';
@@ -49,6 +50,7 @@ function editable(settings: KitchenView['settings'], form: Pick<KitchenEdit, 'na
 /** Where the kitchen stands, how it measures and what it calls thick. */
 export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
   const { settings } = kitchen;
+  const now = useNow();
   const [form, setForm] = useState({ name: settings.name, zone: settings.zone, units: settings.units });
   const [texts, setTexts] = useState(() => Object.fromEntries((Object.keys(MEASURED) as Measured[]).map((f) => [f, written(settings, f)])) as Record<Measured, string>);
   const [saved, setSaved] = useState(false);
@@ -77,7 +79,7 @@ export function SettingsForm({ kitchen }: { kitchen: KitchenView }) {
       <QuantityField label="Name" text={form.name} onText={(name) => change({ name })} understood="" fault={problem?.at('/name')} numeric={false} />
       <Box sx={pair}>{measured('altitudeMeters', 'above the sea')}<Figure label="Water boils at" shown={show.temperature(kitchen.boilingPointCelsius, settings.units)} working={kitchen.workings.find((w) => w.figure === 'boilingPoint')} /></Box>
       <Box sx={pair}>{measured('roomCelsius')}{measured('relativeHumidity')}</Box>
-      <QuantityField label="Time zone" text={form.zone} onText={(zone) => change({ zone })} understood={`it is ${show.hour(kitchen.now, settings.zone)}`} fault={problem?.at('/zone')} numeric={false} />
+      <QuantityField label="Time zone" text={form.zone} onText={(zone) => change({ zone })} understood={`it is ${show.hour(now, settings.zone)}`} fault={problem?.at('/zone')} numeric={false} />
       <Typography variant="h2">How near it measures</Typography>
       <Box sx={pair}>{ERRORS.map((f) => measured(f))}</Box>
       <Typography variant="h2">What it calls thick, up to</Typography>

@@ -1,3 +1,4 @@
+import { usePolling } from '../../api/changes';
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { QRCodeSVG } from 'qrcode.react';
@@ -16,10 +17,11 @@ export function PanelPage() {
   const { id = '' } = useParams();
   const queries = useQueryClient();
   const [fault, setFault] = useState<string>();
+  const polled = usePolling(REFRESH_MS);
   const { data: panel, error } = useQuery({
     queryKey: ['panels', id],
     queryFn: () => answered(client.GET('/api/panels/{id}', { params: { path: { id } } })),
-    refetchInterval: (q) => (q.state.data?.closed ? false : REFRESH_MS),
+    refetchInterval: (q) => (q.state.data?.closed ? false : polled),
   });
   if (!panel) return <Page title="Tasting" sub="" step="Balance">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
   const close = async () => {

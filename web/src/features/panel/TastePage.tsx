@@ -1,3 +1,4 @@
+import { usePolling } from '../../api/changes';
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -28,7 +29,7 @@ export function TastePage() {
   const { data, error, refetch } = useQuery({
     queryKey: ['taste', id, phone],
     queryFn: () => answered(client.PUT('/api/panels/{id}/seats/{device}', { params: { path } })),
-    refetchInterval: REFRESH_MS,
+    refetchInterval: usePolling(REFRESH_MS),
   });
   return (
     <Box component="main" sx={{ minHeight: '100dvh', bgcolor: 'background.paper', p: 2.5, maxWidth: sizes.phone, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 2 }}>

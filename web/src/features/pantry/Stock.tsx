@@ -1,3 +1,4 @@
+import { useNow } from '../../api/clock';
 import { Box, Button, Typography } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -10,6 +11,8 @@ import { StockForm } from './StockForm';
 
 const DAY_MS = 86_400_000;
 
+const MINUTE_MS = 60_000;
+
 /** What is on the shelf and open, the first to be used first. */
 export function Stock({ goods, kitchen }: { goods: IngredientView[]; kitchen: KitchenView }) {
   const queries = useQueryClient();
@@ -17,11 +20,12 @@ export function Stock({ goods, kitchen }: { goods: IngredientView[]; kitchen: Ki
   const [adding, setAdding] = useState(false);
   const [last, setLast] = useState<StockItem>();
   const { units, zone } = kitchen.settings;
+  const now = useNow(MINUTE_MS);
   const name = (id: string) => goods.find((g) => g.id === id)?.content.name ?? id;
-  const today = new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(new Date(kitchen.now));
+  const today = new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(new Date(now));
   const take = async (item: StockItem, gone: boolean) => {
-    const now = await answered(client.PUT('/api/pantry/stock/{id}/gone', { params: { path: { id: item.id }, query: { gone }, header: { 'If-Match': item.version } } }));
-    setLast(gone ? now : undefined);
+    const changed = await answered(client.PUT('/api/pantry/stock/{id}/gone', { params: { path: { id: item.id }, query: { gone }, header: { 'If-Match': item.version } } }));
+    setLast(gone ? changed : undefined);
     await queries.invalidateQueries({ queryKey: ['stock'] });
   };
   return (

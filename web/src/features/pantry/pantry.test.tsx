@@ -1,17 +1,17 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { IngredientView, KitchenView, StockItem } from '../../api/client';
-import { file, kitchen as stove, problem, show, standIn } from '../../test/stove';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { IngredientView, StockItem } from '../../api/client';
+import { file, itIs, kitchen, problem, show, standIn } from '../../test/stove';
 import { AvoidList } from './AvoidList';
 import { Stock } from './Stock';
 import { StockForm } from './StockForm';
 import { TableIn } from './TableIn';
 import { contentOf, formOf, keyOf } from './ingredientForm';
 
+beforeEach(() => itIs('2026-03-02T17:00:00Z'));
 afterEach(() => vi.unstubAllGlobals());
 
-const kitchen = { ...stove, now: '2026-03-02T17:00:00Z' } as KitchenView;
 const content = {
   name: 'Passata', labelRead: false, kind: 'TOMATO', waterFraction: 0.91, alcoholFraction: 0, proteinFraction: 0.013, fatFraction: 0.001, carbohydrateFraction: 0.06, fibreFraction: 0.015, saltFraction: 0.002, sugarsFraction: 0.045, spoonDensityKilogramsPerCubicMeter: 1035, edibleFraction: 1, sulphitesMilligramsPerKilogram: 0, allergens: [], traits: [], alsoCalled: ['sieved tomatoes'], packs: [{ name: '700 g bottle', netMassKilograms: 0.7, price: 1.5, loose: false }], source: 'label',
 };

@@ -1,3 +1,4 @@
+import { useNow } from '../../api/clock';
 import { Box, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
@@ -10,6 +11,7 @@ import { useOutbox } from '../../api/outbox';
 import type { ProblemError } from '../../api/problem';
 import { show } from '../../quantities';
 import { areas, columns } from '../../theme/tokens';
+import { useUndo } from '../../ui/undo';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Amounts } from './Amounts';
@@ -30,6 +32,7 @@ import { StageFits } from './StageFits';
 import { afterLighting, again, arriving, chosen, understand, usePlanForm, type AsItTurnedOut, type Faults, type PlanForm } from './form';
 import { usePlan, useShares, useWays } from './usePlan';
 
+const MINUTE_MS = 60_000;
 const POINTERS: Record<keyof Faults, string[]> = {
   covers: ['/covers'], available: ['/available'], serving: ['/servingMassKilograms'], readyBy: ['/readyByLocalTime'], onTable: ['/onTheTableFraction'], holdLoss: ['/holdLossFraction'], target: ['/targetSolidsFraction', '/targetSpreadMeters', '/targetSimmerSeconds'], heating: ['/heating/ovenCelsius', '/heating/burnerShare'], oven: ['/heating/ovenId'],
 };
@@ -76,12 +79,14 @@ interface Props { kitchen: KitchenView; formula: FormulaSummary; formulas: Formu
 
 function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const taken = useTaken();
+  const now = useNow(MINUTE_MS);
   const { request: typed, faults } = useMemo(() => understand(form, formula.id, kitchen, taken), [form, formula.id, kitchen, taken]);
   const { preview, problem, request: planned } = usePlan(typed);
   const plan = preview?.plan;
   // Hours, picture and sizes come first; what is read after them may follow a moment later.
   const later = useDeferredValue(preview);
   const { send } = useOutbox();
+  const offerBack = useUndo();
   const navigate = useNavigate();
   const [litAt, setLitAt] = useState('');
   const [startFault, setStartFault] = useState<{ error: ProblemError; lit: string | undefined }>();
@@ -104,7 +109,17 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
     const sent = await send('/api/batches', { id, plan: typed, timeScale: 1, sharesHeat, ...(litLocalTime ? { happenedLocalTime: litLocalTime } : {}) });
     if (sent.kind === 'refused') setStartFault({ error: sent.error, lit: litLocalTime });
     else {
+      const before = form;
       change(afterLighting(form, typed.vesselId));
+      offerBack({
+        words: `${formula.name} is lit.`,
+        batchId: id,
+        eventId: id,
+        onBack: () => {
+          change(before);
+          void navigate('/plan');
+        },
+      });
       void navigate(`/pots/${id}`);
     }
   };
@@ -141,7 +156,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           {usable && planned && <PlanBalance request={planned} />}</Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.75, gridArea: 'amounts', minWidth: 0 }}>
           {formula.unfinished && <Note tone="tomato">Lines of this formula are not read yet: <Link to={`/formulas/${formula.id}/edit`}>answer or drop them</Link>, then it can be lit.</Note>}
-          <StartNote disabled={!usable || formula.unfinished} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(kitchen.now, zone)} />
+          <StartNote disabled={!usable || formula.unfinished} litAt={litAt} onLitAt={setLitAt} onStart={(hour) => void start(hour)} clock={show.hour(now, zone)} />
           <StillToLight shares={form.shares} vessels={kitchen.vessels} vesselId={vessel?.id} change={change} />
           {startFault && <NotLit fault={startFault.error} onBoth={() => void start(startFault.lit, true)} />}
           {plan && planned && <InTubs formulaId={formula.id} wantedKilograms={plan.endMassKilograms} covers={planned.covers} byCovers={planned.sizedBy === 'COVERS'} change={change} units={units} />}

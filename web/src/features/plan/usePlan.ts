@@ -1,3 +1,4 @@
+import { usePolling } from '../../api/changes';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { client, type PlanPreview, type PlanRequest, type ShareView, type WaysView } from '../../api/client';
@@ -23,7 +24,7 @@ export function usePlan(request: PlanRequest | undefined): Planned {
       return answered(client.POST('/api/plans/preview', { body: asked as PlanRequest, signal }));
     },
     enabled: text !== undefined,
-    refetchInterval: MINUTE_MS,
+    refetchInterval: usePolling(MINUTE_MS),
     structuralSharing: false,
     gcTime: MINUTE_MS,
   });

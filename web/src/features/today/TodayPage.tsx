@@ -1,3 +1,4 @@
+import { useNow } from '../../api/clock';
 import { Box, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { useBatches } from '../../api/batches';
@@ -12,7 +13,6 @@ import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Tub } from '../../ui/Tub';
 import { Urn } from '../../ui/Urn';
-import { useTicking } from '../../ui/useTicking';
 import { inOrder, ofKeepings, ofPots, ofStore, type Need } from './needs';
 
 const TONES: Record<Need['tone'], string> = { alarm: 'error.main', wait: 'warning.main', next: 'text.secondary' };
@@ -28,7 +28,7 @@ export function TodayPage() {
   const lots = useLots();
   const { data: stock = [] } = useStock();
   const { data: goods = [] } = usePantry();
-  const now = useTicking(kitchen?.now, useHeard(kitchen?.now));
+  const now = useNow();
   const error = batches.error ?? keepings.error ?? lots.error;
   const name = (id: string) => goods.find((g) => g.id === id)?.content.name ?? id;
   if (!kitchen) return <Page title="Today" sub="what needs me now, and next">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
@@ -49,12 +49,6 @@ export function TodayPage() {
       </Box>
     </Page>
   );
-}
-
-/** When a server's moment was heard: as it comes in. */
-function useHeard(serverNow: string | undefined): number {
-  const { dataUpdatedAt } = useKitchen();
-  return serverNow ? dataUpdatedAt : 0;
 }
 
 /** Now, an hour, or a day of the week. */

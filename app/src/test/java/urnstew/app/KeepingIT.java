@@ -283,6 +283,9 @@ class KeepingIT {
     assertEquals("DISCARD", ok(app.get(old)).at("/setOut/state").asString());
     assertEquals(409, write(old, "closings", "\"as\":\"SERVED\",\"reason\":\"\",", 0).status());
     ok(write(old, "closings", "\"as\":\"DISCARDED\",\"reason\":\"time over\",", 0));
+    String late = "/api/keepings/" + ok(setOut(false, 71, 260)).at("/keepingId").asString();
+    ok(write(late, "closings", "\"as\":\"SERVED\",\"reason\":\"\",", 30));
+    assertEquals("SERVED", ok(app.get(late)).at("/closedAs").asString(), "in time, only said late");
     String salad = "/api/keepings/" + ok(setOut(true, 3, 60)).at("/keepingId").asString();
     ok(read(salad, 23, 5));
     assertEquals("DISCARD", ok(app.get(salad)).at("/setOut/state").asString());

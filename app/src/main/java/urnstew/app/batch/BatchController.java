@@ -27,13 +27,19 @@ class BatchController {
   private final BatchStarter starter;
   private final BatchService batches;
   private final BatchEntries entries;
+  private final TakeBacks takeBacks;
   private final AsMadeService asMade;
 
   BatchController(
-      BatchStarter starter, BatchService batches, BatchEntries entries, AsMadeService asMade) {
+      BatchStarter starter,
+      BatchService batches,
+      BatchEntries entries,
+      TakeBacks takeBacks,
+      AsMadeService asMade) {
     this.starter = starter;
     this.batches = batches;
     this.entries = entries;
+    this.takeBacks = takeBacks;
     this.asMade = asMade;
   }
 
@@ -159,6 +165,12 @@ class BatchController {
   Recorded strikeOut(
       @PathVariable UUID id, @Valid @RequestBody Writes.StrikeOut write, Actor actor) {
     return entries.record(id, write, actor);
+  }
+
+  @PostMapping("/{id}/take-backs")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded takeBack(@PathVariable UUID id, @Valid @RequestBody Writes.TakeBack write, Actor actor) {
+    return takeBacks.takeBack(id, write, actor);
   }
 
   @PostMapping("/{id}/restorations")

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -83,6 +84,22 @@ interface BatchMapper {
       String note,
       double reachedFraction);
 
+  /** On the heat again. */
+  @Update(
+      """
+      update batch set status = 'SIMMERING', ended_at = null, final_mass_kilograms = null,
+        evaporation_factor = null, note = null, reached_fraction = null
+      where id = #{id}
+      """)
+  void reopened(UUID id);
+
+  @Select("select exists (select 1 from stage_note where batch_id = #{id})")
+  boolean hasNotes(UUID id);
+
+  /** One that was lit by mistake and never written to. */
+  @Delete("delete from batch where id = #{id}")
+  void remove(UUID id);
+
   @Insert(
       """
       insert into batch_event (batch_id, sequence, id, kind, happened_at, typed_at, sent_at,
@@ -113,7 +130,7 @@ interface BatchMapper {
       union all select id, id, 0, started_at from batch where id = #{id}
       """)
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
-  Recorded recorded(UUID id);
+  Optional<Recorded> recorded(UUID id);
 
   /** All but readings, of which there can be thousands. */
   @Select(

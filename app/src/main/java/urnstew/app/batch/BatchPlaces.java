@@ -60,6 +60,12 @@ class BatchPlaces {
         move ? OF_A_MOVE : OF_A_CORRECTION);
   }
 
+  /** It stands where it stood before it came off the heat, unless somebody took that place. */
+  void back(BatchRow row, SimmerSetting setting, Instant at) {
+    occupancy.take(
+        place(row.id(), row.name(), setting, oven(setting, null), at), true, OF_A_CORRECTION);
+  }
+
   /** It is off the heat. */
   void off(UUID batch) {
     occupancy.leave(batch);

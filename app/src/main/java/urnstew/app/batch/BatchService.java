@@ -1,5 +1,6 @@
 package urnstew.app.batch;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,13 +27,19 @@ public class BatchService {
   private final BatchViews views;
   private final BatchHistories histories;
   private final KitchenService kitchens;
+  private final Clock clock;
 
   BatchService(
-      BatchMapper batches, BatchViews views, BatchHistories histories, KitchenService kitchens) {
+      BatchMapper batches,
+      BatchViews views,
+      BatchHistories histories,
+      KitchenService kitchens,
+      Clock clock) {
     this.batches = batches;
     this.views = views;
     this.histories = histories;
     this.kitchens = kitchens;
+    this.clock = clock;
   }
 
   /** All batches on the stove that can be shown, the newest first. */
@@ -111,6 +118,6 @@ public class BatchService {
   public byte[] handOver(UUID id) {
     KitchenSettings kitchen = kitchens.settings();
     Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
-    return new HandOverSheet(view(id), printed).pdf();
+    return new HandOverSheet(view(id), printed, clock.instant()).pdf();
   }
 }

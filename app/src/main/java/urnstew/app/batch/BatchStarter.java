@@ -14,6 +14,7 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.plan.PlanService;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.Actor;
+import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.Write;
 import urnstew.core.batch.BatchClock;
@@ -56,7 +57,9 @@ public class BatchStarter {
   @Write
   public Recorded start(StartBatch write, Actor actor) {
     writes.once(write.id(), "batch", write, () -> started(write, actor));
-    return batches.recorded(write.id());
+    return batches
+        .recorded(write.id())
+        .orElseThrow(() -> new Clash("This batch was lit and taken back.", "Light it anew."));
   }
 
   private void started(StartBatch write, Actor actor) {

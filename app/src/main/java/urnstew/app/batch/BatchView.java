@@ -33,7 +33,6 @@ public record BatchView(
     Status status,
     Instant startedAt,
     int timeScale,
-    Instant now,
     PotView pot,
     List<PieceView> pieces,
     PlanView planned,
@@ -49,16 +48,11 @@ public record BatchView(
   public record OnStove(
       UUID id,
       String name,
-      Instant now,
       PotView pot,
       Instant simmerStartedAt,
       @Nullable Instant thickAt,
       List<CurvePoint> likely,
-      List<StepView> steps) {
-    OnStove seenAt(Instant moment) {
-      return new OnStove(id, name, moment, pot, simmerStartedAt, thickAt, likely, steps);
-    }
-  }
+      List<StepView> steps) {}
 
   /**
    * Pieces that are in it.

@@ -71,7 +71,6 @@ class BatchViews {
         row.status(),
         row.startedAt(),
         row.timeScale(),
-        clock.instant(),
         pot(acts),
         PieceView.of(PiecesInPot.before(acts, clock.instant())),
         planned.plan(),
@@ -90,8 +89,7 @@ class BatchViews {
    */
   OnStove onStove(Listed one, Function<UUID, BatchRow> row) {
     return Objects.requireNonNull(
-            listed.get(one, missing -> onStove(row.apply(missing.id()))), "a pot is computed")
-        .seenAt(clock.instant());
+        listed.get(one, missing -> onStove(row.apply(missing.id()))), "a pot is computed");
   }
 
   private OnStove onStove(BatchRow row) {
@@ -99,7 +97,6 @@ class BatchViews {
     return new OnStove(
         row.id(),
         row.name(),
-        row.startedAt(),
         pot(histories.acts(row)),
         forecast.simmerStartedAt(),
         forecast.thickAt(),

@@ -9,7 +9,6 @@ import urnstew.app.batch.BatchEntries.Recorded;
 import urnstew.app.batch.BatchMapper.Learnt;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
-import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
@@ -81,7 +80,7 @@ class EntryWriter {
   }
 
   Recorded recorded(UUID id) {
-    return batches.recorded(id);
+    return batches.recorded(id).orElseThrow(() -> new NotThere("entry", id));
   }
 
   /** Reckons what an entry comes to; holds nothing. */
@@ -91,17 +90,27 @@ class EntryWriter {
 
   private Entry entry(BatchRow row, Writes.Entry write) {
     requireOnTheStove(row);
-    KitchenSettings kitchen = kitchens.settings();
     Instant received = clock.instant();
     BatchHistory before = histories.of(row);
-    BatchEvent event =
-        maker.event(write, write.stamp().happened(received, kitchen.zoneId()), before);
+    Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
+    return entry(row, before, maker.event(write, at, before), received);
+  }
+
+  private Entry entry(BatchRow row, BatchHistory before, BatchEvent event, Instant received) {
     BatchHistory after = meant(before, event, received);
     Forecast forecast = Forecaster.forecast(after);
     String document =
         BatchDocuments.FORECAST.write(
-            ForecastView.of(forecast, before.snapshot().clock(), kitchen));
+            ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings()));
     return new Entry(row, before, after, event, received, forecast, document);
+  }
+
+  /** Writes that the end was not meant; the row is held already. */
+  void reopened(BatchRow row, BatchEvent event, Writes.Timed write, Instant received, Actor actor) {
+    Entry entry = entry(row, histories.of(row), event, received);
+    places.back(row, entry.after().setting(), received);
+    appended(entry, write, actor);
+    batches.reopened(row.id());
   }
 
   private static void requireOnTheStove(BatchRow row) {
@@ -151,16 +160,7 @@ class EntryWriter {
   private void written(Entry entry, Writes.Entry write, Actor actor) {
     UUID batchId = entry.row().id();
     places.written(entry.row(), write, entry.before(), entry.after());
-    batches.append(
-        EventRow.of(
-            batchId,
-            entry.row().nextSequence(),
-            entry.event(),
-            BatchDocuments.EVENT.write(entry.event()),
-            write,
-            entry.received(),
-            actor));
-    batches.appended(batchId, entry.document(), learnt(entry.after(), entry.forecast()));
+    appended(entry, write, actor);
     if (entry.event() instanceof Finished finished) {
       places.off(batchId);
       batches.finished(
@@ -171,6 +171,19 @@ class EntryWriter {
           finished.note(),
           AsMade.reached(entry.after(), entry.forecast()).value());
     }
+  }
+
+  private void appended(Entry entry, Writes.Timed write, Actor actor) {
+    batches.append(
+        EventRow.of(
+            entry.row().id(),
+            entry.row().nextSequence(),
+            entry.event(),
+            BatchDocuments.EVENT.write(entry.event()),
+            write,
+            entry.received(),
+            actor));
+    batches.appended(entry.row().id(), entry.document(), learnt(entry.after(), entry.forecast()));
   }
 
   private static Learnt learnt(BatchHistory history, Forecast forecast) {

@@ -59,7 +59,7 @@ record EventRow(
       int sequence,
       BatchEvent event,
       String payload,
-      Writes.Entry write,
+      Writes.Timed write,
       Instant receivedAt,
       Actor actor) {
     TakeReading taken = write instanceof TakeReading t ? t : null;

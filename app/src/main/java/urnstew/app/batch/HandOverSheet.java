@@ -20,18 +20,25 @@ final class HandOverSheet {
   private static final float MASS_SHARE = 0.16f;
 
   private final BatchView batch;
+  private final Instant at;
   private final ForecastView forecast;
   private final Printed printed;
 
-  HandOverSheet(BatchView batch, Printed printed) {
+  /**
+   * The page.
+   *
+   * @param at moment that it shows
+   */
+  HandOverSheet(BatchView batch, Printed printed, Instant at) {
     this.batch = batch;
+    this.at = at;
     this.forecast = batch.forecast();
     this.printed = printed;
   }
 
   byte[] pdf() {
     PrintedSheet sheet =
-        new PrintedSheet(batch.name() + ", handed over at " + printed.hour(batch.now()))
+        new PrintedSheet(batch.name() + ", handed over at " + printed.hour(at))
             .text(pot())
             .lead(thick())
             .text(band());

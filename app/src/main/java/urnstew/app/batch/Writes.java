@@ -289,6 +289,14 @@ public interface Writes {
     }
   }
 
+  /**
+   * What was written a moment ago was not meant: the lighting, or that it is off the heat.
+   *
+   * @param eventId the batch itself, for its lighting; else the entry that ended it
+   */
+  record TakeBack(@NotNull UUID id, @NotNull UUID eventId, @NotNull @Valid Stamp stamp)
+      implements Timed {}
+
   /** That event was right after all. */
   record Restore(@NotNull UUID id, @NotNull UUID eventId, @NotNull @Valid Stamp stamp)
       implements Entry {

@@ -2,6 +2,7 @@ package urnstew.app.keeping;
 
 import static urnstew.app.platform.Fields.agree;
 
+import java.time.Instant;
 import org.springframework.stereotype.Component;
 import urnstew.app.keeping.KeepingMapper.KeepingRow;
 import urnstew.app.keeping.KeepingStart.ToCool;
@@ -30,18 +31,24 @@ class KeepingEntries {
     this.kitchens = kitchens;
   }
 
-  /** What an entry means for what is kept in this way; refused where it means nothing. */
-  KeepingEvent event(KeepingRow row, KeepingWrites.Entry write) {
-    return write.accept(new Meaning(row, KeepingDocuments.START.read(row.start())));
+  /**
+   * What an entry means for what is kept in this way; refused where it means nothing.
+   *
+   * @param at moment when it was typed, or said to have been
+   */
+  KeepingEvent event(KeepingRow row, KeepingWrites.Entry write, Instant at) {
+    return write.accept(new Meaning(row, KeepingDocuments.START.read(row.start()), at));
   }
 
   private final class Meaning implements KeepingWrites.Visitor<KeepingEvent> {
     private final KeepingRow row;
     private final KeepingStart start;
+    private final Instant at;
 
-    Meaning(KeepingRow row, KeepingStart start) {
+    Meaning(KeepingRow row, KeepingStart start, Instant at) {
       this.row = row;
       this.start = start;
+      this.at = at;
     }
 
     @Override
@@ -79,7 +86,7 @@ class KeepingEntries {
       if (w.celsius() - kitchens.settings().probeErrorKelvins() < wanted) {
         throw notHotEnough(w.celsius(), cool);
       }
-      views.mayReheat(row, cool);
+      views.mayReheat(row, cool, at);
       return new KeepingEvent.Reheated(
           Require.within("celsius", w.celsius(), wanted, 105, "°C"),
           setups.fitting(w.setup(), cool.sauce(), cool.rules()));

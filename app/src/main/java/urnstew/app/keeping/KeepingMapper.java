@@ -74,6 +74,10 @@ interface KeepingMapper {
       """)
   List<KeepingRow> ofBatch(UUID batchId);
 
+  @Select("select exists (select 1 from keeping where batch_id = #{batchId})")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  boolean isKept(UUID batchId);
+
   /** What is held or cools of a batch just now, kg. */
   @Select(
       """

@@ -94,7 +94,7 @@ public class KeepingService {
     if (row.closedAt() != null) {
       throw new Clash("This is put away already.", "Look for its lot.");
     }
-    views.mustBeCold(row);
+    views.mustBeCold(row, at);
     mapper.close(id, at, Closed.PUT_AWAY, "");
     places.leave(id);
   }
@@ -110,7 +110,7 @@ public class KeepingService {
     KeepingRow row = open(id);
     Instant received = clock.instant();
     Instant at = happened(row, write, received);
-    KeepingEvent event = entries.event(row, write);
+    KeepingEvent event = entries.event(row, write, at);
     mapper.append(
         new EntryRow(
             id,
@@ -177,7 +177,7 @@ public class KeepingService {
           "a few words",
           "Write why, such as 'missed 21 °C'.");
     }
-    views.mayClose(row, close.as());
+    views.mayClose(row, close.as(), at);
     mapper.close(row.id(), at, close.as(), close.reason().strip());
     places.leave(row.id());
   }

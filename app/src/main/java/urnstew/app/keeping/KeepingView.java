@@ -24,7 +24,6 @@ public record KeepingView(
     @Nullable Instant closedAt,
     KeepingWrites.@Nullable Closed closedAs,
     String reason,
-    Instant now,
     String ruleSetName,
     List<EntryView> entries,
     @Nullable CoolingView cooling,

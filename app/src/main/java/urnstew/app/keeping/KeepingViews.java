@@ -72,7 +72,6 @@ class KeepingViews {
         row.closedAt(),
         row.closedAs(),
         row.reason(),
-        clock.instant(),
         start.rules().name(),
         entries.stream().map(entry -> view(entry, start)).toList(),
         start instanceof ToCool cool
@@ -98,7 +97,6 @@ class KeepingViews {
         row.closedAt(),
         row.closedAs(),
         row.reason(),
-        clock.instant(),
         "",
         List.of(),
         null,
@@ -129,8 +127,8 @@ class KeepingViews {
         .orElse(start.start());
   }
 
-  /** What is not safe is not put away or served. */
-  void mayClose(KeepingRow row, Closed as) {
+  /** What was not safe at that moment is not put away or served. */
+  void mayClose(KeepingRow row, Closed as, Instant at) {
     if (as == Closed.DISCARDED) {
       return;
     }
@@ -139,28 +137,29 @@ class KeepingViews {
       throw new Clash(
           "What stood out by time alone is not kept.", "Serve it by its time, or throw it away.");
     }
-    if (isLost(row, start)) {
+    if (isLost(row, start, at)) {
       throw new Clash(
           "By " + start.rules().name() + " this is not safe any more.",
           "Throw it away, with the reason. If a reading was wrong, strike it out first.");
     }
   }
 
-  private boolean isLost(KeepingRow row, KeepingStart start) {
+  private boolean isLost(KeepingRow row, KeepingStart start, Instant at) {
     if (start instanceof ToCool cool) {
-      return outlook(row, cool).duty() == Duty.DISCARD;
+      return outlook(row, cool, at).duty() == Duty.DISCARD;
     }
     if (start instanceof ToHold hold) {
-      return holds(row, hold) == HoldOutlook.State.DISCARD;
+      return HoldWatch.at(at, row.startedAt(), readings(entries(row, at)), hold.rules()).state()
+          == HoldOutlook.State.DISCARD;
     }
-    return setOut(row, (ToSetOut) start, readings(entries(row)), clock.instant()).state()
+    return setOut(row, (ToSetOut) start, readings(entries(row, at)), at).state()
         == TimeAlone.State.DISCARD;
   }
 
   /** Into tubs goes what was cold in time. */
-  void mustBeCold(KeepingRow row) {
+  void mustBeCold(KeepingRow row, Instant at) {
     if (KeepingDocuments.START.read(row.start()) instanceof ToCool cool
-        && outlook(row, cool).duty() == Duty.PUT_AWAY) {
+        && outlook(row, cool, at).duty() == Duty.PUT_AWAY) {
       return;
     }
     throw new Clash(
@@ -169,8 +168,8 @@ class KeepingViews {
   }
 
   /** Reheating mends a cooling once, in time, and where the rule set allows it. */
-  void mayReheat(KeepingRow row, ToCool start) {
-    CoolingOutlook outlook = outlook(row, start);
+  void mayReheat(KeepingRow row, ToCool start, Instant at) {
+    CoolingOutlook outlook = outlook(row, start, at);
     if (outlook.duty() != Duty.COOL_FASTER_OR_REHEAT) {
       throw new Clash(
           "Reheating does not mend this cooling any more.",
@@ -178,8 +177,8 @@ class KeepingViews {
     }
   }
 
-  private CoolingOutlook outlook(KeepingRow row, ToCool start) {
-    return watch(row, start, entries(row)).at(clock.instant());
+  private CoolingOutlook outlook(KeepingRow row, ToCool start, Instant at) {
+    return watch(row, start, entries(row, at)).at(at);
   }
 
   private CoolingWatch watch(KeepingRow row, ToCool start, List<Entry> entries) {
@@ -188,9 +187,9 @@ class KeepingViews {
         watched -> CoolingWatch.of(watched.history(), watched.rules()));
   }
 
-  private HoldOutlook.State holds(KeepingRow row, ToHold start) {
-    return HoldWatch.at(clock.instant(), row.startedAt(), readings(entries(row)), start.rules())
-        .state();
+  /** As it was known then: what was read later is no reason to have done otherwise. */
+  private List<Entry> entries(KeepingRow row, Instant until) {
+    return entries(row).stream().filter(entry -> !entry.row().happenedAt().isAfter(until)).toList();
   }
 
   private List<Entry> entries(KeepingRow row) {

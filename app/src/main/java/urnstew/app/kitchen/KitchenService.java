@@ -44,7 +44,6 @@ public class KitchenService {
         kitchens.ovens(),
         kitchens.measures(),
         kitchens.coldPlaces(),
-        clock.instant(),
         KitchenWorkings.of(altitude));
   }
 

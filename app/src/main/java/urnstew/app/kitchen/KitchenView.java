@@ -1,7 +1,6 @@
 package urnstew.app.kitchen;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,7 +26,6 @@ public record KitchenView(
     List<OvenView> ovens,
     List<MeasureView> measures,
     List<ColdPlaceView> coldPlaces,
-    Instant now,
     List<Working> workings) {
 
   /** An oven as it is stored. */

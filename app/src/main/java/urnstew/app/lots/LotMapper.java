@@ -85,6 +85,9 @@ interface LotMapper {
       """)
   void put(LotRow lot);
 
+  @Select("select exists (select 1 from lot where batch_id = #{batchId})")
+  boolean isPutAway(UUID batchId);
+
   @Select("select exists (select 1 from lot where code = #{code})")
   boolean taken(String code);
 

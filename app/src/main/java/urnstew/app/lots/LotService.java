@@ -130,8 +130,8 @@ public class LotService {
           "Write the dish, such as 'baked pasta, Thursday'.");
     }
     LotRow row = locked(id);
-    requireInDate(row);
     Instant at = ledger.happened(write);
+    requireInDate(row, ledger.day(at));
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
     ledger.leave(row, kilograms, at);
     UUID batch = write.batchId();
@@ -158,8 +158,8 @@ public class LotService {
         actor);
   }
 
-  private void requireInDate(LotRow row) {
-    int left = LotViews.dates(row).daysLeft(rules.inForce(), views.today());
+  private void requireInDate(LotRow row, LocalDate day) {
+    int left = LotViews.dates(row).daysLeft(rules.inForce(), day);
     if (left <= 0) {
       throw new Clash(
           "By " + rules.inForce().name() + " the date of this lot is past.",

@@ -41,6 +41,9 @@ interface IdempotencyMapper {
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<FirstWrite> find(UUID id);
 
+  @Select("select received_at from write_receipt where id = #{id}")
+  Optional<Instant> receivedAt(UUID id);
+
   @Delete("delete from write_receipt where received_at < #{at}")
   int forgetBefore(Instant at);
 }

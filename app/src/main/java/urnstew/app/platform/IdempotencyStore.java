@@ -5,6 +5,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
@@ -78,6 +79,12 @@ public class IdempotencyStore {
     Optional<IdempotencyMapper.FirstWrite> first = writes.find(id);
     first.ifPresent(known -> written(known, id, fingerprint(scope, body)));
     return first.isPresent();
+  }
+
+  /** When something was written, while that is remembered. */
+  @Transactional(readOnly = true)
+  public Optional<Instant> receivedAt(UUID id) {
+    return writes.receivedAt(id);
   }
 
   private static List<UUID> written(

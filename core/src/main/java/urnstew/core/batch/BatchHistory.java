@@ -85,9 +85,9 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
     return set.isEmpty() ? snapshot.inputs().target() : set.get(set.size() - 1).target();
   }
 
-  /** The end, once the batch came off the heat. */
+  /** The end, once the batch came off the heat and nobody took that back. */
   public Optional<Finished> finished() {
-    return all(Finished.class).stream().findFirst();
+    return counting(Finished.class).stream().findFirst();
   }
 
   /** Time of the batch since the simmer started, s. */

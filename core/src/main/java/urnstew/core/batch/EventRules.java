@@ -206,11 +206,14 @@ final class EventRules {
   }
 
   private static boolean canBeStruckOut(BatchEvent event) {
-    return !(event instanceof StruckOut || event instanceof Restored || event instanceof Finished);
+    return !(event instanceof StruckOut || event instanceof Restored);
   }
 
   private void requireStruckOut(Restored restored) {
-    if (!history.struckOut().contains(restored.eventId())) {
+    boolean anEnd =
+        history.events().stream()
+            .anyMatch(e -> e instanceof Finished && e.id().equals(restored.eventId()));
+    if (anEnd || !history.struckOut().contains(restored.eventId())) {
       throw new InvalidInput(
           "eventId",
           "no-such-event",

@@ -1,0 +1,103 @@
+package urnstew.app.batch;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import urnstew.app.batch.BatchEntries.Recorded;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.Clash;
+import urnstew.app.platform.IdempotencyStore;
+import urnstew.app.platform.NotThere;
+import urnstew.app.platform.Write;
+import urnstew.core.batch.BatchEvent;
+
+/** A way back for half a minute: from a burner that was not meant to be lit, from heat off. */
+@Service
+public class TakeBacks {
+  /** As long as the screens offer it. */
+  static final Duration OFFERED = Duration.ofSeconds(30);
+
+  private final BatchMapper batches;
+  private final BatchPlaces places;
+  private final EntryWriter writer;
+  private final List<BatchUse> uses;
+  private final KitchenService kitchens;
+  private final IdempotencyStore writes;
+  private final Clock clock;
+
+  TakeBacks(
+      BatchMapper batches,
+      BatchPlaces places,
+      EntryWriter writer,
+      List<BatchUse> uses,
+      KitchenService kitchens,
+      IdempotencyStore writes,
+      Clock clock) {
+    this.batches = batches;
+    this.places = places;
+    this.writer = writer;
+    this.uses = uses;
+    this.kitchens = kitchens;
+    this.writes = writes;
+    this.clock = clock;
+  }
+
+  /** Takes back the lighting or the end of a batch, once. */
+  @Write
+  public Recorded takeBack(UUID batchId, Writes.TakeBack write, Actor actor) {
+    writes.once(write.id(), "batch/" + batchId, write, () -> takenBack(batchId, write, actor));
+    return new Recorded(batchId, write.id(), 0, write.stamp().typedAt());
+  }
+
+  private void takenBack(UUID batchId, Writes.TakeBack write, Actor actor) {
+    BatchRow row = batches.lock(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    Instant received = clock.instant();
+    Instant typed = write.stamp().happened(received, kitchens.settings().zoneId());
+    requireInTime(writes.receivedAt(write.eventId()).orElse(Instant.MIN), typed);
+    if (write.eventId().equals(batchId)) {
+      unlit(row);
+    } else {
+      backOnTheHeat(row, write, received, actor);
+    }
+  }
+
+  private static void requireInTime(Instant written, Instant typed) {
+    if (written.equals(Instant.MIN) || typed.isAfter(written.plus(OFFERED))) {
+      throw new Clash(
+          "That can be taken back for half a minute only.",
+          "Say that the batch is off the heat, or light it anew.");
+    }
+  }
+
+  /** As if nobody had lit it; only before anything else was written to it. */
+  private void unlit(BatchRow row) {
+    if (row.nextSequence() > 1 || batches.hasNotes(row.id())) {
+      throw new Clash(
+          "Somebody has written to this batch since it was lit.",
+          "Say that it is off the heat instead.");
+    }
+    places.off(row.id());
+    batches.remove(row.id());
+  }
+
+  private void backOnTheHeat(BatchRow row, Writes.TakeBack write, Instant received, Actor actor) {
+    if (row.status() != Status.FINISHED) {
+      throw new Clash("This batch is on the heat.", "There is nothing to take back.");
+    }
+    if (uses.stream().anyMatch(use -> use.isUsed(row.id()))) {
+      throw new Clash(
+          "Sauce of this batch is held, cooling or in tubs already.",
+          "Light another batch with the rest.");
+    }
+    writer.reopened(
+        row,
+        new BatchEvent.StruckOut(write.id(), received, write.eventId(), "taken back"),
+        write,
+        received,
+        actor);
+  }
+}

@@ -1,0 +1,50 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, expect, it, vi } from 'vitest';
+import { problem, show, standIn } from '../test/stove';
+import { UndoOffer } from './UndoOffer';
+import { useUndo } from './undo';
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+function Lit({ onBack }: { onBack: () => void }) {
+  const offer = useUndo();
+  return <button onClick={() => offer({ words: 'Marinara is lit.', batchId: 'b1', eventId: 'b1', onBack })}>Light</button>;
+}
+
+const lit = async (onBack = vi.fn()) => {
+  show(<UndoOffer><Lit onBack={onBack} /></UndoOffer>);
+  await userEvent.click(screen.getByRole('button', { name: 'Light' }));
+  return onBack;
+};
+
+it('takes the lighting back and goes where it was lit from', async () => {
+  const asked = standIn();
+  const onBack = await lit();
+  expect(screen.getByRole('status')).toHaveTextContent('Marinara is lit.');
+  await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+  await waitFor(() => expect(onBack).toHaveBeenCalledOnce());
+  expect(asked[0]).toMatchObject({ path: '/api/batches/b1/take-backs', body: { eventId: 'b1' } });
+  expect(screen.queryByRole('status')).not.toBeInTheDocument();
+});
+
+it('says why it is too late, and goes nowhere', async () => {
+  standIn(problem(409, '', 'Somebody has written to this batch since it was lit.', 'Say that it is off the heat instead.'));
+  const onBack = await lit();
+  await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+  expect(await screen.findByText(/Somebody has written to this batch/)).toBeInTheDocument();
+  expect(onBack).not.toHaveBeenCalled();
+});
+
+it('is offered for half a minute', async () => {
+  vi.useFakeTimers({ shouldAdvanceTime: true });
+  show(<UndoOffer><Lit onBack={vi.fn()} /></UndoOffer>);
+  await userEvent.click(screen.getByRole('button', { name: 'Light' }));
+  await vi.advanceTimersByTimeAsync(26_000);
+  expect(screen.getByRole('button', { name: 'Take it back' })).toBeInTheDocument();
+  await vi.advanceTimersByTimeAsync(3000);
+  await waitFor(() => expect(screen.queryByRole('status')).not.toBeInTheDocument());
+});
