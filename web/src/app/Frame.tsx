@@ -30,7 +30,7 @@ export function Frame() {
       <WorkingProvider>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: `${sizes.rail}px 1fr` }, minHeight: '100dvh', '@media print': { display: 'block' } }}>
           <Rail />
-          <Box component="main" sx={{ bgcolor: 'background.paper', borderLeft: { md: 1 }, borderColor: { md: 'divider' }, minWidth: 0 }}>
+          <Box component="main" sx={{ display: 'flex', flexDirection: 'column', bgcolor: 'background.paper', borderLeft: { md: 1 }, borderColor: { md: 'divider' }, minWidth: 0 }}>
             <UndoOffer>
               <Waiting />
               <Outlet />

@@ -12,7 +12,7 @@ export function Waiting() {
   const zone = useKitchen().data?.settings.zone;
   if (waiting.length + parked.length === 0) return null;
   return (
-    <Box sx={{ px: { xs: 2, md: 3.5 }, pt: 2, display: 'flex', flexDirection: 'column', gap: 1 }}>
+    <Box sx={{ px: { xs: 2, md: 3.5 }, pt: 2, display: 'flex', flexDirection: 'column', gap: 1, position: 'sticky', top: 0, zIndex: 5, maxHeight: '33dvh', overflowY: 'auto' }}>
       {waiting.length > 0 && <Note>{waiting.length} {waiting.length === 1 ? 'entry waits' : 'entries wait'} on this device for the kitchen’s server. Nothing is lost.</Note>}
       {parked.map((entry) => (
         <Note key={entry.key} tone="tomato">

@@ -8,7 +8,7 @@ const PATHS: Record<JourneyStep, string> = { Formula: '/formulas', Size: '/plan'
 /** Title, the line of the journey, and what the page is for. */
 export function Page({ title, sub, step, acts, children }: { title: string; sub: string; step?: JourneyStep; acts?: ReactNode; children: ReactNode }) {
   return (
-    <Box component="section" sx={{ px: { xs: 2, md: 3.5 }, pt: 2.25, pb: { xs: 12, md: 3 }, minHeight: '100%', display: 'flex', flexDirection: 'column', gap: 2 }}>
+    <Box component="section" sx={{ px: { xs: 2, md: 3.5 }, pt: 2.25, pb: { xs: 12, md: 3 }, flex: 1, display: 'flex', flexDirection: 'column', gap: 2 }}>
       <Box component="header" sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: 'wrap' }}>
         <Box sx={{ minWidth: 0, flex: { xs: '1 1 100%', md: '1 1 20rem' } }}>
           <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>{title}</Typography>

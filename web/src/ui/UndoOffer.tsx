@@ -33,7 +33,7 @@ export function UndoOffer({ children }: { children: ReactNode }) {
   return (
     <UndoContext value={offer}>
       {offered && (
-        <Box role="status" sx={{ px: { xs: 2, md: 3.5 }, pt: 2 }}>
+        <Box role="status" sx={{ px: { xs: 2, md: 3.5 }, pt: 2, position: 'sticky', top: 0, zIndex: 5 }}>
           <Note tone={offered.fault ? 'tomato' : 'brass'}>
             {offered.fault ?? offered.words}
             {!offered.fault && (

@@ -36,15 +36,26 @@ interface BatchMapper {
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<BatchRow> lock(UUID id);
 
-  /** A batch in a list: which, and how often something was written to it. */
-  record Listed(UUID id, String name, Instant startedAt, int nextSequence) {}
+  /**
+   * A batch without its documents.
+   *
+   * @param mark of its row, another one after every write
+   */
+  record Listed(UUID id, String name, Instant startedAt, String modelVersion, String mark) {}
 
   @Select(
       """
-      select id, name, started_at, next_sequence from batch where status = #{status}
-      order by started_at desc, id
+      select id, name, started_at, model_version, xmin::text as mark from batch
+      where status = #{status} order by started_at desc, id
       """)
   List<Listed> byStatus(Status status);
+
+  @Select(
+      """
+      select id, name, started_at, model_version, xmin::text as mark from batch where id = #{id}
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Optional<Listed> listed(UUID id);
 
   /**
    * What later batches learn from this one.

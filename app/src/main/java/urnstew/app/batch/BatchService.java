@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.batch.BatchMapper.Listed;
 import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
@@ -65,7 +66,8 @@ public class BatchService {
   /** One batch with its history. */
   @Transactional(readOnly = true)
   public BatchView view(UUID id) {
-    return views.view(present(id));
+    Listed one = batches.listed(id).orElseThrow(() -> new NotThere("batch", id));
+    return views.view(one, this::present);
   }
 
   /** What happened to one before a sequence number, a page of it. */

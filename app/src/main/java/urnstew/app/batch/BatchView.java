@@ -44,6 +44,28 @@ public record BatchView(
     boolean earlierEvents,
     @Nullable EndView end) {
 
+  /** The same with what is in it by now. */
+  BatchView with(List<PieceView> inIt) {
+    return new BatchView(
+        id,
+        name,
+        formulaId,
+        schools,
+        status,
+        startedAt,
+        timeScale,
+        pot,
+        inIt,
+        planned,
+        asPlanned,
+        forecast,
+        declaration,
+        simmerConfirmed,
+        events,
+        earlierEvents,
+        end);
+  }
+
   /** A batch as the stove and the day show it, among others. */
   public record OnStove(
       UUID id,

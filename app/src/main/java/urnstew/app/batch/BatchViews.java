@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -23,6 +24,7 @@ import urnstew.app.batch.BatchView.PotView;
 import urnstew.app.batch.EventViews.Happened;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.DeclarationView;
+import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.HeatingChoice;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchHistory;
@@ -42,12 +44,20 @@ class BatchViews {
   /** Pots that stand on the stoves of one kitchen. */
   private static final int MOST_LISTED = 200;
 
+  /** Pages of pots that tablets look at, each of some hundred kB. */
+  private static final int MOST_SEEN = 40;
+
+  /** Points of a fall that is drawn as small as a stamp. */
+  private static final int STAMP_POINTS = 12;
+
   private final BatchMapper batches;
   private final BatchHistories histories;
   private final BatchDeclarations declarations;
   private final Clock clock;
   private final Cache<Listed, OnStove> listed =
       Caffeine.newBuilder().maximumSize(MOST_LISTED).build();
+
+  private final Cache<Listed, Seen> seen = Caffeine.newBuilder().maximumSize(MOST_SEEN).build();
 
   BatchViews(
       BatchMapper batches, BatchHistories histories, BatchDeclarations declarations, Clock clock) {
@@ -57,10 +67,24 @@ class BatchViews {
     this.clock = clock;
   }
 
-  BatchView view(BatchRow row) {
+  /** A pot's page as it was last written to, and the acts by which it changes with the hour. */
+  private record Seen(BatchView view, BatchHistory acts) {}
+
+  BatchView view(Listed one, Function<UUID, BatchRow> row) {
+    Seen known =
+        Objects.requireNonNull(
+            seen.get(one, missing -> seen(row.apply(missing.id()))), "a pot is computed");
+    return known.view().with(PieceView.of(PiecesInPot.before(known.acts(), clock.instant())));
+  }
+
+  private Seen seen(BatchRow row) {
+    BatchHistory acts = histories.acts(row);
+    return new Seen(view(row, acts), acts);
+  }
+
+  private BatchView view(BatchRow row, BatchHistory acts) {
     Planned planned = BatchDocuments.PLANNED.read(row.planned());
     ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
-    BatchHistory acts = histories.acts(row);
     Formula formula = acts.snapshot().inputs().formula().formula();
     List<EventView> latest = page(row, row.nextSequence(), acts, forecast);
     return new BatchView(
@@ -72,7 +96,7 @@ class BatchViews {
         row.startedAt(),
         row.timeScale(),
         pot(acts),
-        PieceView.of(PiecesInPot.before(acts, clock.instant())),
+        List.of(),
         planned.plan(),
         planned.forecast(),
         forecast,
@@ -100,8 +124,20 @@ class BatchViews {
         pot(histories.acts(row)),
         forecast.simmerStartedAt(),
         forecast.thickAt(),
-        forecast.likely(),
+        stamp(forecast.likely()),
         forecast.steps());
+  }
+
+  private static List<CurvePoint> stamp(List<CurvePoint> fall) {
+    int last = fall.size() - 1;
+    if (last < STAMP_POINTS) {
+      return fall;
+    }
+    return IntStream.range(0, STAMP_POINTS)
+        .map(i -> i * last / (STAMP_POINTS - 1))
+        .distinct()
+        .mapToObj(fall::get)
+        .toList();
   }
 
   /** It cannot be shown. */

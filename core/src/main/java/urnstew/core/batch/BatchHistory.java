@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.BatchEvent.Restored;
@@ -18,15 +20,37 @@ import urnstew.core.batch.BatchEvent.TargetSet;
 import urnstew.core.correction.Target;
 import urnstew.core.reduction.SimmerSetting;
 
-/**
- * A batch and everything that happened to it so far.
- *
- * @param snapshot what it was started with
- * @param events in the order in which they were recorded
- */
-public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
-  public BatchHistory {
-    events = List.copyOf(events);
+/** A batch and everything that happened to it so far. */
+public final class BatchHistory {
+  private final BatchSnapshot snapshot;
+  private final List<BatchEvent> events;
+  private final Set<UUID> struckOut;
+
+  /**
+   * What counts of each kind, sorted once: of thousands of readings it is asked again and again.
+   */
+  private final Map<Class<?>, List<?>> counting = new ConcurrentHashMap<>();
+
+  /**
+   * A history.
+   *
+   * @param snapshot what it was started with
+   * @param events in the order in which they were recorded
+   */
+  public BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
+    this.snapshot = snapshot;
+    this.events = List.copyOf(events);
+    this.struckOut = Set.copyOf(struckOut(events));
+  }
+
+  /** What it was started with. */
+  public BatchSnapshot snapshot() {
+    return snapshot;
+  }
+
+  /** All that was recorded, in that order. */
+  public List<BatchEvent> events() {
+    return events;
   }
 
   /** The history with one more event, if the event can be meant. */
@@ -44,15 +68,22 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
 
   /** Events of a kind that were not struck out, in the order of time. */
   public <E extends BatchEvent> List<E> counting(Class<E> kind) {
-    Set<UUID> struck = struckOut();
-    return all(kind).stream()
-        .filter(event -> !struck.contains(event.id()))
+    return counting.computeIfAbsent(kind, this::sorted).stream().map(kind::cast).toList();
+  }
+
+  private List<BatchEvent> sorted(Class<?> kind) {
+    return events.stream()
+        .filter(event -> kind.isInstance(event) && !struckOut.contains(event.id()))
         .sorted(Comparator.comparing(BatchEvent::at))
         .toList();
   }
 
   /** Events that were struck out and not put back. */
   public Set<UUID> struckOut() {
+    return struckOut;
+  }
+
+  private static Set<UUID> struckOut(List<BatchEvent> events) {
     Set<UUID> struck = new HashSet<>();
     for (BatchEvent event : events) {
       if (event instanceof StruckOut out) {
@@ -94,9 +125,5 @@ public record BatchHistory(BatchSnapshot snapshot, List<BatchEvent> events) {
   public double simmerSeconds(Instant at) {
     BatchClock clock = snapshot.clock();
     return clock.secondsAt(at) - clock.secondsAt(simmerStartedAt());
-  }
-
-  private <E extends BatchEvent> List<E> all(Class<E> kind) {
-    return events.stream().filter(kind::isInstance).map(kind::cast).toList();
   }
 }

@@ -7,10 +7,10 @@ import java.util.Optional;
 import urnstew.core.balance.InPot;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.Forecast.ReadingMark;
-import urnstew.core.correction.Advisor;
 import urnstew.core.correction.Advisor.Advice;
 import urnstew.core.correction.Belief.Quantity;
 import urnstew.core.correction.Likeliest;
+import urnstew.core.correction.PotFit;
 import urnstew.core.correction.PotWorking;
 import urnstew.core.correction.Prediction;
 import urnstew.core.correction.Predictor;
@@ -84,7 +84,8 @@ public final class Forecaster {
     BatchLines lines = pot.lines();
     List<Reading> readings = pot.readings();
     Target target = history.target();
-    Prediction prediction = Predictor.predict(pot.program(), target, inputs.prior(), pot.telling());
+    PotFit fit = PotFit.of(pot.program(), target, inputs.prior(), pot.telling());
+    Prediction prediction = fit.prediction();
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
     PotContents end = end(history, prediction.likely(), lines.asPoured());
@@ -94,9 +95,7 @@ public final class Forecaster {
     double salt = sauce.saltKilograms() / sauce.mass().kilograms();
     double portions = portions(inputs.need(), end);
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
-    Optional<Advice> advice =
-        Advisor.next(
-            pot.program(), target, inputs.prior(), pot.telling(), history.snapshot().instruments());
+    Optional<Advice> advice = fit.advice(history.snapshot().instruments());
     return new Forecast(
         history.simmerStartedAt(),
         prediction,

@@ -13,7 +13,6 @@ import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
-import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Trajectory;
 import urnstew.units.Length;
 import urnstew.units.Mass;
@@ -52,14 +51,8 @@ public final class Advisor {
       Kind kind, double seconds, double halfWidthSeconds, double narrowedSeconds) {}
 
   /** The most telling safe reading; empty where none would narrow the band by a tenth. */
-  public static Optional<Advice> next(
-      Program program,
-      Target target,
-      Prior prior,
-      List<Reading> readings,
-      Instruments instruments) {
-    Predictor predictor = new Predictor(program, target, prior, readings);
-    Spread spread = predictor.spreads().get(0);
+  static Optional<Advice> next(
+      Falls falls, Spread spread, Target target, List<Reading> readings, Instruments instruments) {
     if (!(spread.likely().outcome() instanceof Reaches reaches)) {
       return Optional.empty();
     }
@@ -67,7 +60,7 @@ public final class Advisor {
     double at = last + ON_THE_WAY * (reaches.after().toSeconds() - last);
     PotState then = spread.likely().at(at);
     return candidates(then, target, instruments).stream()
-        .map(candidate -> advice(predictor.falls(), spread, candidate))
+        .map(candidate -> advice(falls, spread, candidate))
         .filter(a -> a.narrowedSeconds() < HARDLY_NARROWER * a.halfWidthSeconds())
         .min(Comparator.comparingDouble(Advice::narrowedSeconds));
   }

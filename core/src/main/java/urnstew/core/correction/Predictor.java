@@ -43,7 +43,7 @@ public final class Predictor {
    */
   public static Prediction predict(
       Program program, Target target, Prior prior, List<Reading> readings) {
-    return new Predictor(program, target, prior, readings).prediction();
+    return PotFit.of(program, target, prior, readings).prediction();
   }
 
   /** The most probable fall alone: without the band it takes a fraction of the time. */
@@ -67,8 +67,7 @@ public final class Predictor {
         .toList();
   }
 
-  private Prediction prediction() {
-    List<Spread> spreads = spreads();
+  Prediction prediction(List<Spread> spreads) {
     Spread best = spreads.get(0);
     return new Prediction(
         best.likely(),

@@ -254,7 +254,7 @@ class CorrectionTest {
   @Test
   void theMostTellingSafeReadingIsNamed() {
     Advisor.Advice heavy =
-        Advisor.next(PROGRAM, TARGET, PRIOR, List.of(), Instruments.ASSUMED).orElseThrow();
+        PotFit.of(PROGRAM, TARGET, PRIOR, List.of()).advice(Instruments.ASSUMED).orElseThrow();
     assertEquals(Advisor.Kind.DIP, heavy.kind(), "nobody lifts eight kilograms at the boil");
     assertTrue(heavy.narrowedSeconds() < 0.8 * heavy.halfWidthSeconds());
     SimmerSetting small =
@@ -262,7 +262,10 @@ class CorrectionTest {
     Program light = Program.of(small, Samples.pot(Samples.sauce(1.2, 0.065)));
     assertEquals(
         Advisor.Kind.WEIGHING,
-        Advisor.next(light, TARGET, PRIOR, List.of(), Instruments.ASSUMED).orElseThrow().kind());
+        PotFit.of(light, TARGET, PRIOR, List.of())
+            .advice(Instruments.ASSUMED)
+            .orElseThrow()
+            .kind());
     Target plate = new Target.Plate(Length.ofMillimeters(90), PlateSpread.SPOONFUL);
     List<Reading> weighed =
         List.of(
@@ -270,6 +273,6 @@ class CorrectionTest {
             weighing("b", truth(Unknowns.NOMINAL), PLANNED / 2, 0.02, new Random(2)));
     assertEquals(
         Advisor.Kind.PLATE,
-        Advisor.next(PROGRAM, plate, PRIOR, weighed, Instruments.ASSUMED).orElseThrow().kind());
+        PotFit.of(PROGRAM, plate, PRIOR, weighed).advice(Instruments.ASSUMED).orElseThrow().kind());
   }
 }
