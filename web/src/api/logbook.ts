@@ -2,7 +2,6 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { client } from './client';
 import { answered } from './problem';
 
-const PAGE = 60;
 const REST_MS = 120;
 
 /** Finished batches in which every word is found, the newest first, a page at a time. */
@@ -11,10 +10,13 @@ export function useLogbook(words: string) {
     queryKey: ['batches', 'logbook', words],
     queryFn: async ({ pageParam, signal }) => {
       await new Promise<void>((go, stop) => void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), words ? REST_MS : 0));
-      return answered(client.GET('/api/logbook', { params: { query: { words, ...(pageParam ? { before: pageParam } : {}) } }, signal }));
+      return answered(client.GET('/api/logbook', { params: { query: { words, ...pageParam } }, signal }));
     },
-    initialPageParam: '',
-    getNextPageParam: (last) => (last.length < PAGE ? undefined : last.at(-1)?.endedAt),
+    initialPageParam: {},
+    getNextPageParam: ({ entries, more }) => {
+      const last = entries.at(-1);
+      return more && last ? { before: last.endedAt, beforeId: last.id } : undefined;
+    },
     placeholderData: (before) => before,
   });
 }

@@ -28,7 +28,8 @@ interface Props { form: WhatForm; onForm: (form: WhatForm) => void; kitchen: Kit
 
 /** Lately finished batches first, then every formula for what came from elsewhere. */
 export function WhatFields({ form, onForm, kitchen, fault }: Props) {
-  const { data: finished = [] } = useQuery({ queryKey: ['batches', 'logbook'], queryFn: () => answered(client.GET('/api/logbook')) });
+  const { data: logbook } = useQuery({ queryKey: ['batches', 'finished'], queryFn: () => answered(client.GET('/api/logbook')) });
+  const finished = logbook?.entries ?? [];
   const { data: shelf = [] } = useFormulas();
   const { units, zone } = kitchen.settings;
   const read = parseQuantity(form.mass, 'MASS', 'kg', measuresOf(kitchen));

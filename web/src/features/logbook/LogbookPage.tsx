@@ -20,7 +20,7 @@ export function LogbookPage() {
   const [words, setWords] = useState('');
   const { data, error, hasNextPage, fetchNextPage } = useLogbook(words.trim());
   const [chosen, setChosen] = useState<string[]>([]);
-  const entries = data?.pages.flat() ?? [];
+  const entries = data?.pages.flatMap((page) => page.entries) ?? [];
   const choose = (id: string) => setChosen((c) => (c.includes(id) ? c.filter((one) => one !== id) : [...c, id].slice(-MOST_COMPARED)));
   const acts = (
     <>

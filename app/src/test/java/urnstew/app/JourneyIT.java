@@ -130,7 +130,7 @@ class JourneyIT {
   }
 
   private JsonNode logged(String id) {
-    for (JsonNode entry : app.get("/api/logbook").body()) {
+    for (JsonNode entry : app.get("/api/logbook").body().at("/entries")) {
       if (entry.at("/id").asString().equals(id)) {
         return entry;
       }

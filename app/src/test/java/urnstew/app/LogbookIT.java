@@ -26,7 +26,7 @@ class LogbookIT {
   }
 
   private JsonNode find(String words) {
-    return app.get("/api/logbook?words=" + words).body();
+    return app.get("/api/logbook?words=" + words).body().at("/entries");
   }
 
   private static boolean has(JsonNode entries) {
@@ -48,6 +48,12 @@ class LogbookIT {
     assertEquals(found, has(find(words)), words);
   }
 
+  private JsonNode page(String path) {
+    JsonNode page = app.get(path).body();
+    assertFalse(page.at("/more").asBoolean(), "there are few of them");
+    return page.at("/entries");
+  }
+
   @Test
   void planAgainstOutcomeWithWhatItCost() {
     JsonNode entry = find("bright+coating").get(0);
@@ -55,9 +61,14 @@ class LogbookIT {
     assertTrue(entry.at("/cost").asDouble() > 1, entry.toString());
     assertEquals(3, entry.at("/readings").asInt());
     String before = entry.at("/endedAt").asString();
-    assertFalse(has(app.get("/api/logbook?before=" + before).body()), "the next page");
+    assertFalse(
+        has(app.get("/api/logbook?before=" + before).body().at("/entries")), "the next page");
+    String sameMoment = "/api/logbook?before=" + before + "&beforeId=";
+    String last = "ffffffff-ffff-ffff-ffff-ffffffffffff";
+    assertTrue(has(page(sameMoment + last)), "of those that ended together none is passed over");
+    assertFalse(has(page(sameMoment + entry.at("/id").asString())), "and none comes twice");
     String vessel = entry.at("/vesselId").asString();
-    assertTrue(has(app.get("/api/logbook?vesselId=" + vessel).body()));
+    assertTrue(has(app.get("/api/logbook?vesselId=" + vessel).body().at("/entries")));
     JsonNode rates = app.get("/api/logbook/rates").body();
     assertTrue(has(rates) && rates.get(0).at("/typicalFactor").asDouble() > 0.3);
   }

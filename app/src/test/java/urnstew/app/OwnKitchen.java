@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
@@ -26,8 +27,8 @@ final class OwnKitchen implements AutoCloseable {
   }
 
   /** The demo's kitchen on its first day. */
-  static OwnKitchen fresh(DataSourceProperties shared, JdbcTemplate server) {
-    return started(shared, server, "");
+  static OwnKitchen fresh(DataSourceProperties shared, JdbcTemplate server, String... settings) {
+    return started(shared, server, "", settings);
   }
 
   /** One that a dump among the test resources holds. */
@@ -35,7 +36,8 @@ final class OwnKitchen implements AutoCloseable {
     return started(shared, server, sql(dump));
   }
 
-  private static OwnKitchen started(DataSourceProperties shared, JdbcTemplate server, String sql) {
+  private static OwnKitchen started(
+      DataSourceProperties shared, JdbcTemplate server, String sql, String... settings) {
     String name = "kitchen_" + UUID.randomUUID().toString().replace("-", "");
     server.execute("create database " + name);
     String url = Objects.requireNonNull(shared.getUrl()).replaceFirst("/[^/]+$", "/" + name);
@@ -51,7 +53,11 @@ final class OwnKitchen implements AutoCloseable {
         server,
         name,
         new SpringApplicationBuilder(UrnStewApplication.class)
-            .run("--spring.datasource.url=" + url, "--server.port=0"));
+            .run(
+                Stream.concat(
+                        Stream.of("--spring.datasource.url=" + url, "--server.port=0"),
+                        Stream.of(settings))
+                    .toArray(String[]::new)));
   }
 
   /** Orders to the client that made the dump begin with a backslash. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,6 +21,7 @@ import urnstew.app.batch.BatchView.BrokenPot;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.platform.Actor;
+import urnstew.app.platform.PageTags;
 
 @RestController
 @RequestMapping(path = "/api/batches", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -29,23 +31,26 @@ class BatchController {
   private final BatchEntries entries;
   private final TakeBacks takeBacks;
   private final AsMadeService asMade;
+  private final PageTags tags;
 
   BatchController(
       BatchStarter starter,
       BatchService batches,
       BatchEntries entries,
       TakeBacks takeBacks,
-      AsMadeService asMade) {
+      AsMadeService asMade,
+      PageTags tags) {
     this.starter = starter;
     this.batches = batches;
     this.entries = entries;
     this.takeBacks = takeBacks;
     this.asMade = asMade;
+    this.tags = tags;
   }
 
   @GetMapping
-  List<OnStove> batchesOnTheStove() {
-    return batches.onStove();
+  ResponseEntity<List<OnStove>> batchesOnTheStove() {
+    return tags.answer(batches.onStove());
   }
 
   @GetMapping("/broken")
@@ -54,8 +59,8 @@ class BatchController {
   }
 
   @GetMapping("/{id}")
-  BatchView batch(@PathVariable UUID id) {
-    return batches.view(id);
+  ResponseEntity<BatchView> batch(@PathVariable UUID id) {
+    return tags.answer(batches.page(id));
   }
 
   @GetMapping("/{id}/events")

@@ -1,9 +1,13 @@
 package urnstew.app.batch;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchMapper.Listed;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.platform.NotThere;
 import urnstew.core.batch.BatchDeclaration;
@@ -15,12 +19,17 @@ import urnstew.units.Mass;
 /** What eaters of something cooked here, or said to be cooked elsewhere, have to be told. */
 @Component
 public class BatchDeclarations {
+  /** Batches of which something is kept or in tubs. */
+  private static final int MOST_TOLD = 500;
+
   private static final Declaration OF_AN_EARLIER_MODEL =
       unknown("what went into a batch of an earlier release: look into its record");
   private static final Declaration NOT_MADE_HERE =
       unknown("what went in, as it was not made on this stove");
 
   private final BatchMapper batches;
+  private final Cache<Listed, Declaration> told =
+      Caffeine.newBuilder().maximumSize(MOST_TOLD).build();
   private final BatchHistories histories;
   private final FormulaShelf shelf;
 
@@ -42,9 +51,14 @@ public class BatchDeclarations {
     return batchId == null ? shelf.declared(formulaId).and(NOT_MADE_HERE) : of(batchId);
   }
 
-  /** Of all that went into a batch and is to come. */
+  /** Of all that went into a batch and is to come; reckoned once an entry. */
   public Declaration of(UUID batchId) {
-    BatchRow row = batches.find(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    Listed one = batches.listed(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    return Objects.requireNonNull(told.get(one, this::reckoned), "a batch is declared");
+  }
+
+  private Declaration reckoned(Listed one) {
+    BatchRow row = batches.find(one.id()).orElseThrow(() -> new NotThere("batch", one.id()));
     return BatchSnapshot.reads(row.modelVersion())
         ? of(row, histories.acts(row))
         : OF_AN_EARLIER_MODEL;

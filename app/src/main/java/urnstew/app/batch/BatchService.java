@@ -17,6 +17,7 @@ import urnstew.app.kitchen.Units;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
+import urnstew.app.platform.Tagged;
 import urnstew.app.print.Printed;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
@@ -44,21 +45,27 @@ public class BatchService {
   }
 
   /** All batches on the stove that can be shown, the newest first. */
-  public List<OnStove> onStove() {
-    return shown().stream().flatMap(one -> one.pot().stream()).toList();
+  public Tagged<List<OnStove>> onStove() {
+    List<Listed> rows = batches.byStatus(Status.SIMMERING);
+    List<Shown> shown = shown(rows);
+    return new Tagged<>(
+        List.of(rows, shown.stream().flatMap(one -> one.broken().stream()).toList()),
+        shown.stream().flatMap(one -> one.pot().stream()).toList());
   }
 
   /** Those that cannot, and why. */
   public List<BrokenPot> broken() {
-    return shown().stream().flatMap(one -> one.broken().stream()).toList();
+    return shown(batches.byStatus(Status.SIMMERING)).stream()
+        .flatMap(one -> one.broken().stream())
+        .toList();
   }
 
   /** A pot as it is shown, or what is wrong with it. */
   private record Shown(Optional<OnStove> pot, Optional<BrokenPot> broken) {}
 
-  private List<Shown> shown() {
+  private List<Shown> shown(List<Listed> rows) {
     return OneByOne.of(
-        batches.byStatus(Status.SIMMERING),
+        rows,
         one -> new Shown(Optional.of(views.onStove(one, this::present)), Optional.empty()),
         (one, fault) -> new Shown(Optional.empty(), Optional.of(BatchViews.broken(one, fault))));
   }
@@ -66,8 +73,15 @@ public class BatchService {
   /** One batch with its history. */
   @Transactional(readOnly = true)
   public BatchView view(UUID id) {
+    return page(id).value();
+  }
+
+  /** The same, and what it follows from. */
+  @Transactional(readOnly = true)
+  public Tagged<BatchView> page(UUID id) {
     Listed one = batches.listed(id).orElseThrow(() -> new NotThere("batch", id));
-    return views.view(one, this::present);
+    BatchView view = views.view(one, this::present);
+    return new Tagged<>(List.of(one, view.pieces()), view);
   }
 
   /** What happened to one before a sequence number, a page of it. */

@@ -11,6 +11,7 @@ import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
+import urnstew.app.platform.Figures;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Write;
@@ -36,6 +37,7 @@ class EntryWriter {
   private final BatchPlaces places;
   private final KitchenService kitchens;
   private final IdempotencyStore writes;
+  private final Figures figures;
   private final Clock clock;
 
   EntryWriter(
@@ -45,6 +47,7 @@ class EntryWriter {
       BatchPlaces places,
       KitchenService kitchens,
       IdempotencyStore writes,
+      Figures figures,
       Clock clock) {
     this.batches = batches;
     this.histories = histories;
@@ -52,6 +55,7 @@ class EntryWriter {
     this.places = places;
     this.kitchens = kitchens;
     this.writes = writes;
+    this.figures = figures;
     this.clock = clock;
   }
 
@@ -93,12 +97,13 @@ class EntryWriter {
     Instant received = clock.instant();
     BatchHistory before = histories.of(row);
     Instant at = write.stamp().happened(received, kitchens.settings().zoneId());
+    figures.arrived(write.stamp().typed(received), received);
     return entry(row, before, maker.event(write, at, before), received);
   }
 
   private Entry entry(BatchRow row, BatchHistory before, BatchEvent event, Instant received) {
     BatchHistory after = meant(before, event, received);
-    Forecast forecast = Forecaster.forecast(after);
+    Forecast forecast = figures.forecast(() -> Forecaster.forecast(after));
     String document =
         BatchDocuments.FORECAST.write(
             ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings()));

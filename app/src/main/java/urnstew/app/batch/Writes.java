@@ -79,9 +79,14 @@ public interface Writes {
       @NotNull Instant sentAt,
       @Schema(type = "string", example = "18:05") @Nullable LocalTime happenedLocalTime) {
 
+    /** When it was typed, by the server's clock. */
+    public Instant typed(Instant received) {
+      return new StoveTime(typedAt, sentAt).typedByServerClock(received);
+    }
+
     /** When it happened, by the server's clock. */
     public Instant happened(Instant received, ZoneId zone) {
-      Instant typed = new StoveTime(typedAt, sentAt).typedByServerClock(received);
+      Instant typed = typed(received);
       return happenedLocalTime == null ? typed : KitchenTime.gone(happenedLocalTime, zone, typed);
     }
   }

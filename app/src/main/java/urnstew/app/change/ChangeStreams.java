@@ -1,5 +1,7 @@
 package urnstew.app.change;
 
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.Tags;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
@@ -26,7 +28,8 @@ class ChangeStreams {
   private final Set<Screen> screens = ConcurrentHashMap.newKeySet();
   private final ExecutorService senders;
 
-  ChangeStreams() {
+  ChangeStreams(MeterRegistry registry) {
+    registry.gaugeCollectionSize("urnstew.screens", Tags.empty(), screens);
     CustomizableThreadFactory threads = new CustomizableThreadFactory("hints-");
     threads.setDaemon(true);
     senders = Executors.newFixedThreadPool(SENDERS, threads);

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.logbook.LogbookEntry.PotRates;
+import urnstew.app.logbook.LogbookService.LogbookPage;
 
 @RestController
 @RequestMapping(path = "/api/logbook", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -22,11 +23,12 @@ class LogbookController {
   }
 
   @GetMapping
-  List<LogbookEntry> logbook(
+  LogbookPage logbook(
       @RequestParam(defaultValue = "") String words,
       @RequestParam(required = false) @Nullable UUID vesselId,
-      @RequestParam(required = false) @Nullable Instant before) {
-    return logbook.find(words, vesselId, before);
+      @RequestParam(required = false) @Nullable Instant before,
+      @RequestParam(required = false) @Nullable UUID beforeId) {
+    return logbook.find(words, vesselId, before, beforeId);
   }
 
   @GetMapping("/rates")

@@ -28,8 +28,8 @@ interface LogbookMapper {
         <when test="among != null">(
           select * from batch b where b.status = 'FINISHED'
           <if test="vesselId != null">and b.vessel_id = #{vesselId}</if>
-          <if test="before != null">and b.ended_at &lt; #{before}</if>
-          order by b.ended_at desc, b.id limit #{among}) b
+          <if test="before != null">and (b.ended_at, b.id) &lt; (#{before}, #{beforeId})</if>
+          order by b.ended_at desc, b.id desc limit #{among}) b
         </when>
         <otherwise>batch b</otherwise>
       </choose>
@@ -38,14 +38,15 @@ interface LogbookMapper {
         and lower(b.name || ' ' || b.vessel_name || ' ' || coalesce(b.note, '')) like #{pattern}
       </foreach>
       <if test="vesselId != null">and b.vessel_id = #{vesselId}</if>
-      <if test="before != null">and b.ended_at &lt; #{before}</if>
-      order by b.ended_at desc, b.id limit #{most}
+      <if test="before != null">and (b.ended_at, b.id) &lt; (#{before}, #{beforeId})</if>
+      order by b.ended_at desc, b.id desc limit #{most}
       </script>
       """)
   List<LogbookEntry> find(
       List<String> patterns,
       @Nullable UUID vesselId,
       @Nullable Instant before,
+      UUID beforeId,
       @Nullable Integer among,
       int most);
 

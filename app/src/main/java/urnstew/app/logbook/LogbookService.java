@@ -18,6 +18,10 @@ import urnstew.app.logbook.LogbookEntry.VesselPoint;
 @Service
 public class LogbookService {
   private static final int PAGE = 60;
+
+  /** No identity is before it. */
+  private static final UUID LEAST = new UUID(0, 0);
+
   private static final int LATEST = 3_000;
   private static final int MOST_EXPORTED = 100_000;
   private static final int MOST_RATES = 400;
@@ -30,28 +34,42 @@ public class LogbookService {
   }
 
   /**
-   * Finished batches, the newest first, a page at a time.
+   * Finished batches, the newest first, a page of them.
+   *
+   * @param more whether there are earlier ones
+   */
+  public record LogbookPage(List<LogbookEntry> entries, boolean more) {}
+
+  /**
+   * A page of the finished batches.
    *
    * @param words each must be in name, pot or note
-   * @param before only what ended before; for the next page
+   * @param before only what ended before the last one of the page before
+   * @param beforeId that one, since others may have ended in the same moment
    */
   @Transactional(readOnly = true)
-  public List<LogbookEntry> find(String words, @Nullable UUID vesselId, @Nullable Instant before) {
+  public LogbookPage find(
+      String words, @Nullable UUID vesselId, @Nullable Instant before, @Nullable UUID beforeId) {
     List<String> patterns = patterns(words);
+    UUID last = beforeId == null ? LEAST : beforeId;
     if (!patterns.isEmpty()) {
       // A word that many have fills the page from the latest; the index of words is for the rest.
-      List<LogbookEntry> latest = entries.find(patterns, vesselId, before, LATEST, PAGE);
-      if (latest.size() == PAGE) {
-        return latest;
+      List<LogbookEntry> latest = entries.find(patterns, vesselId, before, last, LATEST, PAGE + 1);
+      if (latest.size() > PAGE) {
+        return page(latest);
       }
     }
-    return entries.find(patterns, vesselId, before, null, PAGE);
+    return page(entries.find(patterns, vesselId, before, last, null, PAGE + 1));
+  }
+
+  private static LogbookPage page(List<LogbookEntry> found) {
+    return new LogbookPage(found.subList(0, Math.min(PAGE, found.size())), found.size() > PAGE);
   }
 
   /** The same, all of it, as a table. */
   @Transactional(readOnly = true)
   public String csv(String words) {
-    return LogbookCsv.write(entries.find(patterns(words), null, null, null, MOST_EXPORTED));
+    return LogbookCsv.write(entries.find(patterns(words), null, null, LEAST, null, MOST_EXPORTED));
   }
 
   /** How each pot's rate came out, the newest first. */

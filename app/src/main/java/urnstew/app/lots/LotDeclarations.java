@@ -46,7 +46,7 @@ class LotDeclarations {
   }
 
   /** Whether labels were printed that name less, or more, than what is in it. */
-  boolean differsFromItsLabels(LotRow row) {
+  static boolean differsFromItsLabels(LotRow row, Declaration told) {
     if (row.declaration() != null) {
       return false;
     }
@@ -54,7 +54,6 @@ class LotDeclarations {
         Arrays.stream(row.allergens().split(", "))
             .filter(word -> !word.isEmpty())
             .collect(Collectors.toSet());
-    Declaration told = of(row);
     Set<String> carried =
         told.allergens().stream().map(each -> each.allergen().words()).collect(Collectors.toSet());
     boolean calledNothing = printed.isEmpty() && !told.carriesNothing();

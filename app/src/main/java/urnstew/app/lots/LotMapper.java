@@ -135,6 +135,19 @@ interface LotMapper {
       """)
   void append(@Param("event") LotEventRow event);
 
+  /**
+   * What was done with some of them, of each in its order.
+   *
+   * @param ids with blanks between
+   */
+  @Select(
+      """
+      select * from lot_event where lot_id = any (string_to_array(#{ids}, ' ')::uuid[])
+      order by lot_id, sequence
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  List<LotEventRow> eventsOf(String ids);
+
   @Select("select * from lot_event where lot_id = #{id} order by sequence")
   List<LotEventRow> events(UUID id);
 

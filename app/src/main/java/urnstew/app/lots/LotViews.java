@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -21,6 +22,7 @@ import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenView.ColdPlaceView;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.lots.LotMapper.LotEventRow;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.LotEventView;
 import urnstew.app.lots.LotView.ReadyLot;
@@ -95,11 +97,11 @@ class LotViews {
 
   /** All that is there, what must be used first at the top. */
   List<LotView> open() {
-    RuleSet by = rules.inForce();
-    LocalDate today = today();
+    List<LotRow> rows = mapper.open();
+    Around around = around(rows);
     Comparator<LotRow> first =
-        Comparator.comparing(row -> available(row, by, today), UseFirst.order());
-    return OneByOne.of(mapper.open().stream().sorted(first).toList(), this::of, this::broken);
+        Comparator.comparing(row -> available(row, around.by(), around.today()), UseFirst.order());
+    return OneByOne.of(rows.stream().sorted(first).toList(), row -> of(row, around), this::broken);
   }
 
   UseFirst.Available available(LotRow row, RuleSet by, LocalDate today) {
@@ -113,10 +115,35 @@ class LotViews {
         row.madeOn(), Optional.ofNullable(row.frozenOn()), Optional.ofNullable(row.thawedOn()));
   }
 
+  /** What lots of a list have in common, read once for all of them. */
+  private record Around(
+      RuleSet by,
+      LocalDate today,
+      Map<UUID, ColdPlaceView> places,
+      Map<UUID, List<LotEventRow>> events) {}
+
+  private Around around(List<LotRow> rows) {
+    String ids = rows.stream().map(row -> row.id().toString()).collect(Collectors.joining(" "));
+    return new Around(
+        rules.inForce(),
+        today(),
+        rows.stream()
+            .map(LotRow::placeId)
+            .distinct()
+            .collect(Collectors.toMap(Function.identity(), equipment::coldPlace)),
+        mapper.eventsOf(ids).stream().collect(Collectors.groupingBy(LotEventRow::lotId)));
+  }
+
   LotView of(LotRow row) {
-    RuleSet by = rules.inForce();
+    return of(row, around(List.of(row)));
+  }
+
+  private LotView of(LotRow row, Around around) {
+    RuleSet by = around.by();
     LotDates dates = dates(row);
-    ColdPlaceView place = equipment.coldPlace(row.placeId());
+    ColdPlaceView place =
+        Objects.requireNonNull(around.places().get(row.placeId()), "it stands somewhere");
+    Declaration told = declarations.of(row);
     Composition kind = kind(row);
     Frozen tub = new Frozen(kind, TubShape.ofVolume(Volume.ofLiters(row.tubLiters())));
     FreezingFitness fitness = fitness(row.formulaId());
@@ -143,7 +170,7 @@ class LotViews {
         place.name(),
         row.closedAt() != null ? State.GONE : dates.isFrozen() ? State.FROZEN : State.CHILLED,
         dates.useBy(by).orElse(null),
-        dates.daysLeft(by, today()),
+        dates.daysLeft(by, around.today()),
         frozenOn,
         dates.isFrozen() && frozenOn != null ? frozenOn.plusMonths(fitness.months()) : null,
         row.thawedOn(),
@@ -159,11 +186,11 @@ class LotViews {
         serving.use().words(),
         fitness.fitness(),
         fitness.says(),
-        DeclarationView.of(declarations.of(row)),
-        row.closedAt() == null && declarations.differsFromItsLabels(row),
+        DeclarationView.of(told),
+        row.closedAt() == null && LotDeclarations.differsFromItsLabels(row, told),
         row.allergens(),
         row.closedAt(),
-        mapper.events(row.id()).stream()
+        around.events().getOrDefault(row.id(), List.of()).stream()
             .map(
                 event ->
                     new LotEventView(
