@@ -13,6 +13,8 @@ export type { Entry } from './store';
 export type Sent = { kind: 'recorded' } | { kind: 'queued' } | { kind: 'refused'; error: ProblemError };
 
 const AGAIN_MS = 3000;
+/** Longer than this nobody stands before a screen that says nothing: the entry goes on by itself. */
+const PATIENCE_MS = 4000;
 const NOT_KEPT: Problem = {
   title: 'Away', status: 0, errors: [],
   detail: 'The kitchen’s server does not answer, and this device keeps nothing. Leave it typed here, and send it again.',
@@ -35,7 +37,7 @@ async function kept(path: string, typed: object, isSeen: () => boolean, refresh:
   const entry: Entry = { key: newId(), queue: queueOf(path, body), path, typedAt: new Date().toISOString(), body, faults: 0 };
   const isKept = await add(entry).then(() => true, () => false);
   if (!isKept) return sentOnly(entry);
-  await drain(entry.queue);
+  await Promise.race([drain(entry.queue), new Promise<void>((go) => void setTimeout(go, PATIENCE_MS))]);
   // Not waited for: with the network away it would hold the cook up.
   void refresh();
   const left = await find(entry.key);

@@ -23,7 +23,10 @@ beforeEach(async () => {
     return answer;
   }));
 });
-afterEach(() => vi.unstubAllGlobals());
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
 
 const stove = () => renderHook(() => {
   const entries = useEntries();
@@ -68,6 +71,19 @@ it('parks a refusal whose screen was left before it came', async () => {
   expect((await sent).kind).toBe('refused');
   const { result } = stove();
   await waitFor(() => expect(result.current.parked.map((e) => e.problem?.detail)).toEqual(['This batch is off the heat already.']));
+});
+
+it('lets the cook go on where the server takes its time, and parks what it refuses then', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'], shouldAdvanceTime: true });
+  let answer: (of: Response) => void = () => undefined;
+  answers = [new Promise<Response>((resolve) => { answer = resolve; })];
+  const { result } = stove();
+  const sent = result.current.send('/steps', { id: 'a', step: 'stir' }, 'b1');
+  await waitFor(() => expect(bodies).toHaveLength(1));
+  await act(() => vi.advanceTimersByTimeAsync(4000));
+  expect(await sent).toEqual({ kind: 'queued' });
+  answer(refusal(409, 'This batch is off the heat already.'));
+  await waitFor(() => expect(result.current.parked).toHaveLength(1));
 });
 
 it('sends entries of one pot in the order of typing, and parks what is refused late', async () => {

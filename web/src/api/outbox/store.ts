@@ -36,7 +36,8 @@ class Outbox extends Dexie {
     const left = localStorage.getItem(BEFORE);
     if (!left) return;
     const before = JSON.parse(left) as Omit<Entry, 'queue' | 'faults'>[];
-    await this.entries.bulkAdd(before.map((e) => ({ ...e, queue: queueOf(e.path, e.body), faults: 0 })));
+    // Another tab may be taking them over too: what it has is not taken twice.
+    await this.entries.bulkAdd(before.map((e) => ({ ...e, queue: queueOf(e.path, e.body), faults: 0 }))).catch(Dexie.BulkError, () => undefined);
     localStorage.removeItem(BEFORE);
   }
 }

@@ -18,6 +18,9 @@ final class Installation implements AutoCloseable {
   private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
   private static final HttpClient HTTP = HttpClient.newHttpClient();
 
+  /** As long as {@code ./start} waits. */
+  private static final int MOST_SECONDS_TO_START = 180;
+
   private final Path data;
   private final int port;
   private Process application;
@@ -32,8 +35,14 @@ final class Installation implements AutoCloseable {
     try (ServerSocket free = new ServerSocket(0)) {
       port = free.getLocalPort();
     }
-    database("start");
-    startApplication();
+    try {
+      database("start");
+      startApplication();
+    } catch (IOException | IllegalStateException failed) {
+      // What did not come up leaves nothing running behind.
+      close();
+      throw failed;
+    }
   }
 
   String address() {
@@ -101,7 +110,7 @@ final class Installation implements AutoCloseable {
   }
 
   void awaitReady() throws IOException, InterruptedException {
-    for (int i = 0; i < 240; i++) {
+    for (int i = 0; i < MOST_SECONDS_TO_START * 4; i++) {
       if (health() == 200) {
         return;
       }
@@ -115,8 +124,10 @@ final class Installation implements AutoCloseable {
 
   @Override
   public void close() throws IOException, InterruptedException {
-    application.destroy();
-    application.waitFor();
+    if (application != null) {
+      application.destroy();
+      application.waitFor();
+    }
     database("stop");
   }
 }

@@ -17,6 +17,9 @@ abstract class Installed {
   static Browsers browsers;
   private static int places;
 
+  /** From an answer until it stands on the screen. */
+  private static final double DRAWN_MILLISECONDS = 300;
+
   @BeforeAll
   static void install() throws Exception {
     installation = new Installation();
@@ -67,8 +70,16 @@ abstract class Installed {
     openPlan(page);
     page.getByLabel("Which sauce").selectOption(new SelectOption().setLabel(sauce));
     page.getByLabel("For whom").fill(covers);
-    page.getByLabel("On the table at").fill(Stove.inHours(6));
+    String wanted = Stove.inHours(6);
+    // What is read from the page next is of this plan, not of the one before.
+    page.waitForResponse(
+        answer ->
+            answer.url().endsWith("/api/plans/preview")
+                && answer.request().postData().contains('"' + wanted)
+                && answer.request().postData().contains("\"covers\":" + covers + ","),
+        () -> page.getByLabel("On the table at").fill(wanted));
     assertThat(page.locator("h1")).hasText(sauce);
+    page.waitForTimeout(DRAWN_MILLISECONDS);
     return page;
   }
 
