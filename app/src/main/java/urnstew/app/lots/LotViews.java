@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -120,7 +121,11 @@ class LotViews {
       RuleSet by,
       LocalDate today,
       Map<UUID, ColdPlaceView> places,
-      Map<UUID, List<LotEventRow>> events) {}
+      Map<UUID, List<LotEventRow>> events,
+      List<Vessel> vessels,
+      Optional<HeatSource> strongest,
+      Optional<ColdPlaceView> refrigerator,
+      Map<String, FreezingFitness> fitness) {}
 
   private Around around(List<LotRow> rows) {
     String ids = rows.stream().map(row -> row.id().toString()).collect(Collectors.joining(" "));
@@ -131,7 +136,16 @@ class LotViews {
             .map(LotRow::placeId)
             .distinct()
             .collect(Collectors.toMap(Function.identity(), equipment::coldPlace)),
-        mapper.eventsOf(ids).stream().collect(Collectors.groupingBy(LotEventRow::lotId)));
+        mapper.eventsOf(ids).stream().collect(Collectors.groupingBy(LotEventRow::lotId)),
+        equipment.vessels(),
+        kitchens.view().heatSources().stream()
+            .map(HeatSourceView::heatSource)
+            .max(Comparator.comparing(HeatSource::powerIntoPot)),
+        equipment.coldPlaces().stream()
+            .filter(place -> place.kind() != ColdKind.FREEZER)
+            .filter(place -> place.kind() != ColdKind.BLAST_CHILLER)
+            .max(Comparator.comparingDouble(ColdPlaceView::celsius)),
+        new HashMap<>());
   }
 
   LotView of(LotRow row) {
@@ -146,12 +160,13 @@ class LotViews {
     Declaration told = declarations.of(row);
     Composition kind = kind(row);
     Frozen tub = new Frozen(kind, TubShape.ofVolume(Volume.ofLiters(row.tubLiters())));
-    FreezingFitness fitness = fitness(row.formulaId());
-    Duration thawing = thawing(tub);
+    // One whose formula cannot be read breaks its own lots only.
+    FreezingFitness fitness = around.fitness().computeIfAbsent(row.formulaId(), this::fitness);
+    Duration thawing = thawing(tub, around.refrigerator());
     LocalDate frozenOn = row.frozenOn();
     Instant wanted = row.wantedAt();
     boolean freezer = place.kind() == ColdKind.FREEZER;
-    Optional<Reheats> reheating = reheating(row, kind, dates.isFrozen(), by);
+    Optional<Reheats> reheating = reheating(row, kind, dates.isFrozen(), around);
     Serving serving = Serving.usualOf(shelf.formula(row.formulaId()));
     return new LotView(
         row.id(),
@@ -260,17 +275,14 @@ class LotViews {
   /**
    * All of it in the widest pot that holds it, on the strongest burner; a frozen lot half thawed.
    */
-  private Optional<Reheats> reheating(LotRow row, Composition kind, boolean frozen, RuleSet by) {
+  private Optional<Reheats> reheating(LotRow row, Composition kind, boolean frozen, Around around) {
     double volume = volume(kind, row.massKilograms());
     Optional<Vessel> pot =
-        equipment.vessels().stream()
+        around.vessels().stream()
             .filter(vessel -> !vessel.tray())
             .filter(vessel -> vessel.shape().capacity().cubicMeters() * FULL > volume)
             .max(Comparator.comparingDouble(v -> v.shape().floor().squareMeters()));
-    Optional<HeatSource> burner =
-        kitchens.view().heatSources().stream()
-            .map(HeatSourceView::heatSource)
-            .max(Comparator.comparing(HeatSource::powerIntoPot));
+    Optional<HeatSource> burner = around.strongest();
     if (pot.isEmpty() || burner.isEmpty() || row.massKilograms() == 0) {
       return Optional.empty();
     }
@@ -281,7 +293,7 @@ class LotViews {
             frozen ? Temperature.ofCelsius(0) : COLD,
             burner.get().powerIntoPot(),
             pot.get().shape().floor(),
-            by);
+            around.by());
     return Optional.of(
         new Reheats(
             found,
@@ -339,12 +351,7 @@ class LotViews {
   }
 
   /** In the warmest refrigerator that this kitchen has for it; 4 °C where it has none. */
-  private Duration thawing(Frozen tub) {
-    Optional<ColdPlaceView> refrigerator =
-        equipment.coldPlaces().stream()
-            .filter(place -> place.kind() != ColdKind.FREEZER)
-            .filter(place -> place.kind() != ColdKind.BLAST_CHILLER)
-            .max(Comparator.comparingDouble(ColdPlaceView::celsius));
+  private static Duration thawing(Frozen tub, Optional<ColdPlaceView> refrigerator) {
     Temperature around =
         refrigerator.map(place -> Temperature.ofCelsius(place.celsius())).orElse(COLD);
     boolean moved =
