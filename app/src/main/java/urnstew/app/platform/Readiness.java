@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.health.contributor.Health;
@@ -15,9 +16,8 @@ import org.springframework.boot.health.contributor.Status;
 import org.springframework.stereotype.Component;
 
 /**
- * Whether the kitchen can be worked in, and if not, why: no room on the disk of its data, others
- * that wait for a connection, or no database. Whoever asks does not wait for a connection that is
- * not there.
+ * Whether the kitchen can be worked in, and if not, why: no room on the disk of its data, every
+ * connection in use for as long as anybody would wait, or no database.
  */
 @Component("kitchen")
 class Readiness implements HealthIndicator {
@@ -42,15 +42,19 @@ class Readiness implements HealthIndicator {
     if (room() < LEAST_BYTES) {
       return Health.status(DISK_FULL).build();
     }
-    HikariPoolMXBean state = pool.getHikariPoolMXBean();
-    if (state != null && state.getThreadsAwaitingConnection() > 0) {
-      return Health.status(BUSY).build();
-    }
     try (Connection connection = pool.getConnection()) {
       return connection.isValid(PATIENCE_SECONDS) ? Health.up().build() : Health.down().build();
+    } catch (SQLTransientConnectionException none) {
+      return isFull() ? Health.status(BUSY).build() : Health.down().build();
     } catch (SQLException away) {
       return Health.down().build();
     }
+  }
+
+  /** Every connection there may be is in somebody's hands; else there is none to be had. */
+  private boolean isFull() {
+    HikariPoolMXBean state = pool.getHikariPoolMXBean();
+    return state != null && state.getActiveConnections() >= pool.getMaximumPoolSize();
   }
 
   /** On the disk of the data, bytes; a database elsewhere has its own. */

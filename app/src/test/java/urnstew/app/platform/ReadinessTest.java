@@ -3,14 +3,13 @@ package urnstew.app.platform;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.never;
-import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.health.contributor.Status;
@@ -22,9 +21,9 @@ class ReadinessTest {
   private final Readiness readiness = new Readiness(pool, "");
 
   @BeforeEach
-  void nobodyWaits() throws SQLException {
+  void aDatabaseThatAnswers() throws SQLException {
     when(pool.getHikariPoolMXBean()).thenReturn(state);
-    when(state.getThreadsAwaitingConnection()).thenReturn(0);
+    when(pool.getMaximumPoolSize()).thenReturn(8);
     when(pool.getConnection()).thenReturn(connection);
     when(connection.isValid(anyInt())).thenReturn(true);
   }
@@ -40,10 +39,11 @@ class ReadinessTest {
   }
 
   @Test
-  void aFullPoolIsBusyAndNobodyWaitsForIt() throws SQLException {
-    when(state.getThreadsAwaitingConnection()).thenReturn(1);
+  void aPoolThatIsAllInUseIsBusyAndOneThatGetsNoConnectionIsDown() throws SQLException {
+    when(pool.getConnection()).thenThrow(new SQLTransientConnectionException("after 4 s"));
+    assertEquals(Status.DOWN, status());
+    when(state.getActiveConnections()).thenReturn(8);
     assertEquals(Readiness.BUSY, status());
-    verify(pool, never()).getConnection();
   }
 
   @Test
