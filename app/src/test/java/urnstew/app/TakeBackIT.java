@@ -110,6 +110,18 @@ class TakeBackIT {
     assertEquals("FINISHED", app.get("/api/batches/" + pot).body().at("/status").asString());
   }
 
+  /** The end is taken back by its own entry: with another struck out it would be off and on. */
+  @Test
+  void onlyTheEntryThatEndedItTakesHeatOffBack() {
+    String pot = lit(Instant.now().minus(HOUR));
+    String stirred = fresh();
+    assertEquals(201, write(pot, "steps", stirred, "\"step\":\"stir\",", Instant.now()).status());
+    assertEquals(409, takeBack(pot, stirred, Instant.now()).status(), "it is on the heat");
+    finished(pot);
+    assertEquals(409, takeBack(pot, stirred, Instant.now()).status());
+    assertEquals("FINISHED", app.get("/api/batches/" + pot).body().at("/status").asString());
+  }
+
   private Answer restore(String pot, String event) {
     return write(pot, "restorations", fresh(), "\"eventId\":\"" + event + "\",", Instant.now());
   }
@@ -122,6 +134,13 @@ class TakeBackIT {
         "update write_receipt set received_at = received_at - interval '31 seconds' where id = ?",
         UUID.fromString(end));
     assertEquals(409, takeBack(late, end, Instant.now()).status());
+    Answer saidEarlier =
+        app.post(
+            "/api/batches/" + late + "/take-backs",
+            "{\"id\":\"%s\",\"eventId\":\"%s\",%s}"
+                .formatted(fresh(), end, Requests.stamp(Instant.now()))
+                .replace("\"stamp\":{", "\"stamp\":{\"happenedLocalTime\":\"00:01\","));
+    assertEquals(409, saidEarlier.status(), "an hour that is said opens no door");
     assertEquals(201, takeBack(late, end, Instant.now().minusSeconds(5)).status(), "typed in time");
     String used = lit(Instant.now().minus(HOUR));
     String off = finished(used);

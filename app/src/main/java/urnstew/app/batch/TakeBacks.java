@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import urnstew.app.batch.BatchEntries.Recorded;
-import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
@@ -22,26 +21,26 @@ public class TakeBacks {
   static final Duration OFFERED = Duration.ofSeconds(30);
 
   private final BatchMapper batches;
+  private final BatchHistories histories;
   private final BatchPlaces places;
   private final EntryWriter writer;
   private final List<BatchUse> uses;
-  private final KitchenService kitchens;
   private final IdempotencyStore writes;
   private final Clock clock;
 
   TakeBacks(
       BatchMapper batches,
+      BatchHistories histories,
       BatchPlaces places,
       EntryWriter writer,
       List<BatchUse> uses,
-      KitchenService kitchens,
       IdempotencyStore writes,
       Clock clock) {
     this.batches = batches;
+    this.histories = histories;
     this.places = places;
     this.writer = writer;
     this.uses = uses;
-    this.kitchens = kitchens;
     this.writes = writes;
     this.clock = clock;
   }
@@ -56,8 +55,9 @@ public class TakeBacks {
   private void takenBack(UUID batchId, Writes.TakeBack write, Actor actor) {
     BatchRow row = batches.lock(batchId).orElseThrow(() -> new NotThere("batch", batchId));
     Instant received = clock.instant();
-    Instant typed = write.stamp().happened(received, kitchens.settings().zoneId());
-    requireInTime(writes.receivedAt(write.eventId()).orElse(Instant.MIN), typed);
+    // When it was typed, whatever hour is said: an hour that is said could be any.
+    requireInTime(
+        writes.receivedAt(write.eventId()).orElse(Instant.MIN), write.stamp().typed(received));
     if (write.eventId().equals(batchId)) {
       unlit(row);
     } else {
@@ -85,8 +85,15 @@ public class TakeBacks {
   }
 
   private void backOnTheHeat(BatchRow row, Writes.TakeBack write, Instant received, Actor actor) {
-    if (row.status() != Status.FINISHED) {
-      throw new Clash("This batch is on the heat.", "There is nothing to take back.");
+    boolean ended =
+        row.status() == Status.FINISHED
+            && histories
+                .of(row)
+                .finished()
+                .filter(end -> end.id().equals(write.eventId()))
+                .isPresent();
+    if (!ended) {
+      throw new Clash("That did not end this batch.", "Strike out what was wrong, one by one.");
     }
     if (uses.stream().anyMatch(use -> use.isUsed(row.id()))) {
       throw new Clash(

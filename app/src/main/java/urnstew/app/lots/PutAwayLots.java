@@ -2,11 +2,12 @@ package urnstew.app.lots;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchUse;
 import urnstew.app.keeping.PutAwaySauce;
 
-/** Tells the hot side what is in tubs. */
+/** Tells the hot side, and the stove, what is in tubs. */
 @Component
-class PutAwayLots implements PutAwaySauce {
+class PutAwayLots implements PutAwaySauce, BatchUse {
   private final LotMapper mapper;
 
   PutAwayLots(LotMapper mapper) {
@@ -16,5 +17,10 @@ class PutAwayLots implements PutAwaySauce {
   @Override
   public double kilogramsOf(UUID batchId) {
     return mapper.putAwayOf(batchId);
+  }
+
+  @Override
+  public boolean isUsed(UUID batchId) {
+    return mapper.isPutAway(batchId);
   }
 }
