@@ -44,6 +44,7 @@ class CountedOnceIT {
   private final Map<String, Double> mostOf = new HashMap<>();
   private final Map<String, Double> putAwayOf = new HashMap<>();
   private final Map<String, Kept> kept = new HashMap<>();
+  private final Set<String> everKept = new HashSet<>();
   private final List<String> live = new ArrayList<>();
   private final List<String> lots = new ArrayList<>();
   private final Set<String> accepted = new HashSet<>();
@@ -77,13 +78,23 @@ class CountedOnceIT {
     }
     assertEquals(
         Set.of(
-            "light", "move", "finish", "hold", "cool", "end", "put", "use", "part", "merge",
-            "retire"),
+            "light",
+            "move",
+            "finish",
+            "hold",
+            "cool",
+            "end",
+            "put",
+            "use",
+            "part",
+            "merge",
+            "retire",
+            "take back"),
         accepted,
         "each was accepted at least once");
     assertTrue(
         refused.containsAll(
-            Set.of("light", "move", "hold", "cool", "put", "use", "merge", "retire")),
+            Set.of("light", "move", "hold", "cool", "put", "use", "merge", "retire", "take back")),
         "and refused: " + refused);
   }
 
@@ -175,6 +186,7 @@ class CountedOnceIT {
       return;
     }
     String id = live.remove(random.nextInt(live.size()));
+    UUID end = UUID.randomUUID();
     boolean weighed = random.nextBoolean();
     double mass = 2 + 3 * random.nextDouble();
     String typed = weighed ? "\"finalMassKilograms\":%s,".formatted(number(mass)) : "";
@@ -182,13 +194,25 @@ class CountedOnceIT {
         app.post(
             "/api/batches/" + id + "/finishes",
             "{\"id\":\"%s\",%s\"enteredText\":\"\",\"note\":\"\",%s}"
-                .formatted(UUID.randomUUID(), typed, stamp(0)));
+                .formatted(end, typed, stamp(0)));
     said("finish", true, answer);
+    // It was not meant: the pot stands where it stood, unless something was taken from it.
+    boolean whole = !everKept.contains(id) && !putAwayOf.containsKey(id);
+    if (random.nextInt(3) == 0 && said("take back", whole, takeBack(id, end))) {
+      live.add(id);
+      return;
+    }
     potOf.remove(id);
     burnerOf.remove(id);
     if (weighed) {
       mostOf.put(id, Double.parseDouble(number(mass)) * 1.02);
     }
+  }
+
+  private Answer takeBack(String id, UUID end) {
+    return app.post(
+        "/api/batches/" + id + "/take-backs",
+        "{\"id\":\"%s\",\"eventId\":\"%s\",%s}".formatted(UUID.randomUUID(), end, stamp(0)));
   }
 
   private void keep(String how) {
@@ -215,6 +239,7 @@ class CountedOnceIT {
     if (said(how, may, answer)) {
       potOf.put(id, pot);
       kept.put(id, new Kept(batch, mass));
+      everKept.add(batch);
     }
   }
 
