@@ -6,14 +6,14 @@ type Change = components['schemas']['Change'];
 
 /** What screens load of each topic: whole families of keys, by their first word. */
 const LOADED: Record<string, string[]> = {
-  batches: ['batches', 'plan', 'plan-shares', 'plan-ways'],
-  keepings: ['keepings', 'lots', 'batches'],
-  lots: ['lots', 'keepings', 'plan'],
-  pantry: ['pantry', 'avoided', 'formulas', 'without', 'stock', 'plan', 'meals'],
-  stock: ['stock', 'lots', 'plan', 'meals'],
-  formulas: ['formulas', 'lots', 'meals'],
-  kitchen: ['kitchen', 'plan', 'plan-ways', 'plan-shares', 'keepings'],
-  rules: ['rule-sets', 'keepings', 'lots'],
+  batches: ['batches', 'plan', 'plan-shares', 'plan-ways', 'tasks'],
+  keepings: ['keepings', 'lots', 'batches', 'tasks'],
+  lots: ['lots', 'keepings', 'plan', 'tasks'],
+  pantry: ['pantry', 'avoided', 'formulas', 'without', 'stock', 'plan', 'meals', 'tasks'],
+  stock: ['stock', 'lots', 'plan', 'meals', 'tasks'],
+  formulas: ['formulas', 'lots', 'meals', 'tasks'],
+  kitchen: ['kitchen', 'plan', 'plan-ways', 'plan-shares', 'keepings', 'tasks'],
+  rules: ['rule-sets', 'keepings', 'lots', 'tasks'],
   meals: ['meals'],
   panels: ['panels', 'taste'],
   notes: ['stage-notes'],

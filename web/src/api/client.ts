@@ -23,6 +23,7 @@ export type AmountView = Schemas['AmountView'];
 export type CurvePoint = Schemas['CurvePoint'];
 export type BatchView = Schemas['BatchView'];
 export type OnStove = Schemas['OnStove'];
+export type TaskView = Schemas['TaskView'];
 export type StageNote = Schemas['StageNote'];
 export type IdeaView = Schemas['IdeaView'];
 export type AsMadeView = Schemas['AsMadeView'];

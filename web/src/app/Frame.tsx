@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { show } from '../quantities';
 import { faces, sizes } from '../theme/tokens';
+import { useRinging } from '../ui/alarm';
 import { UndoOffer } from '../ui/UndoOffer';
 import { WorkingProvider } from '../ui/WorkingDrawer';
 import { useKitchen } from '../api/kitchen';
@@ -29,6 +30,7 @@ export function Frame() {
     <KeyMap places={keys}>
       <WorkingProvider>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: `${sizes.rail}px 1fr` }, minHeight: '100dvh', '@media print': { display: 'block' } }}>
+          <Ringing />
           <Rail />
           <Box component="main" sx={{ display: 'flex', flexDirection: 'column', bgcolor: 'background.paper', borderLeft: { md: 1 }, borderColor: { md: 'divider' }, minWidth: 0 }}>
             <UndoOffer>
@@ -40,6 +42,12 @@ export function Frame() {
       </WorkingProvider>
     </KeyMap>
   );
+}
+
+/** Shows nothing: rings for whatever comes due. */
+function Ringing() {
+  useRinging();
+  return null;
 }
 
 function Rail() {

@@ -10,7 +10,7 @@ import type { BatchView, KitchenView } from '../api/client';
 export const batch = {
   id: 'b1', name: 'Plain marinara', status: 'SIMMERING', startedAt: '2026-03-02T16:00:00Z',
   pot: { vessel: { id: 'v1', name: 'Rondeau', shape: 'ROUND', firstWidthMeters: 0.36, secondWidthMeters: 0.36, depthMeters: 0.2, emptyMassKilograms: 4.1 }, heating: { way: 'LIVELY', fan: false }, lid: 'OFF', heatSourceId: 'h1', heatSourceName: 'Gas' },
-  simmerConfirmed: true, earlierEvents: false, pieces: [],
+  simmerConfirmed: true, earlierEvents: false, pieces: [], tasks: [],
   forecast: { cautions: [], readings: 2, reads: [], lines: [], steps: [], band: 'coating', thicknessFraction: 0.105, portions: 34, endMassKilograms: 3.9, saltFraction: 0.004 },
   events: [
     { id: 'e1', kind: 'READING_TAKEN', happenedAt: '2026-03-02T16:40:00Z', read: { netKilograms: 5.78 }, struckOut: false, odd: false },
@@ -24,7 +24,7 @@ export const itIs = (hour: string): void => heard(new Headers({ 'urnstew-now': h
 export const kitchen = { settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 }, vessels: [], heatSources: [], ovens: [], measures: [], coldPlaces: [], workings: [] } as unknown as KitchenView;
 
 /** What stands in pots, for screens that ask by themselves; tests may put something there. */
-export const standing: { vesselId: string; name: string }[] = [];
+export const standing: { vesselId: string; name: string; likelyFree?: string }[] = [];
 
 /** Stands in for the network: what was asked, answered in turn, then always with 201. */
 export function standIn(...answers: (Response | Error)[]) {

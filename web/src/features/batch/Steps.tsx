@@ -1,7 +1,8 @@
 import { Box, Button, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
-import { newId, type BatchView, type KitchenView, type StageNote, type StageView, type StepView } from '../../api/client';
+import { newId, type BatchView, type KitchenView, type StageNote, type StageView, type StepView, type TaskView } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
+import { matters } from '../../api/tasks';
 import { show } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
 import { loadsInWords } from '../../ui/loads';
@@ -29,6 +30,8 @@ export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props)
   const working = batch.forecast.workings.find((w) => w.figure === 'steps');
   const tick = (step: StepView) => void send('/steps', { id: newId(), step: step.key }, batch.id);
   const before = stages.filter((s) => s.role !== 'FINISH');
+  // The server says when; the simmer is a task of its own, since it is ticked.
+  const task = (stage: StageView) => batch.tasks.find((t) => t.key === (stage.role === 'REDUCE' ? `${batch.id}/simmer` : `${batch.id}/stage-${batch.planned.stages.indexOf(stage)}`));
   const looks = (stage: StageView) => besideCue(earlier, stage.title, zone);
   // The cue of the simmer stays in sight while it lasts.
   const simmer = live && simmering && ticked ? batch.planned.stages.find((s) => s.role === 'REDUCE') : undefined;
@@ -38,7 +41,7 @@ export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props)
       {working && steps.length > 0 && <Box sx={{ textAlign: 'right' }}><ShowWorking working={working} title="What is next" words="how the steps are timed" /></Box>}
       <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {before.map((stage) => (
-          <Row key={stage.title} hour={show.hour(startOf(stage, batch), zone)} now={live && isOn(stage, batch, now)} what={stage.title} detail={[loadsInWords(stage, units), cues(stage)].filter(Boolean).join(' · ')} looks={looks(stage)}>
+          <Row key={stage.title} hour={show.hour(task(stage)?.at ?? simmerAt, zone)} now={live && isOn(task(stage), now)} what={stage.title} detail={[loadsInWords(stage, units), cues(stage)].filter(Boolean).join(' · ')} looks={looks(stage)}>
             {live && stage.role === 'REDUCE' && !ticked && <Button variant="outlined" sx={besides} onClick={() => void send('/simmer-starts', { id: newId() }, batch.id)}>Tomatoes in now</Button>}
           </Row>
         ))}
@@ -60,18 +63,8 @@ export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props)
   );
 }
 
-/** Stages before the simmer follow each other from the lighting of the burner; the simmer starts as ticked or as planned. */
-function startOf(stage: StageView, batch: BatchView): number {
-  if (stage.role !== 'PREPARE') return new Date(batch.forecast.simmerStartedAt).getTime();
-  const { stages } = batch.planned;
-  const seconds = stages.slice(0, stages.indexOf(stage)).reduce((sum, s) => sum + s.seconds, 0);
-  return new Date(batch.startedAt).getTime() + (seconds * 1000) / batch.timeScale;
-}
-
-function isOn(stage: StageView, batch: BatchView, now: number): boolean {
-  const end = stage.role === 'PREPARE' ? startOf(stage, batch) + (stage.seconds * 1000) / batch.timeScale : Infinity;
-  return startOf(stage, batch) <= now && now < end;
-}
+/** Under way: begun, and the next stage is not. */
+const isOn = (task: TaskView | undefined, now: number): boolean => task !== undefined && new Date(task.at).getTime() <= now && matters(task, now);
 
 const ADVISED: Record<string, ReadingKind> = { 'Plate test': 'PLATE', Dip: 'DIP', Weigh: 'WEIGHING' };
 const cues = (stage: { readyCue: string; tooFarCue: string }) => `ready: ${stage.readyCue} · too far: ${stage.tooFarCue}`;

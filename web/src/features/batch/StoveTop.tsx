@@ -1,11 +1,12 @@
 import { Box, Button, Typography } from '@mui/material';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { KitchenView, OnStove } from '../../api/client';
 import { show } from '../../quantities';
 import { faces, sizes } from '../../theme/tokens';
 import { Urn } from '../../ui/Urn';
-import { dueAt, useAlarm, useAwake } from './alarm';
+import { useTasks } from '../../api/tasks';
+import { ringing, useAlarm, useAwake } from '../../ui/alarm';
 import { useNow } from '../../api/clock';
 import { along } from './along';
 
@@ -14,9 +15,9 @@ interface Props { batches: OnStove[]; kitchen: KitchenView; shown: string | unde
 /** This kitchen's burners and oven with the pots on them, and what is due at any of them. */
 export function StoveTop({ batches, kitchen, shown }: Props) {
   const now = useNow();
-  const second = Math.floor(now / 1000);
-  const due = useMemo(() => dueAt(batches, second * 1000), [batches, second]);
-  const { on, turn } = useAlarm(due);
+  const { data: tasks = [] } = useTasks();
+  const due = new Set(ringing(tasks, now).map((t) => t.subjectId));
+  const { on, turn } = useAlarm();
   const awake = useAwake(batches.length > 0);
   const places = [...kitchen.heatSources.map((h) => ({ id: h.id, name: h.name, pots: batches.filter((b) => b.pot.heating.way !== 'OVEN' && b.pot.heatSourceId === h.id) })), { id: 'oven', name: 'Oven', pots: batches.filter((b) => b.pot.heating.way === 'OVEN') }];
   const elsewhere = batches.filter((b) => !places.some((p) => p.pots.includes(b)));
@@ -26,7 +27,7 @@ export function StoveTop({ batches, kitchen, shown }: Props) {
       <Box component="nav" aria-label="Pots on the stove" sx={{ display: 'flex', gap: 1, alignItems: 'stretch', overflowX: 'auto', minWidth: 0 }}>
         {taken.map((p) => (
           <Box key={p.id} sx={{ display: 'flex', gap: 0.75 }}>
-            {p.pots.map((b) => <PotOnBurner key={b.id} batch={b} place={p.name} current={b.id === shown} due={due.some((d) => d.batchId === b.id)} now={now} zone={kitchen.settings.zone} />)}
+            {p.pots.map((b) => <PotOnBurner key={b.id} batch={b} place={p.name} current={b.id === shown} due={due.has(b.id)} now={now} zone={kitchen.settings.zone} />)}
             {p.pots.length === 0 && <Box sx={{ border: 1.5, borderStyle: 'dashed', borderColor: 'divider', borderRadius: 1, px: 1.5, py: 1, color: 'text.secondary', minWidth: sizes.pot * 1.6, maxWidth: sizes.pot * 3, display: { xs: 'none', sm: 'block' } }}><Typography noWrap title={p.name} sx={{ fontSize: sizes.small }}>{p.name}</Typography><Typography sx={{ fontSize: sizes.small }}>free</Typography></Box>}
           </Box>
         ))}

@@ -19,7 +19,7 @@ export function Mise({ meal, units }: { meal: MealView; units: Units }) {
           <Box key={t.name} sx={{ breakInside: 'avoid', pb: 1.5 }}>
             <Typography sx={{ fontWeight: 700, borderTop: 2, borderColor: 'text.primary', pt: 0.5 }}>{t.name}{t.washes > 0 && <Box component="span" sx={{ fontWeight: 500, fontSize: sizes.note, color: 'text.secondary' }}>, washed {t.washes === 1 ? 'once' : `${t.washes} times`}</Box>}</Typography>
             <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-              {t.tasks.map((k) => (
+              {t.preps.map((k) => (
                 <Box component="li" key={k.name + k.what} sx={{ borderBottom: 1, borderColor: 'divider', py: 0.4 }}>
                   {k.washBefore && <Typography sx={{ fontSize: sizes.small, color: 'info.main', fontWeight: 700 }}>wash the {t.name}</Typography>}
                   <Typography><b>{show.text(show.mass(k.massKilograms, units))}</b> {k.name}, {k.what} <Box component="span" sx={{ fontSize: sizes.small, color: 'text.secondary' }}>{k.dishes.join(', ')}</Box></Typography>

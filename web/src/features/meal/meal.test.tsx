@@ -92,7 +92,7 @@ it('lists what is bought apart from what is in stock already', () => {
 
 it('begins with what needs time, then goes tool by tool and says when to wash', () => {
   const task = (name: string, washBefore: boolean) => ({ name, what: 'fine dice', massKilograms: 0.2, dishes: ['Ridge ragù'], handsSeconds: 60, washBefore });
-  show(<Mise meal={meal([], { early: [{ name: 'Squid', what: 'thaw', massKilograms: 1, beforeSeconds: 43200 }], tools: [{ name: 'board', tasks: [task('Onion', false), task('Pork', true)], washes: 1 }], handsSeconds: 600 })} units="METRIC" />);
+  show(<Mise meal={meal([], { early: [{ name: 'Squid', what: 'thaw', massKilograms: 1, beforeSeconds: 43200 }], tools: [{ name: 'board', preps: [task('Onion', false), task('Pork', true)], washes: 1 }], handsSeconds: 600 })} units="METRIC" />);
   expect(screen.getByText('12 h before: 1.00 kg Squid, thaw')).toBeInTheDocument();
   expect(screen.getAllByRole('listitem').map((li) => li.textContent?.startsWith('wash the board'))).toEqual([false, true]);
 });

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { memo, useCallback, useMemo } from 'react';
 import type { FormulaSummary, KitchenView, PlanPreview } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
-import type { Taken } from '../../api/occupancy';
+import { untilWords, type Taken } from '../../api/occupancy';
 import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Pick, TextLine } from '../../ui/fields';
@@ -33,7 +33,10 @@ function bandsOf({ settings: s }: KitchenView) {
 interface Props { taken: Taken; formulas: FormulaSummary[]; formula: FormulaSummary; form: PlanForm; change: (to: Partial<PlanForm>) => void; faults: Faults; vesselFault: string | undefined; kitchen: KitchenView; preview: PlanPreview | undefined }
 
 /** What stands on a burner that was chosen. */
-const onIt = (burner: { id: string } | undefined, taken: Taken) => (burner && taken.has(burner.id) ? `${taken.get(burner.id)} stands on it: you will be asked.` : undefined);
+function onIt(burner: { id: string } | undefined, taken: Taken, zone: string): string | undefined {
+  const there = burner && taken.get(burner.id);
+  return there && `${untilWords(there, zone)} stands on it: you will be asked.`;
+}
 
 /** One writer for each field, the same for good: fields that do not change stay still while another is typed in. */
 function useWriters(change: Props['change']) {
@@ -82,8 +85,8 @@ export const NeedFields = memo(function NeedFields({ formulas, formula, form, ch
       </Box>
       <Choices label={lastTime.length > 0 ? 'or a band, or as the plate was' : 'or a band'} options={bands} chosen={form.target} onChoose={write.target} />
       <Servings formula={formula} serving={form.serving} onServing={write.serving} />
-      <PotChoice vessels={kitchen.vessels} taken={taken} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={preview?.plan.fit.startDepthMeters} fault={vesselFault} units={units} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
-      <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} note={form.way === 'OVEN' ? undefined : onIt(heatSource, taken)} />
+      <PotChoice vessels={kitchen.vessels} taken={taken} chosen={vessel?.id ?? ''} onChoose={write.vesselId} fillMeters={preview?.plan.fit.startDepthMeters} fault={vesselFault} units={units} zone={kitchen.settings.zone} working={kitchen.workings.find((w) => w.figure === 'capacity')} />
+      <Choices label="On which burner" options={burners} chosen={heatSource?.id ?? ''} onChoose={write.heatSourceId} note={form.way === 'OVEN' ? undefined : onIt(heatSource, taken, kitchen.settings.zone)} />
       <Choices label="How it simmers" options={WAYS} chosen={form.way} onChoose={write.way} />
       <HeatFields form={form} change={change} kitchen={kitchen} fault={faults.heating} ovenFault={faults.oven} />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />

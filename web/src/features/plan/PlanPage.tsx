@@ -15,7 +15,7 @@ import { useUndo } from '../../ui/undo';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Amounts } from './Amounts';
-import { Before } from './Before';
+import { InTheWay } from './InTheWay';
 import { InTubs } from './InTubs';
 import { NeedFields } from './NeedFields';
 import { NotLit } from './NotLit';
@@ -29,6 +29,7 @@ import { ToBuy } from './ToBuy';
 import { kept, PotShares } from './PotShares';
 import { StillToLight } from './StillToLight';
 import { StageFits } from './StageFits';
+import { Work } from './Work';
 import { afterLighting, again, arriving, chosen, understand, usePlanForm, type AsItTurnedOut, type Faults, type PlanForm } from './form';
 import { usePlan, useShares, useWays } from './usePlan';
 
@@ -160,8 +161,9 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
           <StillToLight shares={form.shares} vessels={kitchen.vessels} vesselId={vessel?.id} change={change} />
           {startFault && <NotLit fault={startFault.error} onBoth={() => void start(startFault.lit, true)} />}
           {plan && planned && <InTubs formulaId={formula.id} wantedKilograms={plan.endMassKilograms} covers={planned.covers} byCovers={planned.sizedBy === 'COVERS'} change={change} units={units} />}
+          {preview && usable && <InTheWay preview={preview} zone={zone} />}
           {plan?.cautions.filter((c) => c.code !== 'never-thick').map((c) => <Note key={c.code}>{c.text}</Note>)}
-          {later && <Before plan={later.plan} units={units} />}
+          {later && <Work preview={later} units={units} zone={zone} now={now} />}
           {later && <Amounts plan={later.plan} units={units} />}
           {later && <StageFits fits={later.stageFits} units={units} />}
           {plan && typed && <ForShopping request={{ ...typed, covers: Math.max(1, Math.floor(plan.portions + 1e-6)) }} name={`${formula.name} for ${Math.floor(plan.portions + 1e-6)}`} />}

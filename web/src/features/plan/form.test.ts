@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest';
+import type { Taken } from '../../api/occupancy';
 import type { FormulaSummary, KitchenView } from '../../api/client';
 import { afterLighting, arriving, shareOf, understand, type PlanForm } from './form';
 
@@ -58,9 +59,11 @@ it('brings the thickness, the heat and the lid of a formula along', () => {
   expect(arriving({ id: 'ragu', simmer: { level: 'GENTLE', lid: 'AJAR' } } as FormulaSummary, [])).toMatchObject({ way: 'GENTLE', lid: 'AJAR' });
 });
 
+const taken: Taken = new Map([['middle', { name: 'Ridge ragù', holderId: 'b', kind: 'BATCH', vesselId: 'middle', since: '2026-03-02T12:00:00Z' }]]);
+
 it('proposes a free pot, and leaves the cook the one that is chosen', () => {
-  expect(understand(form, 'plain', kitchen, new Map([['middle', 'Ridge ragù']])).request?.vesselId).not.toBe('middle');
-  expect(understand({ ...form, vesselId: 'middle' }, 'plain', kitchen, new Map([['middle', 'Ridge ragù']])).request?.vesselId).toBe('middle');
+  expect(understand(form, 'plain', kitchen, taken).request?.vesselId).not.toBe('middle');
+  expect(understand({ ...form, vesselId: 'middle' }, 'plain', kitchen, taken).request?.vesselId).toBe('middle');
 });
 
 it('keeps the other pots of a batch in mind until each is lit', () => {

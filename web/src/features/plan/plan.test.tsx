@@ -1,12 +1,13 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { AlternativeView, PlanView, WaysView } from '../../api/client';
+import type { AlternativeView, PlanPreview, PlanView, TaskView, WaysView } from '../../api/client';
 import { show, standIn } from '../../test/stove';
 import { Choices } from '../../ui/Choices';
-import { Before } from './Before';
+import { InTheWay } from './InTheWay';
 import { OtherWays } from './OtherWays';
 import { useLastTime } from './useLastTime';
+import { Work } from './Work';
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -60,12 +61,39 @@ it('has no empty heading where there is no other way', () => {
   expect(container).toBeEmptyDOMElement();
 });
 
-it('says what happens before the simmer, with loads and minutes', () => {
-  show(<Before plan={plan} units="METRIC" />);
-  const [soffritto, brown, ...more] = screen.getAllByRole('listitem');
-  expect(soffritto).toHaveTextContent('Soffritto 14 min');
-  expect(brown).toHaveTextContent('Brown the meat 3 loads of 510 g21 min');
-  expect(more).toHaveLength(0);
+const task = (key: string, kind: TaskView['kind'], what: string, at: string, minutes: number, to: Partial<TaskView> = {}) =>
+  ({ key: `ragu/${key}`, kind, what, at, hands: { likelySeconds: minutes * 60 }, unattended: { likelySeconds: 0 }, needs: [], ...to }) as unknown as TaskView;
+const board = { needs: [{ holds: 'TOOL' as const, name: 'board' }] };
+const work = {
+  plan: { ...plan, hours: {} },
+  tasks: [
+    task('prep-onion', 'PREP', 'onion: fine dice', '2026-03-02T15:30:00Z', 6, { massKilograms: 0.2, ...board }),
+    task('prep-carrot', 'PREP', 'carrot: fine dice', '2026-03-02T15:36:00Z', 5, { massKilograms: 0.15, ...board }),
+    task('early-porcini', 'BEGIN_EARLY', 'dried porcini: soaked', '2026-03-02T15:10:00Z', 3),
+    task('light', 'LIGHT', 'light it', '2026-03-02T15:41:00Z', 1, { needs: [{ holds: 'VESSEL', name: 'Rondeau' }, { holds: 'BURNER', name: 'Gas' }] }),
+    task('stage-1', 'STAGE', 'brown the meat', '2026-03-02T15:55:00Z', 21),
+  ],
+} as unknown as PlanPreview;
+
+it('tells the work by the clock, with what is cut on one board, with pot and burner, loads and minutes', () => {
+  const { rerender } = show(<Work preview={work} units="METRIC" zone="UTC" now={Date.parse('2026-03-02T15:00:00Z')} />);
+  expect(screen.queryByText(/should have begun/)).not.toBeInTheDocument();
+  expect(screen.getByRole('heading')).toHaveTextContent('The work, 36 min of hands');
+  expect(screen.getAllByRole('listitem').map((l) => l.textContent)).toEqual([
+    '15:10dried porcini: soaked 3 min',
+    '15:30board onion: fine dice, 200 g; carrot: fine dice, 150 g11 min',
+    '15:41light it Rondeau on Gas',
+    '15:55brown the meat 3 loads of 510 g21 min',
+  ]);
+  rerender(<Work preview={work} units="METRIC" zone="UTC" now={Date.parse('2026-03-02T15:20:00Z')} />);
+  expect(screen.getByText(/should have begun at 15:10/)).toBeInTheDocument();
+});
+
+it('says what may still stand there when it is to be lit, and until when', () => {
+  const inTheWay = [{ name: 'Ridge ragù', inThatPot: true, likelyFree: '2026-03-02T15:50:00Z', latestFree: '2026-03-02T16:05:00Z' }, { name: 'Marinara', inThatPot: false }];
+  show(<InTheWay preview={{ plan: { hours: { lightAt: '2026-03-02T15:41:00Z' } }, inTheWay } as unknown as PlanPreview} zone="UTC" />);
+  expect(screen.getByText('Ridge ragù may still be in that pot at 15:41: it is free about 15:50, at the latest 16:05.')).toBeInTheDocument();
+  expect(screen.getByText('Marinara may still be in that place at 15:41: nobody knows until when.')).toBeInTheDocument();
 });
 
 function LastTime() {

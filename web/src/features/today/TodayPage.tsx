@@ -5,20 +5,30 @@ import { useBatches } from '../../api/batches';
 import { useKeepings } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
 import { useLots } from '../../api/lots';
-import { usePantry, useStock } from '../../api/pantry';
-import { show } from '../../quantities';
+import type { TaskView } from '../../api/client';
+import { attention, useTasks, type Attention } from '../../api/tasks';
+import { show, type Units } from '../../quantities';
 import { columns, faces, sizes } from '../../theme/tokens';
-import { BrokenPots } from '../../ui/BrokenPots';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Tub } from '../../ui/Tub';
+import { taskWords } from '../../ui/tasks';
 import { Urn } from '../../ui/Urn';
-import { inOrder, ofKeepings, ofPots, ofStore, type Need } from './needs';
+import { needing } from './needing';
 
-const TONES: Record<Need['tone'], string> = { alarm: 'error.main', wait: 'warning.main', next: 'text.secondary' };
-const WORDS: Record<Need['tone'], string> = { alarm: 'now', wait: 'soon', next: 'soon' };
-const KINDS: Record<Need['kind'], string> = { pot: 'on the stove', hot: 'held hot', out: 'set out', cooling: 'cooling', tub: 'in tubs', pack: 'on the shelf' };
+const TONES: Record<Attention, string> = { ALARM: 'error.main', WAIT: 'warning.main', NEXT: 'text.secondary' };
+const PLACES: Record<TaskView['place'], { words: string; to: (id: string) => string }> = {
+  POT: { words: 'on the stove', to: (id) => `/pots/${id}` },
+  HELD_HOT: { words: 'held hot', to: () => '/keep' },
+  COOLING: { words: 'cooling', to: () => '/keep' },
+  SET_OUT: { words: 'set out', to: () => '/keep' },
+  TUBS: { words: 'in tubs', to: (id) => `/keep/lots/${id}` },
+  PACK: { words: 'on the shelf', to: () => '/pantry' },
+  PLAN: { words: 'to light', to: () => '/plan' },
+};
 const DAY_MS = 86_400_000;
+/** Words longer than an hour are set smaller. */
+const LONG = 6;
 
 /** One glance: what needs someone now, and what is next. */
 export function TodayPage() {
@@ -26,24 +36,20 @@ export function TodayPage() {
   const batches = useBatches();
   const keepings = useKeepings();
   const lots = useLots();
-  const { data: stock = [] } = useStock();
-  const { data: goods = [] } = usePantry();
+  const tasks = useTasks();
   const now = useNow();
-  const error = batches.error ?? keepings.error ?? lots.error;
-  const name = (id: string) => goods.find((g) => g.id === id)?.content.name ?? id;
+  const error = tasks.error ?? batches.error ?? keepings.error ?? lots.error;
   if (!kitchen) return <Page title="Today" sub="what needs me now, and next">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
   const { zone, units } = kitchen.settings;
-  const needs = inOrder([...ofPots(batches.data ?? [], now), ...ofKeepings(keepings.data ?? [], now, units), ...ofStore(lots.data ?? [], stock, name, now)]);
-  const urgent = needs.filter((n) => n.tone === 'alarm').length;
-  const loaded = batches.data && keepings.data && lots.data;
+  const needs = needing(tasks.data ?? [], now);
+  const urgent = needs.filter((t) => attention(t, now) === 'ALARM').length;
   return (
     <Page title={show.day(now, zone)} sub={urgent === 0 ? 'nothing is late' : `${urgent} ${urgent === 1 ? 'thing needs' : 'things need'} someone now`}>
       {error && <Note tone="tomato">{error.message}</Note>}
-      <BrokenPots zone={zone} />
-      {loaded && needs.length === 0 && <Typography>Nothing is on, held, cooling or due. <Link to="/plan">Plan a batch</Link>, or see <Link to="/formulas">what the shelf has</Link>.</Typography>}
+      {tasks.data && needs.length === 0 && <Typography>Nothing is on, held, cooling or due. <Link to="/plan">Plan a batch</Link>, or see <Link to="/formulas">what the shelf has</Link>.</Typography>}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}>
         <Box component="ol" aria-label="What needs someone" sx={{ listStyle: 'none', p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}>
-          {needs.map((n) => <Row key={n.key} need={n} now={now} zone={zone} />)}
+          {needs.map((t) => <Row key={t.key} task={t} now={now} zone={zone} units={units} />)}
         </Box>
         <Glance batches={batches.data ?? []} keepings={keepings.data ?? []} lots={lots.data ?? []} />
       </Box>
@@ -51,22 +57,30 @@ export function TodayPage() {
   );
 }
 
-/** Now, an hour, or a day of the week. */
-function when(need: Need, now: number, zone: string): string {
-  if (need.day) return need.day;
-  if (need.at <= now) return WORDS[need.tone];
-  return need.at - now > DAY_MS ? (show.day(need.at, zone).split(' ')[0] ?? '') : show.hour(need.at, zone);
+/** Now, soon, an hour, or a day. */
+function when(task: TaskView, now: number, zone: string): string {
+  const at = new Date(task.at).getTime();
+  if (task.day !== undefined) {
+    if (show.day(now, zone) === show.day(at, zone)) return 'today';
+    if (show.day(now + DAY_MS, zone) === show.day(at, zone)) return 'tomorrow';
+    return at < now ? 'now' : (show.day(at, zone).split(' ')[0] ?? '');
+  }
+  if (at <= now) return attention(task, now) === 'ALARM' ? 'now' : 'soon';
+  return at - now > DAY_MS ? (show.day(at, zone).split(' ')[0] ?? '') : show.hour(at, zone);
 }
 
-function Row({ need, now, zone }: { need: Need; now: number; zone: string }) {
+function Row({ task, now, zone, units }: { task: TaskView; now: number; zone: string; units: Units }) {
+  const loud = attention(task, now);
+  const { words, to } = PLACES[task.place];
+  const hour = when(task, now, zone);
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: columns.need, columnGap: 2, alignItems: 'center', borderBottom: 1, borderColor: 'divider', minHeight: sizes.target, py: 0.75 }}>
-      <Typography sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: sizes.figure, color: TONES[need.tone] }}>{when(need, now, zone)}</Typography>
+      <Typography sx={{ fontFamily: faces.figures, fontWeight: 800, fontSize: hour.length > LONG ? sizes.lead : sizes.figure, color: TONES[loud] }}>{hour}</Typography>
       <Box sx={{ minWidth: 0 }}>
-        <Typography component={Link} to={need.to} sx={{ fontWeight: 700, color: 'text.primary', textDecoration: 'none', fontSize: sizes.lead, overflowWrap: 'anywhere', '&:hover': { textDecoration: 'underline' } }}>{need.name}</Typography>
-        <Typography sx={{ color: need.tone === 'alarm' ? 'error.main' : 'text.primary' }}>{need.what}</Typography>
+        <Typography component={Link} to={to(task.subjectId)} sx={{ fontWeight: 700, color: 'text.primary', textDecoration: 'none', fontSize: sizes.lead, overflowWrap: 'anywhere', '&:hover': { textDecoration: 'underline' } }}>{task.name}</Typography>
+        <Typography sx={{ color: loud === 'ALARM' ? 'error.main' : 'text.primary' }}>{taskWords(task, units)}</Typography>
       </Box>
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.small, textAlign: 'right', display: { xs: 'none', sm: 'block' } }}>{KINDS[need.kind]}</Typography>
+      <Typography sx={{ color: 'text.secondary', fontSize: sizes.small, textAlign: 'right', display: { xs: 'none', sm: 'block' } }}>{words}</Typography>
     </Box>
   );
 }

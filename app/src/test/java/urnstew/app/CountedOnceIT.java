@@ -47,6 +47,7 @@ class CountedOnceIT {
   private final Set<String> everKept = new HashSet<>();
   private final List<String> live = new ArrayList<>();
   private final List<String> lots = new ArrayList<>();
+  private final Set<String> seen = new HashSet<>();
   private final Set<String> accepted = new HashSet<>();
   private final Set<String> refused = new HashSet<>();
 
@@ -113,6 +114,7 @@ class CountedOnceIT {
       default -> retire();
     }
     placesAgree();
+    workAgrees();
   }
 
   private void light() {
@@ -152,6 +154,12 @@ class CountedOnceIT {
     assertEquals(portions, balance.at("/portions").asDouble(), 1e-9);
     double end = batch.at("/forecast/endMassKilograms").asDouble();
     assertEquals(end, balance.at("/madeKilograms").asDouble(), 2e-3 * end);
+    for (JsonNode task : ok(app.get("/api/tasks"))) {
+      if (task.at("/key").asString().equals(id + "/thick")) {
+        assertEquals(batch.at("/forecast/thickAt"), task.at("/at"));
+        assertEquals(batch.at("/forecast/latest"), task.at("/latest"));
+      }
+    }
   }
 
   private void move() {
@@ -384,6 +392,20 @@ class CountedOnceIT {
     }
     assertEquals(potOf, told);
     assertEquals(told.size(), new HashSet<>(told.values()).size(), "a pot holds one thing");
+  }
+
+  /** Whatever is on, held or cooling asks for something, and nothing that has ended does. */
+  private void workAgrees() {
+    Set<String> open = new HashSet<>(live);
+    open.addAll(kept.keySet());
+    seen.addAll(open);
+    Set<String> told = new HashSet<>();
+    for (JsonNode task : ok(app.get("/api/tasks"))) {
+      if (seen.contains(task.at("/subjectId").asString())) {
+        told.add(task.at("/subjectId").asString());
+      }
+    }
+    assertEquals(open, told, "all of it is work, and nothing else");
   }
 
   private boolean said(String act, boolean may, Answer answer) {

@@ -11,7 +11,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -308,6 +310,21 @@ class NeverSilentlyWrongIT {
       others += bad ? 0 : 1;
     }
     assertTrue(named && others > 0, "one is named, the others are there");
+    String pot = lit("plain-marinara");
+    String forecast =
+        database.queryForObject(
+            "select forecast::text from batch where id = ?", String.class, UUID.fromString(pot));
+    database.update("update batch set forecast = '{}' where id = ?", UUID.fromString(pot));
+    Map<String, String> asked = new HashMap<>();
+    for (JsonNode task : ok(app.get("/api/tasks"))) {
+      asked.put(task.at("/subjectId").asString(), task.at("/kind").asString());
+    }
+    assertEquals("LOOK", asked.get(broken.toString()), "somebody has to look at it");
+    assertEquals("LOOK", asked.get(pot));
+    assertTrue(asked.size() > others, "and the others ask for theirs");
+    ok(app.get("/api/occupancy"));
+    database.update(
+        "update batch set forecast = ?::jsonb where id = ?", forecast, UUID.fromString(pot));
     database.update(
         "update keeping set closed_at = started_at, closed_as = 'DISCARDED', reason = 'a test' where id = ?",
         broken);

@@ -115,6 +115,20 @@ public final class Samples {
         vessel, burner(labelWatts), heating, lid, Surroundings.at(new Altitude(altitudeMeters)));
   }
 
+  /** A sauce of the shelf in a large pot, wanted so late that nothing hurries. */
+  public static PlanInputs planInputs(Formula formula, int covers, Heating heating, Lid lid) {
+    SimmerSetting setting = setting(pot(0.42, 0.4), 5000, heating, lid, 2350);
+    return new PlanInputs(
+        ResolvedFormula.of(formula, ReferencePantry.load()),
+        new Need(covers, Mass.ofGrams(110)),
+        PackRule.AS_NEEDED,
+        new Target.Solids(formula.target().orElseThrow()),
+        setting,
+        Prior.of(setting.heatSource()),
+        NOON,
+        NOON.plus(Duration.ofHours(30)));
+  }
+
   public static PlanInputs planInputs(int covers, Vessel vessel, Heating heating, Lid lid) {
     SimmerSetting setting = setting(vessel, 3500, heating, lid, 2350);
     return new PlanInputs(

@@ -1,6 +1,7 @@
 package urnstew.app.batch;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,17 +15,23 @@ import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
+import urnstew.app.occupancy.HolderEnds;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Tagged;
 import urnstew.app.print.Printed;
+import urnstew.app.task.TaskSource;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.kitchen.Occupancy.Leaves;
+import urnstew.core.task.Task;
 
 /** Batches as they stand, and what happened to them. */
 @Service
-public class BatchService {
+public class BatchService implements TaskSource, HolderEnds {
+  private static final Optional<Leaves> NOT_KNOWN = Optional.empty();
+
   private final BatchMapper batches;
   private final BatchViews views;
   private final BatchHistories histories;
@@ -58,6 +65,29 @@ public class BatchService {
     return shown(batches.byStatus(Status.SIMMERING)).stream()
         .flatMap(one -> one.broken().stream())
         .toList();
+  }
+
+  /** What all pots ask for; of one that cannot be shown, that somebody looks at it. */
+  @Override
+  public List<Task> tasks(Instant now) {
+    return OneByOne.all(
+        batches.byStatus(Status.SIMMERING),
+        one -> views.asked(one, this::present).tasks(),
+        one -> List.of(BatchTasks.look(one)));
+  }
+
+  /** A pot is free once it is thick enough. */
+  @Override
+  public Optional<Leaves> leaves(UUID holder, Instant now) {
+    return batches
+        .listed(holder)
+        .flatMap(
+            one ->
+                OneByOne.of(
+                        List.of(one),
+                        pot -> views.asked(pot, this::present).leaves(),
+                        (pot, fault) -> NOT_KNOWN)
+                    .get(0));
   }
 
   /** A pot as it is shown, or what is wrong with it. */

@@ -10,6 +10,7 @@ import urnstew.app.kitchen.ShapeKind;
 import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.HeatingChoice;
 import urnstew.app.plan.PlanView;
+import urnstew.app.task.TaskView;
 import urnstew.core.batch.BatchLine;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.NextStep;
@@ -40,6 +41,7 @@ public record BatchView(
     ForecastView forecast,
     DeclarationView declaration,
     boolean simmerConfirmed,
+    List<TaskView> tasks,
     List<EventView> events,
     boolean earlierEvents,
     @Nullable EndView end) {
@@ -61,6 +63,7 @@ public record BatchView(
         forecast,
         declaration,
         simmerConfirmed,
+        tasks,
         events,
         earlierEvents,
         end);
@@ -73,8 +76,7 @@ public record BatchView(
       PotView pot,
       Instant simmerStartedAt,
       @Nullable Instant thickAt,
-      List<CurvePoint> likely,
-      List<StepView> steps) {}
+      List<CurvePoint> likely) {}
 
   /**
    * Pieces that are in it.

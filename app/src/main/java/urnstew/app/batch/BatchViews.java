@@ -26,6 +26,8 @@ import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.HeatingChoice;
+import urnstew.app.task.TaskView;
+import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchOutcome;
@@ -33,7 +35,9 @@ import urnstew.core.batch.PiecesInPot;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.School;
+import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.task.Task;
 import urnstew.units.Mass;
 
 /** Puts a batch's row and events together for the screens. */
@@ -56,6 +60,8 @@ class BatchViews {
   private final Clock clock;
   private final Cache<Listed, OnStove> listed =
       Caffeine.newBuilder().maximumSize(MOST_LISTED).build();
+
+  private final Cache<Listed, Asked> asked = Caffeine.newBuilder().maximumSize(MOST_LISTED).build();
 
   private final Cache<Listed, Seen> seen = Caffeine.newBuilder().maximumSize(MOST_SEEN).build();
 
@@ -86,6 +92,7 @@ class BatchViews {
     Planned planned = BatchDocuments.PLANNED.read(row.planned());
     ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
     Formula formula = acts.snapshot().inputs().formula().formula();
+    boolean told = simmerTold(acts, forecast);
     List<EventView> latest = page(row, row.nextSequence(), acts, forecast);
     return new BatchView(
         row.id(),
@@ -101,7 +108,19 @@ class BatchViews {
         planned.forecast(),
         forecast,
         DeclarationView.of(declarations.of(row, acts)),
-        forecast.readings() > 0 || !acts.counting(SimmerStarted.class).isEmpty(),
+        told,
+        row.status() == Status.SIMMERING
+            ? BatchTasks.of(
+                    row.id(),
+                    row.name(),
+                    new BatchClock(row.startedAt(), row.timeScale()),
+                    planned.plan(),
+                    forecast,
+                    told)
+                .stream()
+                .map(TaskView::of)
+                .toList()
+            : List.of(),
         latest,
         !latest.isEmpty() && latest.get(0).sequence() > 1,
         end(row, forecast));
@@ -124,8 +143,41 @@ class BatchViews {
         pot(histories.acts(row)),
         forecast.simmerStartedAt(),
         forecast.thickAt(),
-        stamp(forecast.likely()),
-        forecast.steps());
+        stamp(forecast.likely()));
+  }
+
+  /**
+   * What a pot asks for.
+   *
+   * @param leaves when it is thick enough, and its place free; empty where it may never be
+   */
+  record Asked(List<Task> tasks, Optional<Leaves> leaves) {}
+
+  /** What it asks for, as it was reckoned since the last entry. */
+  Asked asked(Listed one, Function<UUID, BatchRow> row) {
+    return Objects.requireNonNull(
+        asked.get(one, missing -> asked(row.apply(missing.id()))), "a pot is computed");
+  }
+
+  private Asked asked(BatchRow row) {
+    ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
+    Instant likely = forecast.thickAt();
+    Instant latest = forecast.latest();
+    return new Asked(
+        BatchTasks.of(
+            row.id(),
+            row.name(),
+            new BatchClock(row.startedAt(), row.timeScale()),
+            BatchDocuments.PLANNED.read(row.planned()).plan(),
+            forecast,
+            simmerTold(histories.acts(row), forecast)),
+        likely == null || latest == null
+            ? Optional.empty()
+            : Optional.of(new Leaves(likely, latest)));
+  }
+
+  private static boolean simmerTold(BatchHistory acts, ForecastView forecast) {
+    return forecast.readings() > 0 || !acts.counting(SimmerStarted.class).isEmpty();
   }
 
   private static List<CurvePoint> stamp(List<CurvePoint> fall) {

@@ -19,6 +19,7 @@ import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
+import urnstew.app.occupancy.HolderEnds;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
@@ -26,11 +27,16 @@ import urnstew.app.platform.NotThere;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
+import urnstew.app.task.TaskSource;
+import urnstew.core.kitchen.Occupancy.Leaves;
+import urnstew.core.task.Task;
 import urnstew.units.InvalidInput;
 
 /** Holds and coolings under way: read, written about, closed. */
 @Service
-public class KeepingService {
+public class KeepingService implements TaskSource, HolderEnds {
+  private static final Optional<Leaves> NOT_KNOWN = Optional.empty();
+
   private final KeepingMapper mapper;
   private final KeepingViews views;
   private final KeepingEntries entries;
@@ -62,6 +68,23 @@ public class KeepingService {
   /** All that is held or cooling, the oldest first. */
   public List<KeepingView> open() {
     return OneByOne.of(mapper.open(), views::of, views::broken);
+  }
+
+  /** What all of it asks for; of what cannot be reckoned, that somebody watches it by hand. */
+  @Override
+  public List<Task> tasks(Instant now) {
+    return OneByOne.all(mapper.open(), row -> views.tasks(row, now), KeepingViews::look);
+  }
+
+  /** Pans are free once what is in them is cold. */
+  @Override
+  public Optional<Leaves> leaves(UUID holder, Instant now) {
+    return mapper
+        .find(holder)
+        .flatMap(
+            row ->
+                OneByOne.of(List.of(row), one -> views.leaves(one, now), (one, fault) -> NOT_KNOWN)
+                    .get(0));
   }
 
   /** What was held or cooled of a batch. */

@@ -19,6 +19,7 @@ import urnstew.app.keeping.KeepingStart.ToCool;
 import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.KeepingStart.ToSetOut;
 import urnstew.app.keeping.KeepingView.EntryView;
+import urnstew.app.keeping.KeepingView.HoldView;
 import urnstew.app.keeping.KeepingView.SetOutView;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.keeping.store.KeepingDocuments;
@@ -26,13 +27,23 @@ import urnstew.app.platform.Clash;
 import urnstew.core.cooling.CoolingEvent;
 import urnstew.core.cooling.CoolingHistory;
 import urnstew.core.cooling.CoolingOutlook;
+import urnstew.core.cooling.CoolingTasks;
 import urnstew.core.cooling.CoolingWatch;
 import urnstew.core.cooling.Duty;
+import urnstew.core.cooling.MarkOutlook;
 import urnstew.core.holding.HoldOutlook;
 import urnstew.core.holding.HoldReading;
+import urnstew.core.holding.HoldTasks;
 import urnstew.core.holding.HoldWatch;
 import urnstew.core.holding.TimeAlone;
+import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.rules.RuleSet;
+import urnstew.core.task.Due;
+import urnstew.core.task.Effort;
+import urnstew.core.task.Subject;
+import urnstew.core.task.Subject.Place;
+import urnstew.core.task.Task;
+import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
 /** Reads rows of what is kept into what the core and the screens know. */
@@ -83,6 +94,65 @@ class KeepingViews {
             : null,
         start instanceof ToSetOut out ? setOut(row, out, readings(entries), now) : null,
         null);
+  }
+
+  /** What it asks for. */
+  List<Task> tasks(KeepingRow row, Instant now) {
+    KeepingStart start = KeepingDocuments.START.read(row.start());
+    List<Entry> entries = entries(row);
+    if (start instanceof ToCool cool) {
+      return List.of(
+          CoolingTasks.of(
+              subject(row, Place.COOLING), row.startedAt(), watch(row, cool, entries).at(now)));
+    }
+    if (start instanceof ToHold hold) {
+      Subject held = subject(row, Place.HELD_HOT);
+      HoldView view = HoldViews.of(hold, row.startedAt(), readings(entries), added(entries), now);
+      Task rule =
+          HoldTasks.of(held, HoldWatch.at(now, row.startedAt(), readings(entries), hold.rules()));
+      Instant topUpAt = view.topUpAt();
+      return topUpAt == null || view.state() == HoldOutlook.State.DISCARD
+          ? List.of(rule)
+          : List.of(rule, HoldTasks.topUp(held, topUpAt, new Mass(view.topUpKilograms())));
+    }
+    ToSetOut out = (ToSetOut) start;
+    return List.of(
+        HoldTasks.of(
+            subject(row, Place.SET_OUT),
+            new TimeAlone(row.startedAt(), out.fromCold(), out.rules())
+                .at(now, readings(entries))));
+  }
+
+  /** When a cooling is likely cold; of what is held nobody knows. */
+  Optional<Leaves> leaves(KeepingRow row, Instant now) {
+    if (!(KeepingDocuments.START.read(row.start()) instanceof ToCool cool)) {
+      return Optional.empty();
+    }
+    List<MarkOutlook> marks = outlook(row, cool, now).marks();
+    MarkOutlook last = marks.get(marks.size() - 1);
+    return last.likely().flatMap(likely -> last.latest().map(latest -> new Leaves(likely, latest)));
+  }
+
+  /** One that cannot be reckoned any more. */
+  static List<Task> look(KeepingRow row) {
+    Place place =
+        switch (row.kind()) {
+          case HOLD -> Place.HELD_HOT;
+          case COOLING -> Place.COOLING;
+          case SET_OUT -> Place.SET_OUT;
+        };
+    return List.of(
+        Task.of(
+            "look",
+            Task.Kind.LOOK,
+            subject(row, place),
+            "it cannot be reckoned: watch it by hand",
+            Due.overdue(row.startedAt(), row.startedAt()),
+            Effort.NONE));
+  }
+
+  private static Subject subject(KeepingRow row, Place place) {
+    return new Subject(place, row.id().toString(), row.name());
   }
 
   /** One that cannot be reckoned any more: its name and its hours, and what is wrong. */

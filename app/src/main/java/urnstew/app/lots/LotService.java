@@ -28,15 +28,16 @@ import urnstew.app.platform.Clash;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
+import urnstew.app.task.TaskSource;
 import urnstew.core.formula.Declaration;
+import urnstew.core.task.Task;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Require;
 
 /** Tubs: moved, used, parted, joined, thrown away. */
 @Service
-public class LotService {
-
+public class LotService implements TaskSource {
   private final LotMapper mapper;
   private final LotViews views;
   private final LotLedger ledger;
@@ -68,6 +69,12 @@ public class LotService {
   /** All that is there, what must be used first at the top. */
   public List<LotView> open() {
     return views.open();
+  }
+
+  /** What tubs ask for. */
+  @Override
+  public List<Task> tasks(Instant now) {
+    return views.tasks(now);
   }
 
   /** One lot. */

@@ -40,12 +40,19 @@ import urnstew.core.kitchen.Vessel;
 import urnstew.core.lot.FreezingFitness;
 import urnstew.core.lot.Frozen;
 import urnstew.core.lot.LotDates;
+import urnstew.core.lot.LotTasks;
+import urnstew.core.lot.LotTasks.Today;
 import urnstew.core.lot.Reheating;
 import urnstew.core.lot.TubShape;
 import urnstew.core.lot.UseFirst;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.sizing.Serving;
+import urnstew.core.task.Due;
+import urnstew.core.task.Effort;
+import urnstew.core.task.Subject;
+import urnstew.core.task.Subject.Place;
+import urnstew.core.task.Task;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.FoodProperties;
 import urnstew.units.Mass;
@@ -116,6 +123,56 @@ class LotViews {
         row.madeOn(), Optional.ofNullable(row.frozenOn()), Optional.ofNullable(row.thawedOn()));
   }
 
+  /** What tubs ask for, read without all that their pages tell. */
+  List<Task> tasks(Instant now) {
+    Today today = new Today(now, kitchens.settings().zoneId(), rules.inForce());
+    return OneByOne.all(mapper.open(), row -> tasks(row, today), row -> List.of(look(row)));
+  }
+
+  private List<Task> tasks(LotRow row, Today today) {
+    Instant wanted = row.wantedAt();
+    LotDates dates = dates(row);
+    return LotTasks.of(
+        subject(row),
+        dates,
+        wanted == null || !dates.isFrozen()
+            ? Optional.empty()
+            : Optional.of(wanted.minus(thawing(tub(row), warmestRefrigerator()))),
+        () -> (int) plates(row),
+        today);
+  }
+
+  private static Subject subject(LotRow row) {
+    return new Subject(Place.TUBS, row.id().toString(), row.name());
+  }
+
+  private Task look(LotRow row) {
+    Due due = Due.onDay(row.madeOn(), kitchens.settings().zoneId());
+    return Task.of(
+        "look",
+        Task.Kind.LOOK,
+        subject(row),
+        "it cannot be reckoned: look at it",
+        due,
+        Effort.NONE);
+  }
+
+  private Frozen tub(LotRow row) {
+    return new Frozen(kind(row), TubShape.ofVolume(Volume.ofLiters(row.tubLiters())));
+  }
+
+  private double plates(LotRow row) {
+    return row.massKilograms()
+        / Serving.usualOf(shelf.formula(row.formulaId())).sauce().kilograms();
+  }
+
+  private Optional<ColdPlaceView> warmestRefrigerator() {
+    return equipment.coldPlaces().stream()
+        .filter(place -> place.kind() != ColdKind.FREEZER)
+        .filter(place -> place.kind() != ColdKind.BLAST_CHILLER)
+        .max(Comparator.comparingDouble(ColdPlaceView::celsius));
+  }
+
   /** What lots of a list have in common, read once for all of them. */
   private record Around(
       RuleSet by,
@@ -141,10 +198,7 @@ class LotViews {
         kitchens.view().heatSources().stream()
             .map(HeatSourceView::heatSource)
             .max(Comparator.comparing(HeatSource::powerIntoPot)),
-        equipment.coldPlaces().stream()
-            .filter(place -> place.kind() != ColdKind.FREEZER)
-            .filter(place -> place.kind() != ColdKind.BLAST_CHILLER)
-            .max(Comparator.comparingDouble(ColdPlaceView::celsius)),
+        warmestRefrigerator(),
         new HashMap<>());
   }
 
@@ -159,7 +213,7 @@ class LotViews {
         Objects.requireNonNull(around.places().get(row.placeId()), "it stands somewhere");
     Declaration told = declarations.of(row);
     Composition kind = kind(row);
-    Frozen tub = new Frozen(kind, TubShape.ofVolume(Volume.ofLiters(row.tubLiters())));
+    Frozen tub = tub(row);
     // One whose formula cannot be read breaks its own lots only.
     FreezingFitness fitness = around.fitness().computeIfAbsent(row.formulaId(), this::fitness);
     Duration thawing = thawing(tub, around.refrigerator());

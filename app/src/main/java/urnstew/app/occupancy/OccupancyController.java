@@ -9,14 +9,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/occupancy", produces = MediaType.APPLICATION_JSON_VALUE)
 class OccupancyController {
-  private final OccupancyService occupancy;
+  private final Places places;
 
-  OccupancyController(OccupancyService occupancy) {
-    this.occupancy = occupancy;
+  OccupancyController(Places places) {
+    this.places = places;
   }
 
   @GetMapping
-  List<Place> occupancy() {
-    return occupancy.all();
+  List<PlaceView> occupancy() {
+    return places.all();
   }
 }

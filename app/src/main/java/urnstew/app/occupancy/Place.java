@@ -1,6 +1,5 @@
 package urnstew.app.occupancy;
 
-import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,13 +18,13 @@ import urnstew.core.kitchen.Occupancy.Stand;
  * @param since when it was put there
  */
 public record Place(
-    @NotNull UUID holderId,
-    @NotNull Kind kind,
-    @NotNull String name,
-    @NotNull UUID vesselId,
+    UUID holderId,
+    Kind kind,
+    String name,
+    UUID vesselId,
     @Nullable UUID heatSourceId,
     @Nullable UUID ovenId,
-    @NotNull Instant since) {
+    Instant since) {
   /** What stands there. */
   public enum Kind {
     BATCH,

@@ -1,6 +1,8 @@
 package urnstew.app.pantry;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,13 +18,18 @@ import urnstew.app.platform.Clash;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotThere;
 import urnstew.app.platform.Write;
+import urnstew.app.task.TaskSource;
 import urnstew.core.pantry.Care;
 import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.PackTasks;
+import urnstew.core.pantry.Pantry;
+import urnstew.core.task.Subject;
+import urnstew.core.task.Task;
 import urnstew.units.Mass;
 
 /** What is on the shelf, and opened packs with their dates. */
 @Service
-public class StockService {
+public class StockService implements TaskSource {
   private static final double LEAST_KILOGRAMS = 0.0005;
 
   private final PantryMapper mapper;
@@ -42,6 +49,31 @@ public class StockService {
   @Transactional(readOnly = true)
   public List<StockItem> all() {
     return mapper.stock();
+  }
+
+  /** What opened packs ask for. */
+  @Override
+  @Transactional(readOnly = true)
+  public List<Task> tasks(Instant now) {
+    Pantry goods = pantry.pantry();
+    ZoneId zone = kitchens.settings().zoneId();
+    return mapper.stock().stream().flatMap(item -> task(item, goods, now, zone).stream()).toList();
+  }
+
+  private static Optional<Task> task(StockItem item, Pantry goods, Instant now, ZoneId zone) {
+    LocalDate useBy = item.useBy();
+    return useBy == null
+        ? Optional.empty()
+        : PackTasks.of(
+            new Subject(
+                Subject.Place.PACK,
+                item.id().toString(),
+                goods.has(item.ingredientId())
+                    ? goods.ingredient(item.ingredientId()).name()
+                    : item.ingredientId()),
+            useBy,
+            now,
+            zone);
   }
 
   /** How much of each ingredient there is. */

@@ -1,21 +1,27 @@
 package urnstew.app.plan;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.AvoidedView;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.sizing.PurchaseView.PackCountView;
 import urnstew.app.sizing.StageFitView;
+import urnstew.app.task.TaskView;
+import urnstew.core.kitchen.Occupancy.InTheWay;
+import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.SizedBy;
 import urnstew.core.plan.StageFit;
@@ -37,13 +43,29 @@ import urnstew.units.Mass;
  * @param sizes the batch as needed and in whole packs, side by side; none where no pack decides
  * @param stageFits stage by stage
  * @param fromStock what runs out first, where the batch is sized by what there is
+ * @param tasks the work of it, in its order
+ * @param inTheWay what may still stand in its pot, on its burner or in its oven
  */
 public record PlanPreview(
     PlanView plan,
     List<AvoidedView> avoided,
     List<SizeView> sizes,
     List<StageFitView> stageFits,
-    @Nullable FromStockView fromStock) {
+    @Nullable FromStockView fromStock,
+    List<TaskView> tasks,
+    List<InTheWayView> inTheWay) {
+
+  /** What may still stand where this is to be lit; without hours where nobody knows its end. */
+  public record InTheWayView(
+      String name, boolean inThatPot, @Nullable Instant likelyFree, @Nullable Instant latestFree) {
+    static InTheWayView of(InTheWay one, UUID vessel) {
+      return new InTheWayView(
+          one.there().name(),
+          one.there().vessel().equals(vessel),
+          one.leaves().map(Leaves::likely).orElse(null),
+          one.leaves().map(Leaves::latest).orElse(null));
+    }
+  }
 
   /** One size of the batch, by the packs of its main ingredient. */
   public record SizeView(
@@ -66,7 +88,8 @@ public record PlanPreview(
       KitchenSettings kitchen,
       List<AvoidedView> avoided,
       SizedBy sizedBy,
-      Collection<Vessel> vessels) {
+      Collection<Vessel> vessels,
+      List<InTheWay> inTheWay) {
     return new PlanPreview(
         PlanView.of(inputs, plan, kitchen, there(sizedBy)),
         avoided,
@@ -82,7 +105,9 @@ public record PlanPreview(
             .toList(),
         sizedBy instanceof SizedBy.Stock stock
             ? fromStock(FromStock.of(inputs.formula(), stock.there()))
-            : null);
+            : null,
+        PlanTasks.of(inputs, plan).stream().map(TaskView::of).toList(),
+        inTheWay.stream().map(one -> InTheWayView.of(one, inputs.vessel().id())).toList());
   }
 
   /** What somebody said that there is: it is not bought again. */

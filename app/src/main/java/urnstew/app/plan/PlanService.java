@@ -17,6 +17,7 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.occupancy.Places;
 import urnstew.app.plan.PlanRequest.AvailableSheet;
 import urnstew.app.plan.PlanRequest.Size;
 import urnstew.core.batch.BatchSnapshot;
@@ -24,6 +25,8 @@ import urnstew.core.correction.Prior;
 import urnstew.core.correction.Prior.Past;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.kitchen.Occupancy.InTheWay;
+import urnstew.core.kitchen.Occupancy.Stand;
 import urnstew.core.kitchen.Oven;
 import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
@@ -36,6 +39,7 @@ import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.PotSplit;
 import urnstew.core.plan.SizedBy;
+import urnstew.core.plan.Timing;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Lid;
@@ -54,6 +58,9 @@ import urnstew.units.text.QuantityKind;
 /** Computes plans from requests. */
 @Service
 public class PlanService {
+  /** A plan stands nowhere yet. */
+  private static final UUID NOBODY = new UUID(0, 0);
+
   /** Stands in until the simmer tells. */
   private static final Target THICKEST = new Target.Solids(Sizing.THICKEST);
 
@@ -61,6 +68,7 @@ public class PlanService {
   private final KitchenService kitchens;
   private final EquipmentService equipment;
   private final PotHistories histories;
+  private final Places places;
   private final Clock clock;
 
   PlanService(
@@ -68,11 +76,13 @@ public class PlanService {
       KitchenService kitchens,
       EquipmentService equipment,
       PotHistories histories,
+      Places places,
       Clock clock) {
     this.shelf = shelf;
     this.kitchens = kitchens;
     this.equipment = equipment;
     this.histories = histories;
+    this.places = places;
     this.clock = clock;
   }
 
@@ -87,7 +97,22 @@ public class PlanService {
         kitchens.settings(),
         shelf.avoided(inputs.formula().portions()),
         sizedBy(request),
-        equipment.vessels());
+        equipment.vessels(),
+        inTheWay(request, inputs, plan));
+  }
+
+  /** From the hour of lighting on; a plan without hours could be lit now. */
+  private List<InTheWay> inTheWay(PlanRequest request, PlanInputs inputs, Plan plan) {
+    boolean oven = inputs.setting().heating() instanceof InOven;
+    Instant from = plan.timing() instanceof Timing.Scheduled hours ? hours.lightAt() : inputs.now();
+    Stand wanted =
+        new Stand(
+            NOBODY,
+            inputs.formula().formula().name(),
+            inputs.vessel().id(),
+            oven ? Optional.empty() : Optional.of(inputs.setting().heatSource().id()),
+            oven ? Optional.ofNullable(request.heating().ovenId()) : Optional.empty());
+    return inputs.vessel().tray() ? List.of() : places.inTheWay(wanted, from);
   }
 
   /** What could be done otherwise. */

@@ -26,6 +26,14 @@ public final class OneByOne {
     return rows.stream().map(row -> one(row, view, broken)).toList();
   }
 
+  /** All that every row has to show, and at least something of one that cannot be computed. */
+  public static <R, V> List<V> all(
+      List<R> rows, Function<R, List<V>> views, Function<R, List<V>> broken) {
+    return of(rows, views, (row, fault) -> broken.apply(row)).stream()
+        .flatMap(List::stream)
+        .toList();
+  }
+
   private static <R, V> V one(R row, Function<R, V> view, BiFunction<R, String, V> broken) {
     try {
       return view.apply(row);

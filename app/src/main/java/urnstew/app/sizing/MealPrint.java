@@ -60,7 +60,7 @@ final class MealPrint {
       sheet.heading("Begin early").rows(NAME_SHARE, early());
     }
     sheet.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
-    meal.mise().tools().forEach(tool -> sheet.text(tool.name()).rows(NAME_SHARE, tasks(tool)));
+    meal.mise().tools().forEach(tool -> sheet.text(tool.name()).rows(NAME_SHARE, preps(tool)));
     meal.bases().forEach(common -> base(sheet, common));
     meal.dishes().forEach(served -> batch(sheet, served));
     return sheet.pdf();
@@ -115,17 +115,17 @@ final class MealPrint {
         .toList();
   }
 
-  private List<List<String>> tasks(MiseEnPlace.Tool tool) {
-    return tool.tasks().stream()
+  private List<List<String>> preps(MiseEnPlace.Tool tool) {
+    return tool.preps().stream()
         .map(
-            task ->
+            prep ->
                 List.of(
-                    (task.washBefore() ? "wash first; " : "") + task.ingredient().name(),
-                    task.what()
+                    (prep.washBefore() ? "wash first; " : "") + prep.ingredient().name(),
+                    prep.what()
                         + ", "
-                        + printed.mass(task.mass().kilograms())
+                        + printed.mass(prep.mass().kilograms())
                         + " for "
-                        + String.join(", ", task.dishes())))
+                        + String.join(", ", prep.dishes())))
         .toList();
   }
 

@@ -218,24 +218,24 @@ public record MealView(
   }
 
   /** One board or bowl. */
-  public record ToolView(String name, List<TaskView> tasks, int washes) {}
+  public record ToolView(String name, List<PrepView> preps, int washes) {}
 
   /** One thing done on it. */
-  public record TaskView(
+  public record PrepView(
       String name,
       String what,
       double massKilograms,
       List<String> dishes,
       long handsSeconds,
       boolean washBefore) {
-    static TaskView of(MiseEnPlace.Task task) {
-      return new TaskView(
-          task.ingredient().name(),
-          task.what(),
-          task.mass().kilograms(),
-          task.dishes().stream().sorted().toList(),
-          task.hands().toSeconds(),
-          task.washBefore());
+    static PrepView of(MiseEnPlace.Prep prep) {
+      return new PrepView(
+          prep.ingredient().name(),
+          prep.what(),
+          prep.mass().kilograms(),
+          prep.dishes().stream().sorted().toList(),
+          prep.hands().toSeconds(),
+          prep.washBefore());
     }
   }
 
@@ -259,7 +259,7 @@ public record MealView(
                 tool ->
                     new ToolView(
                         tool.name(),
-                        tool.tasks().stream().map(TaskView::of).toList(),
+                        tool.preps().stream().map(PrepView::of).toList(),
                         tool.washes()))
             .toList(),
         meal.mise().early().stream()

@@ -1,5 +1,6 @@
 package urnstew.core.kitchen;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -30,7 +31,45 @@ public record Occupancy(List<Stand> stands) {
    * @param oven in which that stands
    */
   public record Stand(
-      UUID holder, String name, UUID vessel, Optional<UUID> heatSource, Optional<UUID> oven) {}
+      UUID holder, String name, UUID vessel, Optional<UUID> heatSource, Optional<UUID> oven) {
+    private boolean shares(Stand other) {
+      return vessel.equals(other.vessel())
+          || heatSource.isPresent() && heatSource.equals(other.heatSource())
+          || oven.isPresent() && oven.equals(other.oven());
+    }
+  }
+
+  /**
+   * When something is likely done and leaves its place.
+   *
+   * @param likely moment
+   * @param latest edge of the band
+   */
+  public record Leaves(Instant likely, Instant latest) {}
+
+  /**
+   * What may still stand where something else is wanted.
+   *
+   * @param there what stands there
+   * @param leaves when it is likely gone; empty where nobody knows
+   */
+  public record InTheWay(Stand there, Optional<Leaves> leaves) {}
+
+  /**
+   * What may still be in the pot, on the burner or in the oven that is wanted from a moment on.
+   *
+   * @param wanted the place, and who wants it
+   * @param from when
+   * @param leaves when a holder is likely done; nothing for one that nobody knows it of
+   */
+  public List<InTheWay> inTheWay(
+      Stand wanted, Instant from, Function<UUID, Optional<Leaves>> leaves) {
+    return stands.stream()
+        .filter(one -> !one.holder().equals(wanted.holder()) && one.shares(wanted))
+        .map(one -> new InTheWay(one, leaves.apply(one.holder())))
+        .filter(one -> one.leaves().filter(end -> !end.latest().isAfter(from)).isEmpty())
+        .toList();
+  }
 
   /** What is in a vessel. */
   public Optional<Stand> in(UUID vessel) {

@@ -3,14 +3,18 @@ package urnstew.core.kitchen;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.Instant;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.kitchen.Occupancy.Stand;
 import urnstew.units.InvalidInput;
 
@@ -79,5 +83,41 @@ class OccupancyTest {
 
   private static UUID id(int kind, int one) {
     return new UUID(kind, one);
+  }
+
+  /** What is surely gone by then is not in the way; what nobody knows the end of is. */
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3})
+  void whatMayStillStandThereIsInTheWay(int seed) {
+    Random random = new Random(seed);
+    Instant noon = Instant.parse("2026-03-02T12:00:00Z");
+    for (int i = 0; i < 500; i++) {
+      Occupancy now = new Occupancy(List.of());
+      Map<UUID, Leaves> ends = new HashMap<>();
+      for (int one = 0; one < 4; one++) {
+        Stand stand = stand(id(1, one), random);
+        if (now.in(stand.vessel()).isEmpty()) {
+          now = now.with(stand, true);
+          if (random.nextBoolean()) {
+            Instant likely = noon.plusSeconds(random.nextInt(7200));
+            ends.put(stand.holder(), new Leaves(likely, likely.plusSeconds(random.nextInt(900))));
+          }
+        }
+      }
+      Instant from = noon.plusSeconds(random.nextInt(7200));
+      Stand wanted = stand(id(9, 1), random);
+      Set<UUID> told = new HashSet<>();
+      now.inTheWay(wanted, from, holder -> Optional.ofNullable(ends.get(holder)))
+          .forEach(one -> told.add(one.there().holder()));
+      for (Stand there : now.stands()) {
+        boolean sameHeat =
+            there.heatSource().isPresent() && there.heatSource().equals(wanted.heatSource());
+        boolean sameOven = there.oven().isPresent() && there.oven().equals(wanted.oven());
+        Leaves end = ends.get(there.holder());
+        boolean there2 = end == null || end.latest().isAfter(from);
+        boolean shares = there.vessel().equals(wanted.vessel()) || sameHeat || sameOven;
+        assertEquals(shares && there2, told.contains(there.holder()), there + " for " + wanted);
+      }
+    }
   }
 }

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
-import urnstew.core.mise.MiseEnPlace.Task;
+import urnstew.core.mise.MiseEnPlace.Prep;
 import urnstew.core.mise.MiseEnPlace.Tool;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
@@ -36,7 +36,7 @@ class MiseEnPlaceTest {
   @Test
   void whatTwoDishesCutAlikeIsCutOnce() {
     Tool board = tool(of("ridge-ragu", "larder-base"), "board");
-    List<Task> onions = tasks(board, "onion");
+    List<Prep> onions = tasks(board, "onion");
     assertEquals(1, onions.size());
     assertEquals(Set.of("Ridge ragù", "Larder base"), onions.get(0).dishes());
     // 120 g and 130 g as they go in, 88 % of what is bought.
@@ -46,10 +46,10 @@ class MiseEnPlaceTest {
   @Test
   void whatCarriesNothingOverComesFirstAndTheBoardIsWashedOnlyWhereItMust() {
     Tool board = tool(of("ridge-ragu", "larder-base", "cream-shell"), "board");
-    List<String> order = board.tasks().stream().map(task -> task.ingredient().id()).toList();
+    List<String> order = board.preps().stream().map(task -> task.ingredient().id()).toList();
     assertTrue(order.indexOf("celery") > order.indexOf("onion"), order.toString());
     assertTrue(order.indexOf("celery") > order.indexOf("carrot"), order.toString());
-    long marked = board.tasks().stream().filter(Task::washBefore).count();
+    long marked = board.preps().stream().filter(Prep::washBefore).count();
     assertEquals(board.washes(), marked);
     assertEquals(1, board.washes(), "once, before the celery");
   }
@@ -57,7 +57,7 @@ class MiseEnPlaceTest {
   @Test
   void rawFishAndShellfishAreDoneLastOnTheirTool() {
     for (Tool tool : of("saffron-sea", "stuffed-squid", "ridge-ragu").tools()) {
-      List<Rank> ranks = tool.tasks().stream().map(task -> Rank.of(task.ingredient())).toList();
+      List<Rank> ranks = tool.preps().stream().map(task -> Rank.of(task.ingredient())).toList();
       assertEquals(ranks.stream().sorted().toList(), ranks, tool.name());
     }
   }
@@ -76,7 +76,7 @@ class MiseEnPlaceTest {
     return mise.tools().stream().filter(t -> t.name().equals(name)).findFirst().orElseThrow();
   }
 
-  private static List<Task> tasks(Tool tool, String id) {
-    return tool.tasks().stream().filter(task -> task.ingredient().id().equals(id)).toList();
+  private static List<Prep> tasks(Tool tool, String id) {
+    return tool.preps().stream().filter(task -> task.ingredient().id().equals(id)).toList();
   }
 }

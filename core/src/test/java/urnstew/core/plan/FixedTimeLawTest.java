@@ -9,21 +9,14 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
-import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
-import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Ribbon;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.sizing.Need;
-import urnstew.core.sizing.PackRule;
 import urnstew.units.InvalidInput;
-import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
@@ -31,20 +24,6 @@ import urnstew.units.Temperature;
 class FixedTimeLawTest {
   private static final List<Formula> SAUCES =
       ReferenceFormulas.load().stream().filter(f -> f.target().isPresent()).toList();
-
-  private static PlanInputs inputs(Formula formula, int covers, Heating heating, Lid lid) {
-    ResolvedFormula resolved = ResolvedFormula.of(formula, ReferencePantry.load());
-    SimmerSetting setting = Samples.setting(Samples.pot(0.42, 0.4), 5000, heating, lid, 2350);
-    return new PlanInputs(
-        resolved,
-        new Need(covers, Mass.ofGrams(110)),
-        PackRule.AS_NEEDED,
-        new Target.Solids(formula.target().orElseThrow()),
-        setting,
-        Prior.of(setting.heatSource()),
-        Samples.NOON,
-        Samples.NOON.plus(Duration.ofHours(30)));
-  }
 
   @Test
   void aSimmerByMinutesTakesTheseMinutes() {
@@ -60,7 +39,7 @@ class FixedTimeLawTest {
           new Heating.InOven(Temperature.ofCelsius(150), false)
         };
         Lid lid = random.nextBoolean() ? Lid.OFF : Lid.AJAR;
-        PlanInputs inputs = inputs(formula, 10 + random.nextInt(30), ways[i], lid);
+        PlanInputs inputs = Samples.planInputs(formula, 10 + random.nextInt(30), ways[i], lid);
         Duration simmer = Duration.ofMinutes(20 + random.nextInt(100));
         MassFraction reached;
         try {
@@ -90,7 +69,7 @@ class FixedTimeLawTest {
   void theMeatlessRaguIsNotDoneBeforeItIsWarm() {
     Formula garden =
         SAUCES.stream().filter(f -> f.id().equals("garden-ragu")).findFirst().orElseThrow();
-    PlanInputs inputs = inputs(garden, 34, Samples.GENTLE, Lid.AJAR);
+    PlanInputs inputs = Samples.planInputs(garden, 34, Samples.GENTLE, Lid.AJAR);
     MassFraction reached = FixedTime.thickness(inputs, Duration.ofMinutes(32));
     Plan plan = Planner.plan(inputs.with(new Target.Solids(reached)));
     Reaches reaches = (Reaches) plan.prediction().likely().outcome();

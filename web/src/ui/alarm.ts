@@ -1,25 +1,15 @@
-import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
-import type { OnStove } from '../../api/client';
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import type { TaskView } from '../api/client';
+import { useNow } from '../api/clock';
+import { attention, matters, useTasks } from '../api/tasks';
 
 const KEPT_ON = 'urnstew.alarm';
 const KEPT_RUNG = 'urnstew.rung';
 const REMEMBERED = 200;
 const listeners = new Set<() => void>();
 
-/** Something that is due at a pot. */
-export interface Due { key: string; batchId: string; batchName: string; what: string; at: number }
-
-/** What is due at all pots, by the server's own hours: it survives a reload, and a restart. Nothing is before the simmer. */
-export function dueAt(batches: OnStove[], now: number): Due[] {
-  return batches.filter((b) => ms(b.simmerStartedAt) <= now).flatMap((b) => {
-    const steps = b.steps.filter((s) => !s.done && s.kind !== 'HEAT_OFF' && s.kind !== 'READ');
-    const due = steps.map((s) => ({ key: `${b.id} ${s.key} ${s.kind === 'STIR' ? s.at : ''}`, what: s.kind === 'ADD' ? `add the ${s.what.toLowerCase()}` : s.what.toLowerCase(), at: ms(s.at) }));
-    if (b.thickAt) due.push({ key: `${b.id} thick`, what: 'thick enough', at: ms(b.thickAt) });
-    return due.filter((d) => d.at <= now).map((d) => ({ ...d, batchId: b.id, batchName: b.name }));
-  });
-}
-
-const ms = (instant: string): number => new Date(instant).getTime();
+/** What is on the clock and late: what is due on a day rings for nobody. */
+export const ringing = (tasks: TaskView[], now: number): TaskView[] => tasks.filter((t) => t.day === undefined && matters(t, now) && attention(t, now) === 'ALARM');
 
 const rung = (): string[] => JSON.parse(localStorage.getItem(KEPT_RUNG) ?? '[]') as string[];
 
@@ -45,8 +35,8 @@ const subscribe = (listener: () => void) => {
   return () => void listeners.delete(listener);
 };
 
-/** The alarm of this device: on or off for good, and what it has rung for. */
-export function useAlarm(due: Due[]) {
+/** The alarm of this device: on or off for good. */
+export function useAlarm() {
   const on = useSyncExternalStore(subscribe, () => localStorage.getItem(KEPT_ON) === 'on');
   const turn = useCallback((to: boolean) => {
     localStorage.setItem(KEPT_ON, to ? 'on' : 'off');
@@ -57,15 +47,23 @@ export function useAlarm(due: Due[]) {
     }
     listeners.forEach((l) => l());
   }, []);
+  return { on, turn };
+}
+
+/** Rings once for whatever comes due, on whichever page somebody is. Used once, around all pages. */
+export function useRinging(): void {
+  const { on } = useAlarm();
+  const { data } = useTasks(on);
+  const second = Math.floor(useNow() / 1000);
+  const due = useMemo(() => ringing(data ?? [], second * 1000), [data, second]);
   useEffect(() => {
     if (!on) return;
     const before = rung();
-    const fresh = due.filter((d) => !before.includes(d.key));
+    const fresh = due.filter((t) => !before.includes(t.key));
     if (fresh.length === 0) return;
-    localStorage.setItem(KEPT_RUNG, JSON.stringify([...before, ...fresh.map((d) => d.key)].slice(-REMEMBERED)));
+    localStorage.setItem(KEPT_RUNG, JSON.stringify([...before, ...fresh.map((t) => t.key)].slice(-REMEMBERED)));
     if (sound?.state === 'running') ring(sound);
   }, [due, on]);
-  return { on, turn };
 }
 
 /** Keeps the screen awake where the browser allows it; says whether it does. */

@@ -1,0 +1,28 @@
+package urnstew.core.task;
+
+import java.time.Duration;
+
+/**
+ * How long work takes.
+ *
+ * @param hands time of a cook
+ * @param unattended time in which it goes on by itself, beside that
+ */
+public record Effort(Span hands, Span unattended) {
+  public static final Effort NONE = new Effort(Span.NONE, Span.NONE);
+
+  /** A cook's all the time. */
+  public static Effort ofHands(Span hands) {
+    return new Effort(hands, Span.NONE);
+  }
+
+  /** A cook's, so many minutes at least, likely and at most. */
+  public static Effort ofMinutes(double least, double likely, double most) {
+    return ofHands(Span.sharesOf(Duration.ofMinutes(1), least, likely, most));
+  }
+
+  /** From its beginning to its end. */
+  public Span total() {
+    return hands.plus(unattended);
+  }
+}
