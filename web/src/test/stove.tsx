@@ -11,7 +11,7 @@ export const batch = {
   id: 'b1', name: 'Plain marinara', status: 'SIMMERING', startedAt: '2026-03-02T16:00:00Z',
   pot: { vessel: { id: 'v1', name: 'Rondeau', shape: 'ROUND', firstWidthMeters: 0.36, secondWidthMeters: 0.36, depthMeters: 0.2, emptyMassKilograms: 4.1 }, heating: { way: 'LIVELY', fan: false }, lid: 'OFF', heatSourceId: 'h1', heatSourceName: 'Gas' },
   simmerConfirmed: true, earlierEvents: false, pieces: [], tasks: [],
-  forecast: { cautions: [], readings: 2, reads: [], lines: [], steps: [], band: 'coating', thicknessFraction: 0.105, portions: 34, endMassKilograms: 3.9, saltFraction: 0.004 },
+  forecast: { cautions: [], readings: 2, reads: [], lines: [], steps: [], band: 'coating', equivalentSolidsFraction: 0.105, portions: 34, endMassKilograms: 3.9, saltFraction: 0.004 },
   events: [
     { id: 'e1', kind: 'READING_TAKEN', happenedAt: '2026-03-02T16:40:00Z', read: { netKilograms: 5.78 }, struckOut: false, odd: false },
     { id: 'e2', kind: 'READING_TAKEN', happenedAt: '2026-03-02T16:50:00Z', read: { depthMeters: 0.052 }, struckOut: true, odd: false },

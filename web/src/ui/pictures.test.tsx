@@ -49,8 +49,8 @@ it('marks now, the serving hour, the target, and struck-out readings apart from 
 });
 
 it('hangs the beads on one scale, says where they are, and leaves out ticks whose words would meet', () => {
-  const acid = { bead: 'ACID' as const, now: 0.3, after: 0.52, low: 0.28, high: 0.48 };
-  const ticks = [{ bead: 'ACID' as const, name: 'soda', value: 0.4 }, { bead: 'ACID' as const, name: 'cream', value: 0.41 }, { bead: 'FAT' as const, name: 'butter', value: 8 }];
+  const acid = { taste: 'ACID' as const, now: 0.3, after: 0.52, low: 0.28, high: 0.48 };
+  const ticks = [{ taste: 'ACID' as const, name: 'soda', value: 0.4 }, { taste: 'ACID' as const, name: 'cream', value: 0.41 }, { taste: 'FAT' as const, name: 'butter', value: 8 }];
   const { container } = draw(<Beads beads={[acid]} ticks={ticks} />);
   const [now, after] = [...container.querySelectorAll('circle')].map((c) => number(c, 'cx'));
   const band = container.querySelector('rect');

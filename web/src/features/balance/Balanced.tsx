@@ -46,7 +46,7 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
       {balance.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.balance, gridTemplateAreas: areas.balance, gridTemplateRows: { lg: 'auto 1fr' }, columnGap: 4, rowGap: 3 }}>
         <Box sx={{ gridArea: 'beads', minWidth: 0, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
-          <Beads beads={balance.beads} ticks={ticks(balance, lookedAt)} notes={notes(balance)} />
+          <Beads beads={balance.tastes} ticks={ticks(balance, lookedAt)} notes={notes(balance)} />
           <Cups form={form} balance={balance} units={units} faultAt={faultAt} change={change} />
           <Decide form={form} balance={balance} batchId={batchId} formulaId={formulaOf(which)} units={units} change={change} />
         </Box>

@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
-import type { BalanceView, BeadsView, CupDoseView, DoseView, RemedyView } from '../../api/client';
+import type { BalanceView, TasteProfileView, CupDoseView, DoseView, RemedyView } from '../../api/client';
 import { doseText, effects, measureWords, shortName, solutionWords, ticks, timeWords } from './effects';
 
-const beads: BeadsView = { saltFraction: 0.009, acidFraction: 0.0067, sourFraction: 0.0047, sugarsFraction: 0.042, savoury: 1.5, fatFraction: 0.06, pH: 4.2, pHHolds: true, sugarToAcid: 6.3, sharpness: 0.4 };
-const dose = (after: Partial<BeadsView>, over: Partial<DoseView> = {}): DoseView => ({ ingredientId: 'butter', name: 'Butter', massKilograms: 0.12, reaches: true, after: { ...beads, ...after }, solidsFraction: 0.1, madeKilograms: 4, moreSodiumKilograms: 0, allergens: [], avoided: false, ...over });
+const beads: TasteProfileView = { saltFraction: 0.009, acidFraction: 0.0067, sourFraction: 0.0047, sugarsFraction: 0.042, savoury: 1.5, fatFraction: 0.06, pH: 4.2, pHHolds: true, sugarToAcid: 6.3, sharpness: 0.4 };
+const dose = (after: Partial<TasteProfileView>, over: Partial<DoseView> = {}): DoseView => ({ ingredientId: 'butter', name: 'Butter', massKilograms: 0.12, reaches: true, after: { ...beads, ...after }, solidsFraction: 0.1, madeKilograms: 4, moreSodiumKilograms: 0, allergens: [], avoided: false, ...over });
 const remedy = (of: DoseView): RemedyView => ({ title: of.name, tells: '', dose: of, atTheEnd: true });
 const balance = (remedies: RemedyView[]) => ({ now: { ...beads, sourFraction: 0.003, sugarToAcid: 6.3 }, after: beads, remedies }) as unknown as BalanceView;
 
@@ -24,9 +24,9 @@ it('says of time what it does: acid up, sugar to acid as it was', () => {
 
 it('marks a dose on the two strings that it moves most, and only if it is enough', () => {
   const soda = dose({ sourFraction: 0.004, saltFraction: 0.0097, savoury: 1.6 }, { name: 'Baking soda' });
-  expect(ticks(balance([remedy(soda)])).map((t) => [t.bead, t.name])).toEqual([['ACID', 'soda'], ['SALT', 'soda']]);
+  expect(ticks(balance([remedy(soda)])).map((t) => [t.taste, t.name])).toEqual([['ACID', 'soda'], ['SALT', 'soda']]);
   expect(ticks(balance([remedy({ ...soda, reaches: false })]))).toEqual([]);
-  expect(ticks(balance([remedy(soda), remedy(dose({}))]), 'Baking soda').map((t) => t.bead)).toHaveLength(5);
+  expect(ticks(balance([remedy(soda), remedy(dose({}))]), 'Baking soda').map((t) => t.taste)).toHaveLength(5);
   expect(ticks(balance([remedy(soda)]), 'Time alone')).toEqual([]);
 });
 

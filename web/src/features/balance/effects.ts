@@ -1,4 +1,4 @@
-import type { BalanceView, BeadsView, CupDoseView, DoseView, RemedyView } from '../../api/client';
+import type { BalanceView, TasteProfileView, CupDoseView, DoseView, RemedyView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import type { BeadTick } from '../../ui/Beads';
 
@@ -6,7 +6,7 @@ const percent = (share: number, digits: number): string => (share * 100).toFixed
 const moved = (from: number, to: number, least: number): boolean => Math.abs(to - from) >= least * Math.max(Math.abs(from), 1e-9);
 
 /** What a dose does elsewhere, the strongest first, in a few words. */
-export function effects(from: BeadsView, dose: DoseView, solids?: number): string {
+export function effects(from: TasteProfileView, dose: DoseView, solids?: number): string {
   const to = dose.after;
   const all = [
     { by: Math.abs(to.pH - from.pH) * 10, words: `pH ${from.pH.toFixed(2)} → ${to.pH.toFixed(2)}`, told: Math.abs(to.pH - from.pH) >= 0.02 },
@@ -51,7 +51,7 @@ export function ticks(balance: BalanceView, lookedAt?: string): BeadTick[] {
   return balance.remedies.flatMap(({ dose, title }) => {
     const all = title === lookedAt;
     if (!dose || (lookedAt !== undefined && !all) || (!dose.reaches && !all)) return [];
-    const on = (bead: BeadTick['bead'], was: number, is: number): BeadTick & { by: number } => ({ bead, name: shortName(dose.name), value: is, by: change(was, is) });
+    const on = (taste: BeadTick['taste'], was: number, is: number): BeadTick & { by: number } => ({ taste, name: shortName(dose.name), value: is, by: change(was, is) });
     return [
       on('SALT', from.saltFraction * 100, dose.after.saltFraction * 100),
       on('ACID', from.sourFraction * 100, dose.after.sourFraction * 100),

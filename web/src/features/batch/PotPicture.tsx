@@ -49,7 +49,7 @@ export function PotPicture({ batch, kitchen, now, here }: Props) {
         <FallLine
           likely={forecast.likely} early={forecast.early} late={forecast.late} planned={forecast.readings > 0 ? batch.asPlanned.likely : undefined}
           targetKilograms={forecast.likely.at(-1)?.massKilograms ?? planned.targetMassKilograms}
-          targetLabel={`${forecast.band}, ${show.text(show.percent(forecast.thicknessFraction))}`}
+          targetLabel={`${forecast.band}, ${show.text(show.percent(forecast.equivalentSolidsFraction))}`}
           readings={marks(batch)}
           nowAt={now}
           hour={(at) => show.hour(at, zone)}

@@ -22,7 +22,7 @@ export function Comes({ analysis: a, target, units, currency }: Props) {
       {target !== undefined && <Row name="Solids of the sauce" shown={show.percent(a.solidsFraction)} note={`${show.percent(a.startSolidsFraction).value} when all is in, ${show.percent(target).value} before the finish`} working={working('made')} />}
       <Row name="Salt" shown={show.percent(a.saltFraction)} note={salt} working={working('salt')} />
       {a.cost !== undefined && <Row name="Cost" shown={show.money(a.cost, currency)} note={`${show.text(show.money(a.cost / a.madeMassKilograms, currency))} a kg, by the cheapest packs`} />}
-      {a.beads.length > 0 && <Box sx={{ py: 1 }}><Typography variant="caption" sx={{ color: 'text.secondary' }}>before the finish, and on the table</Typography><Beads beads={a.beads} compact /></Box>}
+      {a.tastes.length > 0 && <Box sx={{ py: 1 }}><Typography variant="caption" sx={{ color: 'text.secondary' }}>before the finish, and on the table</Typography><Beads beads={a.tastes} compact /></Box>}
       <Box sx={{ pt: 1 }}><Declaration of={a.declaration} avoided={a.avoided} /></Box>
     </Box>
   );

@@ -50,4 +50,4 @@ export function KeepPage() {
 }
 
 /** What must be thrown away or mended stands above the rest, which stays in the order in which it began. */
-const isUrgent = ({ cooling, hold, setOut }: KeepingView): boolean => cooling?.duty === 'DISCARD' || Boolean(cooling?.duty.startsWith('COOL_FASTER')) || (hold !== undefined && hold.state !== 'HOT' && hold.state !== 'TO_READ') || setOut?.state === 'DISCARD';
+const isUrgent = ({ cooling, hold, setOut }: KeepingView): boolean => cooling?.action === 'DISCARD' || Boolean(cooling?.action.startsWith('COOL_FASTER')) || (hold !== undefined && hold.state !== 'HOT' && hold.state !== 'TO_READ') || setOut?.state === 'DISCARD';

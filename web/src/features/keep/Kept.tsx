@@ -18,21 +18,21 @@ export function Kept({ keeping, kitchen, now, inForce }: { keeping: KeepingView;
   const [open, setOpen] = useState<Open>();
   const { sendKept } = useOutbox();
   const { cooling, hold, setOut } = keeping;
-  const duty = cooling?.duty;
-  const wanting = duty === 'COOL_FASTER' || duty === 'COOL_FASTER_OR_REHEAT';
+  const action = cooling?.action;
+  const wanting = action === 'COOL_FASTER' || action === 'COOL_FASTER_OR_REHEAT';
   const { data: ways } = useWays(keeping.id, wanting);
-  const lost = duty === 'DISCARD' || hold?.state === 'DISCARD' || setOut?.state === 'DISCARD';
+  const lost = action === 'DISCARD' || hold?.state === 'DISCARD' || setOut?.state === 'DISCARD';
   const close = () => setOpen(undefined);
   const best = ways?.[0];
   const { units } = kitchen.settings;
   const acts = (
     <>
-      <Act words="Read it" main={!lost && !setOut && duty !== 'PUT_AWAY'} onAct={() => setOpen({ sheet: 'read' })} />
+      <Act words="Read it" main={!lost && !setOut && action !== 'PUT_AWAY'} onAct={() => setOpen({ sheet: 'read' })} />
       {cooling && !lost && <Act words="Stirred it through" onAct={() => void sendKept('/stirrings', { id: newId() }, keeping.id)} />}
       {cooling && !lost && <Act words="Cool it otherwise" onAct={() => setOpen({ sheet: 'place', ...(best ? { offered: best.choice } : {}) })} />}
-      {duty === 'COOL_FASTER_OR_REHEAT' && <Act words="Reheat and begin again" onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })} />}
+      {action === 'COOL_FASTER_OR_REHEAT' && <Act words="Reheat and begin again" onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })} />}
       {hold && !lost && <Act words="Top it up" onAct={() => setOpen({ sheet: 'top-up' })} />}
-      {duty === 'PUT_AWAY' && <Button variant="contained" component={Link} to={`/keep/put-away?cooling=${keeping.id}`} sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}>Into tubs</Button>}
+      {action === 'PUT_AWAY' && <Button variant="contained" component={Link} to={`/keep/put-away?cooling=${keeping.id}`} sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}>Into tubs</Button>}
       <Act words={lost ? 'Throw it away' : 'Done with it'} main={lost} onAct={() => setOpen({ sheet: 'close', first: lost ? 'DISCARDED' : cooling ? 'PUT_AWAY' : 'SERVED' })} />
     </>
   );

@@ -35,7 +35,7 @@ function Form({ kitchen }: { kitchen: KitchenView }) {
   const [search] = useSearchParams();
   const { units } = kitchen.settings;
   const { data: keepings = [] } = useKeepings();
-  const over = keepings.filter((k) => k.cooling?.duty === 'PUT_AWAY');
+  const over = keepings.filter((k) => k.cooling?.action === 'PUT_AWAY');
   const [cooling, setCooling] = useState(search.get('cooling') ?? '');
   const [what, setWhat] = useState({ of: '', mass: '' });
   const [because, setBecause] = useState('');

@@ -18,7 +18,7 @@ const setup = { pan: 'Stockpot', count: 1, depthMeters: 0.19, place: 'FAN_REFRIG
 const cooling = (to: Partial<NonNullable<KeepingView['cooling']>>): KeepingView => ({
   id: 'k1', name: 'Ridge ragù', massKilograms: 12, startedAt: '2026-03-02T15:00:00Z', formulaId: 'ridge-ragu', reason: '', ruleSetName: 'FDA Food Code 2022',
   entries: [{ id: 'e1', at: '2026-03-02T15:40:00Z', what: 'Read', enteredText: '80', celsius: 80, reason: '', struckOut: false }],
-  cooling: { verdict: 'WILL_MISS', duty: 'COOL_FASTER_OR_REHEAT', fromCelsius: 57, clockRuns: false, marks: [{ celsius: 21, section: '3-501.14', deadline: '2026-03-02T17:50:00Z', state: 'TOO_LATE', likely: '2026-03-03T01:00:00Z' }], likely: [{ at: '2026-03-02T15:00:00Z', celsius: 88 }, { at: '2026-03-02T17:00:00Z', celsius: 70 }], slow: [], speed: 1, setup, reheated: false, reheatCelsius: 74, workings: [], ...to },
+  cooling: { verdict: 'WILL_MISS', action: 'COOL_FASTER_OR_REHEAT', fromCelsius: 57, clockRuns: false, marks: [{ celsius: 21, section: '3-501.14', deadline: '2026-03-02T17:50:00Z', state: 'TOO_LATE', likely: '2026-03-03T01:00:00Z' }], likely: [{ at: '2026-03-02T15:00:00Z', celsius: 88 }, { at: '2026-03-02T17:00:00Z', celsius: 70 }], slow: [], speed: 1, setup, reheated: false, reheatCelsius: 74, workings: [], ...to },
 }) as unknown as KeepingView;
 const ways = (text: string) => new Response(text, { status: 200, headers: { 'content-type': 'application/json' } });
 const WAY = JSON.stringify([{ placeName: '', thenName: 'Walk-in', choice: { vesselId: 'tin', count: 2, place: 'ICE_BATH', covered: false, thenPlaceId: 'walk-in', thenBelowCelsius: 18 }, forecast: { verdict: 'MAKES_IT', clockSeconds: 900, setup: { ...setup, pan: 'Gastro tin', count: 2, depthMeters: 0.037, place: 'ICE_BATH', thenBelowCelsius: 18, iceKilograms: 11 }, marks: [{ celsius: 21, section: 's', withinSeconds: 7200, likelySeconds: 4200, slowSeconds: 5100 }] } }]);
@@ -51,11 +51,11 @@ describe('something that cools', () => {
 
   it('offers tubs only for what is cold in time, and nothing but the bin for what is lost', () => {
     standIn();
-    const { unmount } = show(<Kept keeping={cooling({ verdict: 'PASSED', duty: 'PUT_AWAY' })} kitchen={kitchen} now={NOW} inForce="x" />);
+    const { unmount } = show(<Kept keeping={cooling({ verdict: 'PASSED', action: 'PUT_AWAY' })} kitchen={kitchen} now={NOW} inForce="x" />);
     expect(screen.getByRole('link', { name: 'Into tubs' })).toHaveAttribute('href', '/keep/put-away?cooling=k1');
     expect(screen.getByText('by FDA Food Code 2022, which was in force then')).toBeVisible();
     unmount();
-    show(<Kept keeping={cooling({ verdict: 'MISSED', duty: 'DISCARD' })} kitchen={kitchen} now={NOW} inForce="x" />);
+    show(<Kept keeping={cooling({ verdict: 'MISSED', action: 'DISCARD' })} kitchen={kitchen} now={NOW} inForce="x" />);
     expect(screen.queryByRole('link', { name: 'Into tubs' })).toBeNull();
     expect(screen.queryByRole('button', { name: 'Reheat and begin again' })).toBeNull();
     expect(screen.getByRole('button', { name: 'Throw it away' })).toBeVisible();
@@ -63,7 +63,7 @@ describe('something that cools', () => {
 
   it('wants a reason before it is thrown away', async () => {
     const asked = standIn();
-    show(<Kept keeping={cooling({ verdict: 'MISSED', duty: 'DISCARD' })} kitchen={kitchen} now={NOW} inForce="x" />);
+    show(<Kept keeping={cooling({ verdict: 'MISSED', action: 'DISCARD' })} kitchen={kitchen} now={NOW} inForce="x" />);
     await userEvent.click(screen.getByRole('button', { name: 'Throw it away' }));
     expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled();
     await userEvent.type(screen.getByLabelText('Why'), 'missed 21');

@@ -7,8 +7,8 @@ const NOW = Date.parse('2026-03-02T15:00:00Z');
 const after = (minutes: number) => new Date(NOW + minutes * 60_000).toISOString();
 const mark = (celsius: number, state: MarkView['state'], deadline: number, likely?: number): MarkView => ({ celsius, section: '3-501.14', state, deadline: after(deadline), ...(likely === undefined ? {} : { likely: after(likely) }) });
 
-const cooling = (verdict: CoolingView['verdict'], duty: CoolingView['duty'], marks: MarkView[]): CoolingView =>
-  ({ verdict, duty, marks, fromCelsius: 57, clockRuns: true, reheatCelsius: 74 }) as unknown as CoolingView;
+const cooling = (verdict: CoolingView['verdict'], action: CoolingView['action'], marks: MarkView[]): CoolingView =>
+  ({ verdict, action, marks, fromCelsius: 57, clockRuns: true, reheatCelsius: 74 }) as unknown as CoolingView;
 
 describe('a cooling says', () => {
   it('how long is left, and when it is expected', () => {

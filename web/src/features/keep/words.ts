@@ -42,11 +42,11 @@ const open = (m: MarkView) => m.state === 'IN_TIME' || m.state === 'IN_DOUBT' ||
 export function ofCooling(c: CoolingView, now: number, units: Units): Says {
   const next = c.marks.find(open);
   const mark = next && degrees(next.celsius, units);
-  const again = c.duty === 'COOL_FASTER_OR_REHEAT' ? ` Or reheat it to ${degrees(c.reheatCelsius, units)} at once and cool it again: that is allowed once, now.` : '';
+  const again = c.action === 'COOL_FASTER_OR_REHEAT' ? ` Or reheat it to ${degrees(c.reheatCelsius, units)} at once and cool it again: that is allowed once, now.` : '';
   if (c.verdict === 'MISSED') return { figure: 'throw away', tone: 'alarm', words: `${degrees(c.marks.find((m) => m.state === 'MISSED')?.celsius ?? 0, units)} was not reached in time, or nothing shows that it was.` };
   if (c.verdict === 'PASSED') return { figure: 'cold in time', tone: 'good', words: 'Every mark was read in time. Lid on, date it, put it away.' };
   if (c.verdict === 'RECKONED') return { figure: 'in time', tone: 'wait', words: 'As reckoned on the slow side, and cold since. Nobody read it in time: whoever is in charge decides.' };
-  if (c.duty === 'READ_NOW') return { figure: 'read it', tone: 'wait', words: `The time for ${degrees(c.marks.find((m) => m.state === 'TO_READ')?.celsius ?? 0, units)} is over and nobody has read it.` };
+  if (c.action === 'READ_NOW') return { figure: 'read it', tone: 'wait', words: `The time for ${degrees(c.marks.find((m) => m.state === 'TO_READ')?.celsius ?? 0, units)} is over and nobody has read it.` };
   if (c.verdict === 'NEVER') return { figure: 'never', tone: 'alarm', words: `It is too warm around it: it never gets to ${degrees(c.marks.at(-1)?.celsius ?? 5, units)} there.${again}` };
   if (!next || !mark) return { figure: verdict(c.verdict), tone: 'cold', words: '' };
   const left = until(next.deadline, now);

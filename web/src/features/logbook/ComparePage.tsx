@@ -48,7 +48,7 @@ function rows(batches: BatchView[], units: Units): [string, string[]][] {
     ['simmered', each((b) => { const s = minutes(b); return s === undefined ? 'still on' : show.text(show.span(s)); })],
     ['came out', each((b) => (b.end?.finalMassKilograms === undefined ? 'not weighed' : show.text(show.mass(b.end.finalMassKilograms, units))))],
     ['planned to come out', each((b) => show.text(show.mass(b.planned.endMassKilograms, units)))],
-    ['solids at the end', each((b) => show.text(show.percent(b.end?.reachedSolidsFraction ?? b.forecast.thicknessFraction)))],
+    ['solids at the end', each((b) => show.text(show.percent(b.end?.reachedSolidsFraction ?? b.forecast.equivalentSolidsFraction)))],
     ['this pot’s rate', each((b) => `× ${b.forecast.evaporationFactor.toFixed(2)}, ${b.forecast.readings} readings`)],
     ['to remember', each((b) => b.end?.note ?? '')],
   ];

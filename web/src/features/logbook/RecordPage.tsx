@@ -37,7 +37,7 @@ function Record({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
   const { data: kept = [] } = useQuery({ queryKey: ['keepings', 'of', batch.id], queryFn: () => answered(client.GET('/api/keepings/of-batch/{batchId}', { params: { path: { batchId: batch.id } } })) });
   const mine = lots.filter((l) => l.batchId === batch.id);
   const out = batch.end?.finalMassKilograms;
-  const reached = batch.end?.reachedSolidsFraction ?? batch.forecast.thicknessFraction;
+  const reached = batch.end?.reachedSolidsFraction ?? batch.forecast.equivalentSolidsFraction;
   const mass = out === undefined ? '' : `&mass=${encodeURIComponent(show.text(show.mass(out, units)))}`;
   const { data: made } = useAsMade(batch.id);
   const [asking, setAsking] = useState(false);

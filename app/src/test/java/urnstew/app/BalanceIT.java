@@ -38,13 +38,13 @@ class BalanceIT {
     return answer.body();
   }
 
-  private static JsonNode bead(JsonNode balance, String name) {
-    for (JsonNode bead : balance.at("/beads")) {
-      if (bead.at("/bead").asString().equals(name)) {
-        return bead;
+  private static JsonNode taste(JsonNode balance, String name) {
+    for (JsonNode taste : balance.at("/tastes")) {
+      if (taste.at("/taste").asString().equals(name)) {
+        return taste;
       }
     }
-    throw new AssertionError("no bead " + name);
+    throw new AssertionError("no taste " + name);
   }
 
   private static JsonNode remedy(JsonNode balance, String title) {
@@ -60,10 +60,10 @@ class BalanceIT {
   void aFormulaHasBeadsALedgerAndWaysToMendIt() {
     JsonNode balance = preview(OF_A_FORMULA);
     assertTrue(
-        bead(balance, "ACID").at("/after").asDouble()
-            > bead(balance, "ACID").at("/now").asDouble());
+        taste(balance, "ACID").at("/after").asDouble()
+            > taste(balance, "ACID").at("/now").asDouble());
     assertTrue(balance.at("/after/pH").asDouble() > 4 && balance.at("/after/pH").asDouble() < 4.4);
-    assertEquals("SALT", balance.at("/beads/0/bead").asString());
+    assertEquals("SALT", balance.at("/tastes/0/taste").asString());
     assertTrue(balance.at("/ledger/in/0/saltKilograms").asDouble() > 0);
     assertTrue(remedy(balance, "Time").at("/time/waterKilograms").asDouble() > 0.1);
     assertEquals("MILK", allergen(remedy(balance, "Butter")));
@@ -86,7 +86,7 @@ class BalanceIT {
     JsonNode plain = preview(OF_A_FORMULA);
     JsonNode with = preview(cheese);
     assertTrue(
-        bead(with, "SALT").at("/after").asDouble() > bead(plain, "SALT").at("/after").asDouble());
+        taste(with, "SALT").at("/after").asDouble() > taste(plain, "SALT").at("/after").asDouble());
     assertEquals("Hard grating cheese", with.at("/ledger/toCome/0/name").asString());
     double once = plain.at("/ledger/firstDoseKilograms").asDouble();
     assertTrue(with.at("/ledger/firstDoseKilograms").asDouble() <= once);

@@ -384,7 +384,7 @@ class JourneyIT {
     String formula = made.body().at("/formulaId").asString();
     JsonNode sheet = app.get("/api/formulas/" + formula + "/sheet").body();
     assertTrue(sheet.at("/name").asString().startsWith("Plain marinara, as of "));
-    double thick = batch(id).at("/forecast/thicknessFraction").asDouble();
+    double thick = batch(id).at("/forecast/equivalentSolidsFraction").asDouble();
     assertEquals(thick, sheet.at("/targetSolidsFraction").asDouble(), 1e-9);
     String plan = Requests.plan(app).replace("\"plain-marinara\"", "\"" + formula + "\"");
     Answer again = app.post("/api/plans/preview", plan);

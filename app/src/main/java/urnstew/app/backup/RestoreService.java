@@ -15,7 +15,7 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.store.StoredColumn;
 import urnstew.app.platform.store.StoredColumns;
 
@@ -59,7 +59,8 @@ public class RestoreService {
   /** Reads a backup: all of it, or nothing. */
   public Restored restore(Path kept, Actor actor) {
     if (!one.tryLock()) {
-      throw new Clash("A backup is being read back just now.", "Wait until that is done.");
+      throw new ConflictException(
+          "A backup is being read back just now.", "Wait until that is done.");
     }
     try (BackupFile file = BackupFile.open(kept, json)) {
       Manifest manifest = fitting(file.manifest());
@@ -181,7 +182,7 @@ public class RestoreService {
   private void requireEmpty() {
     for (String table : BackupTables.ALL) {
       if (!BackupTables.FROM_THE_START.contains(table) && mapper.count(table) > 0) {
-        throw new Clash(
+        throw new ConflictException(
             "This kitchen is not empty: it has " + table.replace('_', ' ') + " entries.",
             "Restore into a new installation that was started without the demo.");
       }

@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.balance.BalanceRequest.Amount;
 import urnstew.app.balance.BalanceRequest.CupsSheet;
-import urnstew.app.balance.BalanceView.BeadsView;
 import urnstew.app.balance.BalanceView.CupDoseView;
 import urnstew.app.balance.BalanceView.DoseView;
 import urnstew.app.balance.BalanceView.FinishView;
@@ -19,24 +18,25 @@ import urnstew.app.balance.BalanceView.RemedyView;
 import urnstew.app.balance.BalanceView.SaltView;
 import urnstew.app.balance.BalanceView.SkimView;
 import urnstew.app.balance.BalanceView.SourceView;
+import urnstew.app.balance.BalanceView.TasteProfileView;
 import urnstew.app.balance.BalanceView.TimeView;
-import urnstew.app.formula.BeadView;
+import urnstew.app.formula.TasteView;
 import urnstew.core.balance.BalanceCautions;
 import urnstew.core.balance.BalanceWorkings;
 import urnstew.core.balance.Band;
-import urnstew.core.balance.Bead;
-import urnstew.core.balance.Beads;
-import urnstew.core.balance.Course;
 import urnstew.core.balance.CupDose;
 import urnstew.core.balance.Dosable;
 import urnstew.core.balance.Dose;
 import urnstew.core.balance.Finish;
 import urnstew.core.balance.InPot;
 import urnstew.core.balance.Liaison;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.balance.Remedy;
 import urnstew.core.balance.Rescue;
 import urnstew.core.balance.SaltLedger;
 import urnstew.core.balance.SavourySource;
+import urnstew.core.balance.Taste;
+import urnstew.core.balance.TasteProfile;
 import urnstew.core.consistency.Thickener;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
@@ -70,22 +70,22 @@ final class BalanceAnswer {
 
   BalanceView view(BalanceRequest request, double portions, Ingredient salt, int steps) {
     InPot now = rescue.now();
-    Course course = rescue.course();
+    RemainingProcess course = rescue.course();
     InPot end = course.after(now);
-    Beads is = Beads.of(now);
-    Beads after = Beads.of(end);
+    TasteProfile is = TasteProfile.of(now);
+    TasteProfile after = TasteProfile.of(end);
     SaltLedger ledger = SaltLedger.of(now, course, rescue.family(), salt);
     return new BalanceView(
         pot.title(),
         now.mass().kilograms(),
         course.toLose(now).kilograms(),
         end.mass().kilograms(),
-        end.contents().thickness().value(),
+        end.contents().equivalentSolids().value(),
         portions,
         view(is),
-        view(Beads.of(course.reduced(now))),
+        view(TasteProfile.of(course.reduced(now))),
         view(after),
-        BeadView.of(is, after, rescue.family()),
+        TasteView.of(is, after, rescue.family()),
         view(ledger, salt, after),
         rescue.from(request.fault(), steps).stream().map(this::view).toList(),
         SavourySource.of(now, course, pantry, FAIR_SALT, FAIR_SAVOUR * after.savoury()).stream()
@@ -97,21 +97,21 @@ final class BalanceAnswer {
         BalanceWorkings.of(end, after, ledger));
   }
 
-  private static BeadsView view(Beads beads) {
-    return new BeadsView(
-        beads.salt().value(),
-        beads.acid().value(),
-        beads.sour().value(),
-        beads.sugars().value(),
-        beads.savoury(),
-        beads.fat().value(),
-        beads.pH(),
-        beads.pHHolds(),
-        beads.sugarToAcid(),
-        beads.sharpness());
+  private static TasteProfileView view(TasteProfile tastes) {
+    return new TasteProfileView(
+        tastes.salt().value(),
+        tastes.acid().value(),
+        tastes.sour().value(),
+        tastes.sugars().value(),
+        tastes.savoury(),
+        tastes.fat().value(),
+        tastes.pH(),
+        tastes.pHHolds(),
+        tastes.sugarToAcid(),
+        tastes.sharpness());
   }
 
-  private LedgerView view(SaltLedger ledger, Ingredient salt, Beads after) {
+  private LedgerView view(SaltLedger ledger, Ingredient salt, TasteProfile after) {
     Mass portion = pot.portion();
     return new LedgerView(
         ledger.in().stream().map(BalanceAnswer::view).toList(),
@@ -130,7 +130,7 @@ final class BalanceAnswer {
         SaltLedger.sodiumKilograms(ledger.likely(), portion),
         SaltLedger.sodiumKilograms(ledger.high(), portion),
         SavourySource.allowsLessSalt(
-            Band.of(rescue.family(), Bead.SAVOURY).low(), after.savoury()));
+            Band.of(rescue.family(), Taste.SAVOURY).low(), after.savoury()));
   }
 
   private static SaltView view(SaltLedger.Entry entry) {
@@ -170,7 +170,7 @@ final class BalanceAnswer {
         dose.mass().kilograms(),
         dose.reaches(),
         view(dose.after()),
-        dose.thickness().value(),
+        dose.equivalentSolids().value(),
         dose.made().kilograms(),
         dose.moreSodiumKilograms(),
         seconds(dose.longer()),
@@ -198,7 +198,7 @@ final class BalanceAnswer {
     Optional<Finish> how = Finish.of(what);
     Optional<Finish.Window> window = how.flatMap(Finish::window);
     return new FinishView(
-        view(Dose.of(Dosable.of(what), mass, end, Course.OVER)),
+        view(Dose.of(Dosable.of(what), mass, end, RemainingProcess.OVER)),
         how.map(Finish::how).orElse("stirred in at the end"),
         seconds(how.map(Finish::hold)),
         window.map(span -> span.from().celsius()).orElse(null),

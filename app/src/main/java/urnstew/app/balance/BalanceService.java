@@ -17,11 +17,11 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.plan.PlanRequest;
 import urnstew.app.plan.PlanService;
-import urnstew.core.balance.Course;
 import urnstew.core.balance.Dosable;
 import urnstew.core.balance.InPot;
 import urnstew.core.balance.InPot.Part;
 import urnstew.core.balance.MeasuredTaste;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.balance.Rescue;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchParts;
@@ -72,7 +72,7 @@ public class BalanceService {
     Pantry all = pantry.pantry();
     Pot pot = pot(request);
     double portions = pot.serves();
-    Course course = pot.course().with(plate(request, portions, all));
+    RemainingProcess course = pot.course().with(plate(request, portions, all));
     Rescue rescue =
         new Rescue(
             pot.now(),
@@ -123,7 +123,7 @@ public class BalanceService {
         formula.formula().name(),
         formula,
         InPot.beforeTheFinish(formula),
-        Course.of(formula, formula.formula().target(), Optional.empty()),
+        RemainingProcess.of(formula, formula.formula().target(), Optional.empty()),
         USUAL_PORTION,
         Optional.empty());
   }
@@ -139,9 +139,9 @@ public class BalanceService {
         batch.formula().name(),
         batch,
         InPot.beforeTheFinish(batch),
-        Course.of(
+        RemainingProcess.of(
             batch,
-            Optional.of(likely.last().contents().thickness()),
+            Optional.of(likely.last().contents().equivalentSolids()),
             Optional.of(likely.kilogramsPerHourAt(middle))),
         inputs.need().serving(),
         Optional.of(plan.size().portions()));

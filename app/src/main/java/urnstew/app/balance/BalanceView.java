@@ -2,7 +2,7 @@ package urnstew.app.balance;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import urnstew.app.formula.BeadView;
+import urnstew.app.formula.TasteView;
 import urnstew.core.balance.CupDose;
 import urnstew.core.balance.Remedy.Kind;
 import urnstew.core.explain.Caution;
@@ -20,7 +20,7 @@ import urnstew.core.explain.Working;
  * @param now as it is
  * @param reduced when the water is gone and nothing else went in
  * @param after when all has happened
- * @param beads the five strings
+ * @param tastes the five strings
  * @param ledger of the salt
  * @param remedies for the fault, in order
  * @param sources what deepens a sauce, side by side
@@ -36,10 +36,10 @@ public record BalanceView(
     double madeKilograms,
     double solidsFraction,
     double portions,
-    BeadsView now,
-    BeadsView reduced,
-    BeadsView after,
-    List<BeadView> beads,
+    TasteProfileView now,
+    TasteProfileView reduced,
+    TasteProfileView after,
+    List<TasteView> tastes,
     LedgerView ledger,
     List<RemedyView> remedies,
     List<SourceView> sources,
@@ -49,7 +49,7 @@ public record BalanceView(
     List<Working> workings) {
 
   /** All figures of a pot at one moment: shares, and savoury in g of glutamate alike in 100 g. */
-  public record BeadsView(
+  public record TasteProfileView(
       double saltFraction,
       double acidFraction,
       double sourFraction,
@@ -93,7 +93,7 @@ public record BalanceView(
       String name,
       double massKilograms,
       boolean reaches,
-      BeadsView after,
+      TasteProfileView after,
       double solidsFraction,
       double madeKilograms,
       double moreSodiumKilograms,
@@ -112,7 +112,8 @@ public record BalanceView(
       @Nullable Kind act) {}
 
   /** Boiling on. */
-  public record TimeView(double waterKilograms, @Nullable Double takesSeconds, BeadsView reduced) {}
+  public record TimeView(
+      double waterKilograms, @Nullable Double takesSeconds, TasteProfileView reduced) {}
 
   /** Fat to take off. */
   public record SkimView(double fatKilograms, double fatFraction) {}

@@ -1,8 +1,8 @@
 package urnstew.app.balance;
 
 import java.util.Optional;
-import urnstew.core.balance.Course;
 import urnstew.core.balance.InPot;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.units.Mass;
 
@@ -20,7 +20,7 @@ record Pot(
     String title,
     ResolvedFormula formula,
     InPot now,
-    Course course,
+    RemainingProcess course,
     Mass portion,
     Optional<Double> portions) {
   /** The same with so much sauce for each. */

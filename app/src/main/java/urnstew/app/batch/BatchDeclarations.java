@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchMapper.Listed;
 import urnstew.app.formula.FormulaShelf;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.core.batch.BatchDeclaration;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
@@ -53,12 +53,13 @@ public class BatchDeclarations {
 
   /** Of all that went into a batch and is to come; reckoned once an entry. */
   public Declaration of(UUID batchId) {
-    Listed one = batches.listed(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    Listed one = batches.listed(batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
     return Objects.requireNonNull(told.get(one, this::reckoned), "a batch is declared");
   }
 
   private Declaration reckoned(Listed one) {
-    BatchRow row = batches.find(one.id()).orElseThrow(() -> new NotThere("batch", one.id()));
+    BatchRow row =
+        batches.find(one.id()).orElseThrow(() -> new NotFoundException("batch", one.id()));
     return BatchSnapshot.reads(row.modelVersion())
         ? of(row, histories.acts(row))
         : OF_AN_EARLIER_MODEL;

@@ -2,7 +2,7 @@ package urnstew.app.batch;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.units.Mass;
 
 /** How much a batch made, for whoever takes from it. */
@@ -25,7 +25,7 @@ public class BatchMade {
    * who take at once are counted one after the other.
    */
   public Mass atMost(UUID id) {
-    BatchRow row = batches.lock(id).orElseThrow(() -> new NotThere("batch", id));
+    BatchRow row = batches.lock(id).orElseThrow(() -> new NotFoundException("batch", id));
     Double weighed = row.finalMassKilograms();
     return weighed == null
         ? new Mass(row.plannedMassKilograms() * FORECAST_WITHIN)

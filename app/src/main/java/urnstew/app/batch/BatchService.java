@@ -16,8 +16,8 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
 import urnstew.app.occupancy.HolderEnds;
-import urnstew.app.platform.Clash;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.ConflictException;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Tagged;
 import urnstew.app.print.Printed;
@@ -109,7 +109,7 @@ public class BatchService implements TaskSource, HolderEnds {
   /** The same, and what it follows from. */
   @Transactional(readOnly = true)
   public Tagged<BatchView> page(UUID id) {
-    Listed one = batches.listed(id).orElseThrow(() -> new NotThere("batch", id));
+    Listed one = batches.listed(id).orElseThrow(() -> new NotFoundException("batch", id));
     BatchView view = views.view(one, this::present);
     return new Tagged<>(List.of(one, view.pieces()), view);
   }
@@ -151,9 +151,9 @@ public class BatchService implements TaskSource, HolderEnds {
   }
 
   private BatchRow present(UUID id) {
-    BatchRow row = batches.find(id).orElseThrow(() -> new NotThere("batch", id));
+    BatchRow row = batches.find(id).orElseThrow(() -> new NotFoundException("batch", id));
     if (!BatchSnapshot.reads(row.modelVersion())) {
-      throw new Clash(
+      throw new ConflictException(
           "This batch was cooked with an earlier model of the pot.", "Look it up in the logbook.");
     }
     return row;

@@ -14,7 +14,7 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.plan.PlanService;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.Write;
 import urnstew.core.batch.BatchClock;
@@ -59,7 +59,8 @@ public class BatchStarter {
     writes.once(write.id(), "batch", write, () -> started(write, actor));
     return batches
         .recorded(write.id())
-        .orElseThrow(() -> new Clash("This batch was lit and taken back.", "Light it anew."));
+        .orElseThrow(
+            () -> new ConflictException("This batch was lit and taken back.", "Light it anew."));
   }
 
   private void started(StartBatch write, Actor actor) {

@@ -263,6 +263,9 @@ class BatchViews {
             forecast.readings());
     Double reached = row.reachedFraction();
     return EndView.of(
-        endedAt, row.note(), reached == null ? forecast.thicknessFraction() : reached, outcome);
+        endedAt,
+        row.note(),
+        reached == null ? forecast.equivalentSolidsFraction() : reached,
+        outcome);
   }
 }

@@ -10,10 +10,10 @@ import urnstew.app.batch.BatchMapper.Learnt;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.Figures;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.core.batch.AsMade;
 import urnstew.core.batch.BatchEvent;
@@ -23,8 +23,8 @@ import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.Forecast;
 import urnstew.core.batch.Forecaster;
 import urnstew.core.batch.Measurement.Plated;
-import urnstew.core.correction.Belief;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 
@@ -84,12 +84,13 @@ class EntryWriter {
   }
 
   Recorded recorded(UUID id) {
-    return batches.recorded(id).orElseThrow(() -> new NotThere("entry", id));
+    return batches.recorded(id).orElseThrow(() -> new NotFoundException("entry", id));
   }
 
   /** Reckons what an entry comes to; holds nothing. */
   Entry prepare(UUID batchId, Writes.Entry write) {
-    return entry(batches.find(batchId).orElseThrow(() -> new NotThere("batch", batchId)), write);
+    return entry(
+        batches.find(batchId).orElseThrow(() -> new NotFoundException("batch", batchId)), write);
   }
 
   private Entry entry(BatchRow row, Writes.Entry write) {
@@ -120,7 +121,8 @@ class EntryWriter {
 
   private static void requireOnTheStove(BatchRow row) {
     if (row.status() == Status.FINISHED) {
-      throw new Clash("This batch is off the heat already.", "Look it up in the logbook.");
+      throw new ConflictException(
+          "This batch is off the heat already.", "Look it up in the logbook.");
     }
   }
 
@@ -155,7 +157,7 @@ class EntryWriter {
   }
 
   private BatchRow locked(UUID batchId) {
-    return batches.lock(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    return batches.lock(batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
   }
 
   private static String scope(UUID batchId) {
@@ -172,7 +174,7 @@ class EntryWriter {
           batchId,
           finished.at(),
           finished.finalMass().map(Mass::kilograms).orElse(null),
-          entry.forecast().prediction().belief().factor(Quantity.EVAPORATION),
+          entry.forecast().prediction().estimate().factor(Quantity.EVAPORATION),
           finished.note(),
           AsMade.reached(entry.after(), entry.forecast()).value());
     }
@@ -192,7 +194,7 @@ class EntryWriter {
   }
 
   private static Learnt learnt(BatchHistory history, Forecast forecast) {
-    Belief belief = forecast.prediction().belief();
+    ParameterEstimate estimate = forecast.prediction().estimate();
     Optional<ReadingTaken> plated =
         history.countingReadings().stream()
             .filter(taken -> taken.measurement() instanceof Plated)
@@ -201,8 +203,8 @@ class EntryWriter {
         forecast.readings(),
         plated.map(taken -> ((Plated) taken.measurement()).spread().meters()).orElse(null),
         plated.map(ReadingTaken::at).orElse(null),
-        belief.factor(Quantity.POWER),
-        belief.body());
+        estimate.factor(Quantity.POWER),
+        estimate.body());
   }
 
   /** Faults of the core under the names of the fields. */

@@ -12,14 +12,14 @@ import urnstew.app.plan.CurvePoint;
 import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.Forecast;
 import urnstew.core.batch.Forecast.ReadingMark;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.reduction.Outcome;
 import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /** What is expected of a batch, as it was shown. */
 public record ForecastView(
@@ -37,7 +37,7 @@ public record ForecastView(
     List<StepView> steps,
     List<ReadPoint> reads,
     double endMassKilograms,
-    double thicknessFraction,
+    double equivalentSolidsFraction,
     String band,
     double saltFraction,
     double portions,
@@ -58,7 +58,7 @@ public record ForecastView(
   static ForecastView of(Forecast forecast, BatchClock clock, KitchenSettings kitchen) {
     Hours hours = new Hours(clock, clock.secondsAt(forecast.simmerStartedAt()));
     var prediction = forecast.prediction();
-    var thickness = prediction.likely().last().thickness();
+    var equivalentSolids = prediction.likely().last().equivalentSolids();
     return new ForecastView(
         forecast.simmerStartedAt(),
         hours.end(prediction.likely()),
@@ -78,15 +78,15 @@ public record ForecastView(
             .map(mark -> hours.read(mark, prediction.oddReadings()))
             .toList(),
         forecast.end().total().kilograms(),
-        thickness.value(),
-        kitchen.band(thickness),
+        equivalentSolids.value(),
+        kitchen.band(equivalentSolids),
         forecast.saltShare(),
         forecast.portions(),
         forecast.advice().map(hours::advice).orElse(null),
         forecast.readings(),
-        prediction.belief().factor(Quantity.EVAPORATION),
-        prediction.belief().factor(Quantity.POWER),
-        prediction.belief().body(),
+        prediction.estimate().factor(Quantity.EVAPORATION),
+        prediction.estimate().factor(Quantity.POWER),
+        prediction.estimate().body(),
         prediction.oddReadings(),
         forecast.cautions(),
         forecast.workings());
@@ -105,7 +105,7 @@ public record ForecastView(
       return clock.at(origin + seconds);
     }
 
-    @Nullable Instant end(Trajectory fall) {
+    @Nullable Instant end(ReductionCurve fall) {
       return fall.outcome() instanceof Reaches reaches
           ? at(reaches.after().toMillis() / 1000.0)
           : null;

@@ -172,7 +172,8 @@ final class HandOverSheet {
         readings,
         wanted,
         "%s, %.1f %% solids at %s"
-            .formatted(forecast.band(), 100 * forecast.thicknessFraction(), printed.mass(wanted)),
+            .formatted(
+                forecast.band(), 100 * forecast.equivalentSolidsFraction(), printed.mass(wanted)),
         "%s, %s".formatted(printed.hour(first().at()), printed.mass(first().massKilograms())),
         printed.hour(forecast.latest()));
   }

@@ -8,9 +8,9 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import urnstew.app.batch.BatchEntries.Recorded;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.core.batch.BatchEvent;
 
@@ -53,7 +53,7 @@ public class TakeBacks {
   }
 
   private void takenBack(UUID batchId, Writes.TakeBack write, Actor actor) {
-    BatchRow row = batches.lock(batchId).orElseThrow(() -> new NotThere("batch", batchId));
+    BatchRow row = batches.lock(batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
     Instant received = clock.instant();
     // When it was typed, whatever hour is said: an hour that is said could be any.
     requireInTime(
@@ -67,7 +67,7 @@ public class TakeBacks {
 
   private static void requireInTime(Instant written, Instant typed) {
     if (written.equals(Instant.MIN) || typed.isAfter(written.plus(OFFERED))) {
-      throw new Clash(
+      throw new ConflictException(
           "That can be taken back for half a minute only.",
           "Say that the batch is off the heat, or light it anew.");
     }
@@ -76,7 +76,7 @@ public class TakeBacks {
   /** As if nobody had lit it; only before anything else was written to it. */
   private void unlit(BatchRow row) {
     if (row.nextSequence() > 1 || batches.hasNotes(row.id())) {
-      throw new Clash(
+      throw new ConflictException(
           "Somebody has written to this batch since it was lit.",
           "Say that it is off the heat instead.");
     }
@@ -93,10 +93,11 @@ public class TakeBacks {
                 .filter(end -> end.id().equals(write.eventId()))
                 .isPresent();
     if (!ended) {
-      throw new Clash("That did not end this batch.", "Strike out what was wrong, one by one.");
+      throw new ConflictException(
+          "That did not end this batch.", "Strike out what was wrong, one by one.");
     }
     if (uses.stream().anyMatch(use -> use.isUsed(row.id()))) {
-      throw new Clash(
+      throw new ConflictException(
           "Sauce of this batch is held, cooling or in tubs already.",
           "Light another batch with the rest.");
     }

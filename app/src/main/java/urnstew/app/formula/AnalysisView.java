@@ -20,7 +20,7 @@ public record AnalysisView(
     double solidsFraction,
     double saltFraction,
     double saltRangeFraction,
-    List<BeadView> beads,
+    List<TasteView> tastes,
     @Nullable BigDecimal cost,
     DeclarationView declaration,
     List<AvoidedView> avoided,
@@ -40,7 +40,7 @@ public record AnalysisView(
           step.added().kilograms(),
           step.atStart().total().kilograms(),
           step.atEnd().total().kilograms(),
-          step.atEnd().thickness().value());
+          step.atEnd().equivalentSolids().value());
     }
   }
 
@@ -54,7 +54,7 @@ public record AnalysisView(
         analysis.solids().value(),
         analysis.salt().value(),
         analysis.saltRangeShare(),
-        BeadView.of(formula),
+        TasteView.of(formula),
         analysis.cost().orElse(null),
         DeclarationView.of(analysis.declaration()),
         AvoidedView.of(avoids, formula.portions(), pantry),

@@ -6,7 +6,7 @@ import urnstew.app.formula.FormulaMapper.ShelfRow;
 import urnstew.app.formula.store.FormulaDocuments;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.Write;
 import urnstew.core.formula.Formula;
 import urnstew.units.InvalidInput;
@@ -75,8 +75,8 @@ public class FormulaWriter {
         .isPresent();
   }
 
-  private static Clash clash() {
-    return new Clash(
+  private static ConflictException clash() {
+    return new ConflictException(
         "Somebody else wrote a version meanwhile.",
         "Load it again and look what changed, then write yours.");
   }

@@ -33,7 +33,7 @@ final class CoolingViews {
     Instant zero = history.begun();
     return new CoolingView(
         outlook.verdict(),
-        outlook.duty(),
+        outlook.action(),
         rules.of(Limit.COOL_FROM).value(),
         outlook.clockFrom().orElse(null),
         outlook.clockRuns(),

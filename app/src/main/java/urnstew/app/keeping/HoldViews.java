@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.KeepingView.HoldView;
+import urnstew.core.holding.HoldMonitor;
 import urnstew.core.holding.HoldOutlook;
 import urnstew.core.holding.HoldReading;
-import urnstew.core.holding.HoldWatch;
 import urnstew.core.holding.HotHold;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
@@ -26,7 +26,7 @@ final class HoldViews {
   static HoldView of(
       ToHold start, Instant from, List<HoldReading> readings, double addedKilograms, Instant now) {
     RuleSet rules = start.rules();
-    HoldOutlook outlook = HoldWatch.at(now, from, readings, rules);
+    HoldOutlook outlook = HoldMonitor.at(now, from, readings, rules);
     HotHold hold = toppedUp(start.hold(), addedKilograms);
     Duration time = now.isAfter(from) ? Duration.between(from, now) : Duration.ZERO;
     MassFraction thickest = new MassFraction(start.wanted().value() * (1 + FELT));
@@ -45,7 +45,7 @@ final class HoldViews {
         outlook.discard(),
         rules.of(Limit.REHEAT).value(),
         start.wanted().value(),
-        hold.thicknessAfter(time).value(),
+        hold.equivalentSolidsAfter(time).value(),
         hold.lossPerHour().kilograms(),
         topUp,
         topUpAt.orElse(null),

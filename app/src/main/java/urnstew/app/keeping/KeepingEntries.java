@@ -9,7 +9,7 @@ import urnstew.app.keeping.KeepingStart.ToCool;
 import urnstew.app.keeping.KeepingStart.ToHold;
 import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.KitchenService;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.core.rules.Limit;
 import urnstew.units.InvalidInput;
 import urnstew.units.Require;
@@ -62,7 +62,7 @@ class KeepingEntries {
     public KeepingEvent strikeOut(KeepingWrites.StrikeOut w) {
       boolean known = mapper.entries(row.id()).stream().anyMatch(e -> e.id().equals(w.eventId()));
       if (!known) {
-        throw new NotThere("entry", w.eventId());
+        throw new NotFoundException("entry", w.eventId());
       }
       return new KeepingEvent.StruckOut(w.eventId(), w.reason());
     }

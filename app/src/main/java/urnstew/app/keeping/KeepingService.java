@@ -21,9 +21,9 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
 import urnstew.app.occupancy.HolderEnds;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
@@ -107,15 +107,15 @@ public class KeepingService implements TaskSource, HolderEnds {
   }
 
   private KeepingRow row(UUID id) {
-    return mapper.find(id).orElseThrow(() -> new NotThere("keeping", id));
+    return mapper.find(id).orElseThrow(() -> new NotFoundException("keeping", id));
   }
 
   /** Closes a cooling whose sauce goes into tubs; only one that is over. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void putAway(UUID id, Instant at) {
-    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
+    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("keeping", id));
     if (row.closedAt() != null) {
-      throw new Clash("This is put away already.", "Look for its lot.");
+      throw new ConflictException("This is put away already.", "Look for its lot.");
     }
     views.mustBeCold(row, at);
     mapper.close(id, at, Closed.PUT_AWAY, "");
@@ -152,9 +152,9 @@ public class KeepingService implements TaskSource, HolderEnds {
 
   /** Locked; still kept. */
   private KeepingRow open(UUID id) {
-    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotThere("keeping", id));
+    KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("keeping", id));
     if (row.closedAt() != null) {
-      throw new Clash("This is not kept any more.", "Look it up in the logbook.");
+      throw new ConflictException("This is not kept any more.", "Look it up in the logbook.");
     }
     return row;
   }

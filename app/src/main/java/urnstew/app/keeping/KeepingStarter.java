@@ -27,9 +27,9 @@ import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
@@ -193,7 +193,7 @@ public class KeepingStarter {
         new ToHold(
             hold,
             vessel.name(),
-            kept.contents().thickness(),
+            kept.contents().equivalentSolids(),
             HoldWindow.of(kept.formula()),
             Loosening.of(kept.formula()),
             inForce);
@@ -330,7 +330,7 @@ public class KeepingStarter {
             declarations.of(row.batchId(), formulaId),
             row.moreBecause());
       }
-      throw new Clash("Only what was cooled here is put away.", "Cool it first.");
+      throw new ConflictException("Only what was cooled here is put away.", "Cool it first.");
     }
     if (what == null) {
       throw new InvalidInput(
@@ -357,7 +357,7 @@ public class KeepingStarter {
   }
 
   private KeepingRow row(UUID id) {
-    return mapper.find(id).orElseThrow(() -> new NotThere("keeping", id));
+    return mapper.find(id).orElseThrow(() -> new NotFoundException("keeping", id));
   }
 
   private Kept once(KeepingWrites.Timed write, String scope, Runnable what) {

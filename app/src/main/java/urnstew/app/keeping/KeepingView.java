@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.cooling.ColdPlace;
 import urnstew.core.cooling.CoolingVerdict;
-import urnstew.core.cooling.Duty;
+import urnstew.core.cooling.CorrectiveAction;
 import urnstew.core.cooling.MarkOutlook;
 import urnstew.core.explain.Working;
 import urnstew.core.holding.HoldOutlook;
@@ -71,7 +71,7 @@ public record KeepingView(
   /** A cooling by the rule. */
   public record CoolingView(
       CoolingVerdict verdict,
-      Duty duty,
+      CorrectiveAction action,
       double fromCelsius,
       @Nullable Instant clockFrom,
       boolean clockRuns,

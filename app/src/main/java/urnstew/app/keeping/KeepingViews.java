@@ -23,18 +23,18 @@ import urnstew.app.keeping.KeepingView.HoldView;
 import urnstew.app.keeping.KeepingView.SetOutView;
 import urnstew.app.keeping.KeepingWrites.Closed;
 import urnstew.app.keeping.store.KeepingDocuments;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.core.cooling.CoolingEvent;
 import urnstew.core.cooling.CoolingHistory;
+import urnstew.core.cooling.CoolingMonitor;
 import urnstew.core.cooling.CoolingOutlook;
 import urnstew.core.cooling.CoolingTasks;
-import urnstew.core.cooling.CoolingWatch;
-import urnstew.core.cooling.Duty;
+import urnstew.core.cooling.CorrectiveAction;
 import urnstew.core.cooling.MarkOutlook;
+import urnstew.core.holding.HoldMonitor;
 import urnstew.core.holding.HoldOutlook;
 import urnstew.core.holding.HoldReading;
 import urnstew.core.holding.HoldTasks;
-import urnstew.core.holding.HoldWatch;
 import urnstew.core.holding.TimeAlone;
 import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.rules.RuleSet;
@@ -55,7 +55,7 @@ class KeepingViews {
   private final Clock clock;
 
   /** Fitting takes far longer than asking how it stands, which every glance does. */
-  private final Cache<Watched, CoolingWatch> watches =
+  private final Cache<Watched, CoolingMonitor> watches =
       Caffeine.newBuilder().maximumSize(MOST_WATCHED).build();
 
   KeepingViews(KeepingMapper mapper, Clock clock) {
@@ -109,7 +109,7 @@ class KeepingViews {
       Subject held = subject(row, Place.HELD_HOT);
       HoldView view = HoldViews.of(hold, row.startedAt(), readings(entries), added(entries), now);
       Task rule =
-          HoldTasks.of(held, HoldWatch.at(now, row.startedAt(), readings(entries), hold.rules()));
+          HoldTasks.of(held, HoldMonitor.at(now, row.startedAt(), readings(entries), hold.rules()));
       Instant topUpAt = view.topUpAt();
       return topUpAt == null || view.state() == HoldOutlook.State.DISCARD
           ? List.of(rule)
@@ -204,11 +204,11 @@ class KeepingViews {
     }
     KeepingStart start = KeepingDocuments.START.read(row.start());
     if (start instanceof ToSetOut && as == Closed.PUT_AWAY) {
-      throw new Clash(
+      throw new ConflictException(
           "What stood out by time alone is not kept.", "Serve it by its time, or throw it away.");
     }
     if (isLost(row, start, at)) {
-      throw new Clash(
+      throw new ConflictException(
           "By " + start.rules().name() + " this is not safe any more.",
           "Throw it away, with the reason. If a reading was wrong, strike it out first.");
     }
@@ -216,10 +216,10 @@ class KeepingViews {
 
   private boolean isLost(KeepingRow row, KeepingStart start, Instant at) {
     if (start instanceof ToCool cool) {
-      return outlook(row, cool, at).duty() == Duty.DISCARD;
+      return outlook(row, cool, at).action() == CorrectiveAction.DISCARD;
     }
     if (start instanceof ToHold hold) {
-      return HoldWatch.at(at, row.startedAt(), readings(entries(row, at)), hold.rules()).state()
+      return HoldMonitor.at(at, row.startedAt(), readings(entries(row, at)), hold.rules()).state()
           == HoldOutlook.State.DISCARD;
     }
     return setOut(row, (ToSetOut) start, readings(entries(row, at)), at).state()
@@ -229,10 +229,10 @@ class KeepingViews {
   /** Into tubs goes what was cold in time. */
   void mustBeCold(KeepingRow row, Instant at) {
     if (KeepingDocuments.START.read(row.start()) instanceof ToCool cool
-        && outlook(row, cool, at).duty() == Duty.PUT_AWAY) {
+        && outlook(row, cool, at).action() == CorrectiveAction.PUT_AWAY) {
       return;
     }
-    throw new Clash(
+    throw new ConflictException(
         "This cooling is not over: not every mark was read in time.",
         "Read it when it is cold, or look at what it asks for.");
   }
@@ -240,8 +240,8 @@ class KeepingViews {
   /** Reheating mends a cooling once, in time, and where the rule set allows it. */
   void mayReheat(KeepingRow row, ToCool start, Instant at) {
     CoolingOutlook outlook = outlook(row, start, at);
-    if (outlook.duty() != Duty.COOL_FASTER_OR_REHEAT) {
-      throw new Clash(
+    if (outlook.action() != CorrectiveAction.COOL_FASTER_OR_REHEAT) {
+      throw new ConflictException(
           "Reheating does not mend this cooling any more.",
           "It does so once, before the first mark's time is over, where the rule set allows it.");
     }
@@ -251,10 +251,10 @@ class KeepingViews {
     return watch(row, start, entries(row, at)).at(at);
   }
 
-  private CoolingWatch watch(KeepingRow row, ToCool start, List<Entry> entries) {
+  private CoolingMonitor watch(KeepingRow row, ToCool start, List<Entry> entries) {
     return watches.get(
         new Watched(history(row, start, entries), start.rules()),
-        watched -> CoolingWatch.of(watched.history(), watched.rules()));
+        watched -> CoolingMonitor.of(watched.history(), watched.rules()));
   }
 
   /** As it was known then: what was read later is no reason to have done otherwise. */

@@ -86,7 +86,7 @@ class KeptSauces {
           inputs.formula(),
           batch,
           snapshot.clock().startedAt(),
-          inputs.target().thickness(1),
+          inputs.target().equivalentSolids(1),
           kilograms,
           thickest(what, PiecesInPot.before(batches.acts(batch), clock.instant())));
     }

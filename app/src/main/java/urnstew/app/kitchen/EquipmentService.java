@@ -16,9 +16,9 @@ import urnstew.app.kitchen.KitchenView.VesselView;
 import urnstew.app.occupancy.OccupancyService;
 import urnstew.app.occupancy.Place;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
@@ -40,7 +40,7 @@ public class EquipmentService {
   /** A vessel, retired or not. */
   @Transactional(readOnly = true)
   public VesselView vessel(UUID id) {
-    return kitchens.vessel(id).orElseThrow(() -> new NotThere("vessel", id));
+    return kitchens.vessel(id).orElseThrow(() -> new NotFoundException("vessel", id));
   }
 
   /** All vessels in use. */
@@ -59,7 +59,7 @@ public class EquipmentService {
   /** A burner, retired or not. */
   @Transactional(readOnly = true)
   public HeatSourceView heatSource(UUID id) {
-    return kitchens.heatSource(id).orElseThrow(() -> new NotThere("burner", id));
+    return kitchens.heatSource(id).orElseThrow(() -> new NotFoundException("burner", id));
   }
 
   /** Adds a vessel, once. */
@@ -117,7 +117,7 @@ public class EquipmentService {
   /** An oven, retired or not. */
   @Transactional(readOnly = true)
   public OvenView oven(UUID id) {
-    return kitchens.oven(id).orElseThrow(() -> new NotThere("oven", id));
+    return kitchens.oven(id).orElseThrow(() -> new NotFoundException("oven", id));
   }
 
   /** Adds an oven, once. */
@@ -142,7 +142,7 @@ public class EquipmentService {
   /** A cold place, retired or not. */
   @Transactional(readOnly = true)
   public ColdPlaceView coldPlace(UUID id) {
-    return kitchens.coldPlace(id).orElseThrow(() -> new NotThere("cold place", id));
+    return kitchens.coldPlace(id).orElseThrow(() -> new NotFoundException("cold place", id));
   }
 
   /** All cold places in use. */
@@ -197,7 +197,7 @@ public class EquipmentService {
   }
 
   private MeasureView measure(UUID id) {
-    return kitchens.measure(id).orElseThrow(() -> new NotThere("measure", id));
+    return kitchens.measure(id).orElseThrow(() -> new NotFoundException("measure", id));
   }
 
   /** A word means one thing at a time. */
@@ -228,7 +228,8 @@ public class EquipmentService {
   private static <T> T changed(int rows, Supplier<T> now) {
     T current = now.get();
     if (rows == 0) {
-      throw new Clash("Somebody else changed this meanwhile.", "Load it again, then change it.");
+      throw new ConflictException(
+          "Somebody else changed this meanwhile.", "Load it again, then change it.");
     }
     return current;
   }

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenView.MeasureView;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.Write;
 import urnstew.core.kitchen.KitchenWorkings;
 import urnstew.core.thermo.Altitude;
@@ -98,7 +98,7 @@ public class KitchenService {
   @Write
   public KitchenView change(KitchenEdit to, int version, Actor actor) {
     if (kitchens.change(to.checked(), version) == 0) {
-      throw new Clash(
+      throw new ConflictException(
           "Somebody else changed the kitchen meanwhile.", "Load it again, then change it.");
     }
     return view();

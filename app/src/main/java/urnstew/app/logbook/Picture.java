@@ -21,7 +21,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 import org.jspecify.annotations.Nullable;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.units.InvalidInput;
 
 /**
@@ -72,12 +72,14 @@ final class Picture {
     try {
       mine = AT_ONCE.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS);
       if (!mine) {
-        throw new Clash("Other photos are being drawn just now.", "Send it again in a moment.");
+        throw new ConflictException(
+            "Other photos are being drawn just now.", "Send it again in a moment.");
       }
       return drawn.get();
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw new Clash("The application is being stopped.", "Send it again in a moment.");
+      throw new ConflictException(
+          "The application is being stopped.", "Send it again in a moment.");
     } finally {
       if (mine) {
         AT_ONCE.release();

@@ -5,7 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.logbook.StageNote.StageNotes;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 
 /** How each stage looked when it was done: kept for the next cook. */
@@ -30,7 +30,7 @@ public class StageNoteService {
   /** A photo as JPEG. */
   @Transactional(readOnly = true)
   public byte[] photo(UUID id) {
-    return notes.photo(id).orElseThrow(() -> new NotThere("photo", id)).photo();
+    return notes.photo(id).orElseThrow(() -> new NotFoundException("photo", id)).photo();
   }
 
   /** Notes how a stage looked, once; no transaction waits while the photo is drawn. */
@@ -42,7 +42,7 @@ public class StageNoteService {
   @Write
   public void remove(UUID id, Actor actor) {
     if (notes.remove(id) == 0) {
-      throw new NotThere("note", id);
+      throw new NotFoundException("note", id);
     }
   }
 }

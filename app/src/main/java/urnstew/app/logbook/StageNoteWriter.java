@@ -9,7 +9,7 @@ import urnstew.app.batch.BatchService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.core.formula.Stage;
 import urnstew.units.InvalidInput;
@@ -44,7 +44,7 @@ public class StageNoteWriter {
   @Write
   public StageNote note(StageNoteWrite write, byte @Nullable [] photo, Actor actor) {
     writes.once(write.id(), "stage-note", write, () -> noted(write, photo, actor));
-    return notes.find(write.id()).orElseThrow(() -> new NotThere("note", write.id()));
+    return notes.find(write.id()).orElseThrow(() -> new NotFoundException("note", write.id()));
   }
 
   private void noted(StageNoteWrite write, byte @Nullable [] photo, Actor actor) {

@@ -14,9 +14,9 @@ import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotEventRow;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 
 /** Codes, entries, hours and identities of lots: what every write about them needs. */
 @Component
@@ -56,7 +56,8 @@ class LotLedger {
         return code;
       }
     }
-    throw new Clash("No code is free for this lot.", "Send it again under a new identity.");
+    throw new ConflictException(
+        "No code is free for this lot.", "Send it again under a new identity.");
   }
 
   private static final class Signs {
@@ -89,7 +90,7 @@ class LotLedger {
   void leave(LotRow row, double takenKilograms, Instant at) {
     double left = row.massKilograms() - takenKilograms;
     if (left < -CRUMB_KILOGRAMS) {
-      throw new Clash(
+      throw new ConflictException(
           "There is not that much left of " + row.code() + ".", "Look at it again, take less.");
     }
     mapper.leave(row.id(), left < CRUMB_KILOGRAMS ? 0 : left, at);
@@ -110,6 +111,6 @@ class LotLedger {
   }
 
   LotRow row(UUID id) {
-    return mapper.find(id).orElseThrow(() -> new NotThere("lot", id));
+    return mapper.find(id).orElseThrow(() -> new NotFoundException("lot", id));
   }
 }

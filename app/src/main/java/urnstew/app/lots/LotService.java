@@ -24,8 +24,8 @@ import urnstew.app.lots.LotMapper.LinkRow;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.ConflictException;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.app.task.TaskSource;
@@ -84,9 +84,9 @@ public class LotService implements TaskSource {
   }
 
   private LotRow locked(UUID id) {
-    LotRow row = mapper.lock(id).orElseThrow(() -> new NotThere("lot", id));
+    LotRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("lot", id));
     if (row.closedAt() != null) {
-      throw new Clash("Nothing is left of this lot.", "Look up its history.");
+      throw new ConflictException("Nothing is left of this lot.", "Look up its history.");
     }
     return row;
   }
@@ -111,7 +111,7 @@ public class LotService implements TaskSource {
     boolean freezer = place.kind() == ColdKind.FREEZER;
     boolean wasFrozen = LotViews.dates(row).isFrozen();
     if (freezer && row.thawedOn() != null) {
-      throw new Clash(
+      throw new ConflictException(
           "What has thawed is not frozen again.", "Use it by its date, or cook it into something.");
     }
     LocalDate frozen = freezer && row.frozenOn() == null ? ledger.day(at) : row.frozenOn();
@@ -168,7 +168,7 @@ public class LotService implements TaskSource {
   private void requireInDate(LotRow row, LocalDate day) {
     int left = LotViews.dates(row).daysLeft(rules.inForce(), day);
     if (left <= 0) {
-      throw new Clash(
+      throw new ConflictException(
           "By " + rules.inForce().name() + " the date of this lot is past.",
           "Throw it away, with the reason.");
     }

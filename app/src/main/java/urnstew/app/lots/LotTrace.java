@@ -26,7 +26,7 @@ import urnstew.app.lots.LotView.TraceStep;
 import urnstew.app.lots.LotView.TraceView;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.app.rules.RuleService;
 import urnstew.core.pantry.IngredientKind;
@@ -91,7 +91,7 @@ public class LotTrace {
   /** Where a lot came from, and where it went. */
   @Transactional(readOnly = true)
   public TraceView ofLot(UUID id) {
-    LotRow row = mapper.find(id).orElseThrow(() -> new NotThere("lot", id));
+    LotRow row = mapper.find(id).orElseThrow(() -> new NotFoundException("lot", id));
     Map<UUID, TraceStep> from = new LinkedHashMap<>();
     List<LotRow> before =
         mapper.ancestors(id).stream().map(LinkRow::fromId).distinct().map(this::lot).toList();
@@ -178,11 +178,11 @@ public class LotTrace {
   }
 
   private LotRow lot(UUID id) {
-    return mapper.find(id).orElseThrow(() -> new NotThere("lot", id));
+    return mapper.find(id).orElseThrow(() -> new NotFoundException("lot", id));
   }
 
   private BatchName batch(UUID id) {
-    return mapper.batch(id).orElseThrow(() -> new NotThere("batch", id));
+    return mapper.batch(id).orElseThrow(() -> new NotFoundException("batch", id));
   }
 
   private TraceStep step(BatchName batch) {

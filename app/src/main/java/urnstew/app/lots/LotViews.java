@@ -54,7 +54,7 @@ import urnstew.core.task.Subject;
 import urnstew.core.task.Subject.Place;
 import urnstew.core.task.Task;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 import urnstew.units.Volume;
@@ -389,7 +389,7 @@ class LotViews {
   }
 
   static double volume(Composition kind, double kilograms) {
-    return FoodProperties.volumeCubicMeters(kind, COLD.celsius())
+    return ThermalProperties.volumeCubicMeters(kind, COLD.celsius())
         * kilograms
         / kind.total().kilograms();
   }

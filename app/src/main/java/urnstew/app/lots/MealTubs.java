@@ -9,7 +9,7 @@ import urnstew.app.lots.LotMapper.Kind;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.lots.LotView.ReadyLot;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.sizing.TubStock;
 import urnstew.units.Mass;
 
@@ -59,7 +59,7 @@ class MealTubs implements TubStock {
       left -= lot.massKilograms();
     }
     if (left > LotLedger.CRUMB_KILOGRAMS) {
-      throw new Clash(
+      throw new ConflictException(
           "Somebody else took of the tubs meanwhile: they are not enough any more.",
           "Look at the meal again, then say that it is cooked.");
     }

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.core.kitchen.Occupancy;
 import urnstew.units.InvalidInput;
 
@@ -53,7 +53,8 @@ public class OccupancyService {
         .in(vesselId)
         .ifPresent(
             there -> {
-              throw new Clash("'" + there.name() + "' is in that pot.", "End that first.");
+              throw new ConflictException(
+                  "'" + there.name() + "' is in that pot.", "End that first.");
             });
   }
 

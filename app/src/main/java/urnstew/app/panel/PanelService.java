@@ -22,9 +22,9 @@ import urnstew.app.panel.PanelView.SeatView;
 import urnstew.app.panel.PanelView.TasterView;
 import urnstew.app.panel.store.PanelDocuments;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.core.formula.Declaration;
 import urnstew.core.panel.PairedPreference;
@@ -123,12 +123,13 @@ public class PanelService {
   /** Takes a seat for a phone, or finds the one that it took. */
   @Write
   public TasterView sit(UUID id, UUID device, Actor actor) {
-    PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
+    PanelRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("panel", id));
     List<SeatRow> seats = mapper.seats(id);
     if (seats.stream().noneMatch(seat -> seat.device().equals(device))) {
       requireOpen(row);
       if (seats.size() == SEATS) {
-        throw new Clash("All " + SEATS + " seats are taken.", "Ask the host to open another one.");
+        throw new ConflictException(
+            "All " + SEATS + " seats are taken.", "Ask the host to open another one.");
       }
       mapper.sit(id, seats.size() + 1, device);
     }
@@ -138,7 +139,7 @@ public class PanelService {
   /** Keeps the answer of a phone; until the panel is closed it may be given anew. */
   @Write
   public TasterView vote(UUID id, UUID device, List<Integer> codes, String note, Actor actor) {
-    PanelRow row = mapper.lock(id).orElseThrow(() -> new NotThere("panel", id));
+    PanelRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("panel", id));
     requireOpen(row);
     List<Integer> known = plan(row).codes();
     if (codes.size() != known.size() || !known.containsAll(codes) || repeats(codes)) {
@@ -151,7 +152,7 @@ public class PanelService {
     }
     List<Integer> places = codes.stream().map(known::indexOf).toList();
     if (mapper.vote(id, device, PanelDocuments.RANKED.write(places), note, clock.instant()) == 0) {
-      throw new NotThere("seat", device);
+      throw new NotFoundException("seat", device);
     }
     return taster(row, device);
   }
@@ -170,7 +171,7 @@ public class PanelService {
 
   private static void requireOpen(PanelRow row) {
     if (row.closedAt() != null) {
-      throw new Clash("This tasting is closed.", "Ask the host to open another one.");
+      throw new ConflictException("This tasting is closed.", "Ask the host to open another one.");
     }
   }
 
@@ -179,7 +180,7 @@ public class PanelService {
         mapper.seats(row.id()).stream()
             .filter(one -> one.device().equals(device))
             .findFirst()
-            .orElseThrow(() -> new NotThere("seat", device));
+            .orElseThrow(() -> new NotFoundException("seat", device));
     List<Integer> codes = plan(row).codes();
     return new TasterView(
         row.id(),
@@ -262,6 +263,6 @@ public class PanelService {
   }
 
   private PanelRow row(UUID id) {
-    return mapper.find(id).orElseThrow(() -> new NotThere("panel", id));
+    return mapper.find(id).orElseThrow(() -> new NotFoundException("panel", id));
   }
 }

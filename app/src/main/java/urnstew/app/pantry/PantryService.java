@@ -18,7 +18,7 @@ import urnstew.app.pantry.IngredientView.Content;
 import urnstew.app.pantry.PantryMapper.OwnRow;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.Remembered;
 import urnstew.app.platform.Write;
 import urnstew.core.pantry.Avoid;
@@ -212,7 +212,7 @@ public class PantryService {
       return avoidList();
     }
     if (mapper.nextAvoidVersion(version) == 0) {
-      throw new Clash(
+      throw new ConflictException(
           "Somebody else changed what this kitchen avoids meanwhile.",
           "Look at what it holds now, then change that.");
     }
@@ -229,7 +229,7 @@ public class PantryService {
             ? mapper.add(ingredient.id(), document, pricedOn, retired)
             : mapper.change(ingredient.id(), document, pricedOn, retired, version);
     if (stored == 0) {
-      throw new Clash(
+      throw new ConflictException(
           "Somebody else changed " + ingredient.name() + " meanwhile.",
           "Load it again, then change it.");
     }

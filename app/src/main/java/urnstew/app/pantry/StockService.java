@@ -14,9 +14,9 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.app.task.TaskSource;
 import urnstew.core.pantry.Care;
@@ -180,7 +180,7 @@ public class StockService implements TaskSource {
   }
 
   private StockItem found(UUID id) {
-    return mapper.stockItem(id).orElseThrow(() -> new NotThere("stock item", id));
+    return mapper.stockItem(id).orElseThrow(() -> new NotFoundException("stock item", id));
   }
 
   private StockItem dated(StockItem item) {
@@ -194,7 +194,8 @@ public class StockService implements TaskSource {
 
   private static void requireChanged(int rows) {
     if (rows == 0) {
-      throw new Clash("Somebody else changed it meanwhile.", "Load it again, then change it.");
+      throw new ConflictException(
+          "Somebody else changed it meanwhile.", "Load it again, then change it.");
     }
   }
 }

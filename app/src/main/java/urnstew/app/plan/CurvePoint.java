@@ -3,7 +3,7 @@ package urnstew.app.plan;
 import java.time.Instant;
 import java.util.List;
 import java.util.function.DoubleFunction;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /** One point of a fall line. */
 public record CurvePoint(
@@ -15,7 +15,7 @@ public record CurvePoint(
   private static final int SPREAD = 60;
 
   /** Samples a fall to sixty points, and both sides of every change. */
-  public static List<CurvePoint> along(Trajectory fall, DoubleFunction<Instant> clock) {
+  public static List<CurvePoint> along(ReductionCurve fall, DoubleFunction<Instant> clock) {
     return fall.sampled(SPREAD).stream()
         .map(
             state ->
@@ -23,7 +23,7 @@ public record CurvePoint(
                     clock.apply(state.seconds()),
                     state.mass().kilograms(),
                     state.depth().meters(),
-                    state.thickness().value(),
+                    state.equivalentSolids().value(),
                     state.celsius()))
         .toList();
   }

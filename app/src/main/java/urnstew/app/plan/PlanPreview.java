@@ -96,7 +96,7 @@ public record PlanPreview(
         sizedBy instanceof SizedBy.Covers ? sizes(inputs, plan) : List.of(),
         StageFit.of(
                 plan.size().batch(),
-                Optional.of(inputs.thickness()),
+                Optional.of(inputs.equivalentSolids()),
                 inputs.vessel(),
                 vessels,
                 Planner.keptTemperature(inputs))
@@ -131,7 +131,7 @@ public record PlanPreview(
             : Sizing.size(
                 inputs.formula(),
                 inputs.need(),
-                inputs.thickness(),
+                inputs.equivalentSolids(),
                 new PackRule(rounding, inputs.buying().goal()));
     Purchase bought =
         size.purchases().stream()

@@ -22,7 +22,7 @@ import urnstew.core.plan.Preparation;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sizing.Amount;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.PieceCount;
@@ -200,9 +200,9 @@ public record PlanView(
         plan.size().start().total().kilograms(),
         plan.size().end().total().kilograms(),
         plan.size().waterToLose().kilograms(),
-        inputs.formula().beforeTheFinish().cooked().thickness().value(),
-        inputs.thickness().value(),
-        kitchen.band(inputs.thickness()),
+        inputs.formula().beforeTheFinish().cooked().equivalentSolids().value(),
+        inputs.equivalentSolids().value(),
+        kitchen.band(inputs.equivalentSolids()),
         plan.size().salt().value(),
         plan.alcoholLeft().map(AlcoholView::of).orElse(null),
         plan.size().end().pieces().whole().total().kilograms(),
@@ -221,7 +221,7 @@ public record PlanView(
 
   /** When most of the water is gone. */
   private static long stirEvery(Plan plan) {
-    Trajectory likely = plan.prediction().likely();
+    ReductionCurve likely = plan.prediction().likely();
     return Hazard.stirEvery(likely, 0.8 * likely.last().seconds()).toSeconds();
   }
 

@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Lets a write happen once, however often it is sent: the same identity and body find again what
- * the first wrote, the same identity with another body is a {@link Clash}.
+ * the first wrote, the same identity with another body is a {@link ConflictException}.
  */
 @Component
 public class IdempotencyStore {
@@ -73,7 +73,10 @@ public class IdempotencyStore {
         });
   }
 
-  /** Whether this was written before; a {@link Clash} where the identity stands for another. */
+  /**
+   * Whether this was written before; a {@link ConflictException} where the identity stands for
+   * another.
+   */
   @Transactional(readOnly = true)
   public boolean knows(UUID id, String scope, Object body) {
     Optional<IdempotencyMapper.FirstWrite> first = writes.find(id);
@@ -90,7 +93,7 @@ public class IdempotencyStore {
   private static List<UUID> written(
       IdempotencyMapper.FirstWrite first, UUID id, String fingerprint) {
     if (!first.fingerprint().equals(fingerprint)) {
-      throw new Clash(
+      throw new ConflictException(
           "This identity was already used for something else.",
           "Make a new identity for a new entry.");
     }

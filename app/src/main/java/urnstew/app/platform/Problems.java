@@ -62,13 +62,13 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ResponseEntity<Object> clash(Clash fault) {
+  ResponseEntity<Object> clash(ConflictException fault) {
     FieldProblem field = new FieldProblem("", "clash", message(fault), "", fault.remedy());
     return answer(HttpStatus.CONFLICT, message(fault), List.of(field));
   }
 
   @ExceptionHandler
-  ResponseEntity<Object> notThere(NotThere fault) {
+  ResponseEntity<Object> notThere(NotFoundException fault) {
     return answer(HttpStatus.NOT_FOUND, message(fault), List.of());
   }
 

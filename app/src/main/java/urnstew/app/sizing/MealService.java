@@ -26,9 +26,9 @@ import urnstew.app.pantry.PantryService;
 import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
 import urnstew.app.platform.Actor;
-import urnstew.app.platform.Clash;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
-import urnstew.app.platform.NotThere;
+import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.app.print.Printed;
 import urnstew.app.sizing.Meal.Common;
@@ -132,7 +132,7 @@ public class MealService {
             ? mapper.add(id, sheet.name(), document, clock.instant())
             : mapper.change(id, sheet.name(), document, clock.instant(), version);
     if (stored == 0 && !sheet.equals(sheet(row(id)))) {
-      throw new Clash(
+      throw new ConflictException(
           "Somebody else changed the meal meanwhile.", "Load it again, then change it.");
     }
     return one(id);
@@ -182,7 +182,7 @@ public class MealService {
   @Write
   public void retire(UUID id, boolean retired, Actor actor) {
     if (mapper.retire(id, retired) == 0) {
-      throw new NotThere("meal", id);
+      throw new NotFoundException("meal", id);
     }
   }
 
@@ -374,7 +374,7 @@ public class MealService {
   }
 
   private MealRow row(UUID id) {
-    return mapper.find(id).orElseThrow(() -> new NotThere("meal", id));
+    return mapper.find(id).orElseThrow(() -> new NotFoundException("meal", id));
   }
 
   private MealSheet sheet(MealRow row) {

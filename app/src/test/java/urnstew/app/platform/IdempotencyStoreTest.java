@@ -54,9 +54,9 @@ class IdempotencyStoreTest {
 
     Supplier<List<UUID>> again = () -> fail("it was written already");
     assertEquals(WRITTEN, writes.once(ID, "x", new Body("a"), again));
-    assertThrows(Clash.class, () -> writes.once(ID, "x", new Body("b"), again));
+    assertThrows(ConflictException.class, () -> writes.once(ID, "x", new Body("b"), again));
     assertTrue(writes.knows(ID, "x", new Body("a")));
-    assertThrows(Clash.class, () -> writes.knows(ID, "x", new Body("b")));
+    assertThrows(ConflictException.class, () -> writes.knows(ID, "x", new Body("b")));
   }
 
   @Test

@@ -14,7 +14,8 @@ public final class BalanceCautions {
   private BalanceCautions() {}
 
   /** All that matter. */
-  public static List<Caution> of(InPot now, Course course, SaltLedger ledger, Beads after) {
+  public static List<Caution> of(
+      InPot now, RemainingProcess course, SaltLedger ledger, TasteProfile after) {
     List<Caution> cautions = new ArrayList<>();
     Mass toLose = course.toLose(now);
     boolean shrinks = toLose.kilograms() > HARDLY * now.mass().kilograms();

@@ -15,15 +15,15 @@ public final class BalanceWorkings {
    * All of them.
    *
    * @param end the pot when all has happened
-   * @param after its beads
+   * @param after its tastes
    * @param ledger its salt
    */
-  public static List<Working> of(InPot end, Beads after, SaltLedger ledger) {
+  public static List<Working> of(InPot end, TasteProfile after, SaltLedger ledger) {
     return List.of(
         acid(end, after), sharpness(after), savoury(end, after), salt(end, ledger), shares(end));
   }
 
-  private static Working acid(InPot end, Beads after) {
+  private static Working acid(InPot end, TasteProfile after) {
     TasteContent taste = end.taste();
     double all = end.mass().kilograms();
     List<Term> terms = new ArrayList<>();
@@ -55,7 +55,7 @@ public final class BalanceWorkings {
         after.pHHolds() ? Confidence.PUBLISHED : Confidence.ASSUMED);
   }
 
-  private static Working sharpness(Beads after) {
+  private static Working sharpness(TasteProfile after) {
     return new Working(
         "sharpness",
         "What organic acids hold of their protons, less what sugar and fat mask: a simple index.",
@@ -72,7 +72,7 @@ public final class BalanceWorkings {
         Confidence.ASSUMED);
   }
 
-  private static Working savoury(InPot end, Beads after) {
+  private static Working savoury(InPot end, TasteProfile after) {
     TasteContent taste = end.taste();
     double per100 = 100 / end.mass().kilograms();
     return new Working(

@@ -6,7 +6,7 @@ import urnstew.core.formula.Family;
 import urnstew.core.pantry.ReferenceTable;
 
 /**
- * What a style of sauce likes, in the unit of its bead (assumption).
+ * What a style of sauce likes, in the unit of its taste (assumption).
  *
  * @param low end
  * @param high end
@@ -14,11 +14,11 @@ import urnstew.core.pantry.ReferenceTable;
 public record Band(double low, double high) {
   private static final List<CSVRecord> SHIPPED = ReferenceTable.rows("bands");
 
-  /** Of a bead, in a style. */
-  public static Band of(Family family, Bead bead) {
+  /** Of a taste, in a style. */
+  public static Band of(Family family, Taste taste) {
     return SHIPPED.stream()
         .filter(row -> row.get("family").equals(family.name()))
-        .filter(row -> row.get("bead").equals(bead.name()))
+        .filter(row -> row.get("taste").equals(taste.name()))
         .findFirst()
         .map(
             row ->

@@ -12,8 +12,8 @@ import urnstew.units.MassFraction;
  * @param what is added
  * @param mass how much, into the pot as it is now
  * @param reaches whether that is enough; if not, it is the most that is sensible
- * @param after the beads when everything else has happened too
- * @param thickness at the end
+ * @param after the tastes when everything else has happened too
+ * @param equivalentSolids at the end
  * @param made mass at the end
  * @param moreSodiumKilograms sodium that it brings
  * @param longer how much longer the pot then takes to its thickness, where that is known
@@ -22,8 +22,8 @@ public record Dose(
     Dosable what,
     Mass mass,
     boolean reaches,
-    Beads after,
-    MassFraction thickness,
+    TasteProfile after,
+    MassFraction equivalentSolids,
     Mass made,
     double moreSodiumKilograms,
     Optional<Duration> longer) {
@@ -38,7 +38,7 @@ public record Dose(
   private static final MassFraction ALL = new MassFraction(1);
 
   /** What a given amount does. */
-  public static Dose of(Dosable what, Mass mass, InPot now, Course course) {
+  public static Dose of(Dosable what, Mass mass, InPot now, RemainingProcess course) {
     return at(what, mass, true, now, course);
   }
 
@@ -50,7 +50,12 @@ public record Dose(
    * @param most more than that is not sensible
    */
   public static Dose reaching(
-      Dosable what, InPot now, Course course, ToDoubleFunction<InPot> goal, double aim, Mass most) {
+      Dosable what,
+      InPot now,
+      RemainingProcess course,
+      ToDoubleFunction<InPot> goal,
+      double aim,
+      Mass most) {
     double low = 0;
     double high = most.kilograms();
     double atLow = goal.applyAsDouble(course.after(now)) - aim;
@@ -78,15 +83,16 @@ public record Dose(
     return at(what, new Mass(high), true, now, course);
   }
 
-  private static Dose at(Dosable what, Mass mass, boolean reaches, InPot now, Course course) {
+  private static Dose at(
+      Dosable what, Mass mass, boolean reaches, InPot now, RemainingProcess course) {
     InPot added = what.of(mass);
     InPot end = end(what, mass, now, course);
     return new Dose(
         what,
         mass,
         reaches,
-        Beads.of(end),
-        end.contents().thickness(),
+        TasteProfile.of(end),
+        end.contents().equivalentSolids(),
         end.mass(),
         added.sodiumKilograms(),
         water(what, added, now, course)
@@ -95,7 +101,7 @@ public record Dose(
   }
 
   /** The pot when the dose is in and all else has happened. */
-  private static InPot end(Dosable what, Mass mass, InPot now, Course course) {
+  private static InPot end(Dosable what, Mass mass, InPot now, RemainingProcess course) {
     InPot added = what.of(mass);
     if (what.isSauce()) {
       return course.after(now.plus(added));
@@ -105,7 +111,8 @@ public record Dose(
   }
 
   /** Water that it makes the pot lose beyond what was planned. */
-  private static Optional<Mass> water(Dosable what, InPot added, InPot now, Course course) {
+  private static Optional<Mass> water(
+      Dosable what, InPot added, InPot now, RemainingProcess course) {
     if (course.target().isEmpty()) {
       return Optional.empty();
     }

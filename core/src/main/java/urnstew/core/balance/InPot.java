@@ -144,10 +144,12 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
   }
 
   /** After pieces gave what they give, boiled down to a thickness if it is thinner than that. */
-  public InPot reducedTo(MassFraction thickness) {
+  public InPot reducedTo(MassFraction equivalentSolids) {
     PotContents cooked = contents.cooked();
     return asContents(
-        thickness.compareTo(cooked.thickness()) > 0 ? cooked.reducedTo(thickness) : cooked);
+        equivalentSolids.compareTo(cooked.equivalentSolids()) > 0
+            ? cooked.reducedTo(equivalentSolids)
+            : cooked);
   }
 
   public Mass mass() {

@@ -1,7 +1,7 @@
 package urnstew.core.balance;
 
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Require;
@@ -62,6 +62,6 @@ public record Liaison(int spoonfuls, Temperature bowl, Temperature pot, Temperat
   }
 
   private static double capacity(Composition of) {
-    return FoodProperties.heatCapacity(of, END.celsius());
+    return ThermalProperties.heatCapacity(of, END.celsius());
   }
 }

@@ -19,9 +19,10 @@ public sealed interface Remedy {
    * @param tells what figures cannot tell
    * @param water that has yet to leave
    * @param takes how long, where it is known
-   * @param reduced the beads after that alone
+   * @param reduced the tastes after that alone
    */
-  record Time(String title, String tells, Mass water, Optional<Duration> takes, Beads reduced)
+  record Time(
+      String title, String tells, Mass water, Optional<Duration> takes, TasteProfile reduced)
       implements Remedy {}
 
   /**

@@ -23,7 +23,7 @@ import urnstew.units.Mass;
  */
 public record Rescue(
     InPot now,
-    Course course,
+    RemainingProcess course,
     Family family,
     Pantry pantry,
     List<Dosable> bases,
@@ -89,12 +89,12 @@ public record Rescue(
    * @param aim wanted
    * @param course in which it is judged
    */
-  private record Goal(ToDoubleFunction<InPot> figure, double aim, Course course) {}
+  private record Goal(ToDoubleFunction<InPot> figure, double aim, RemainingProcess course) {}
 
   private Goal goal(Fault fault, int steps) {
-    Beads after = Beads.of(course.after(now));
-    Band acid = Band.of(family, Bead.ACID);
-    Band salt = Band.of(family, Bead.SALT);
+    TasteProfile after = TasteProfile.of(course.after(now));
+    Band acid = Band.of(family, Taste.ACID);
+    Band salt = Band.of(family, Taste.SALT);
     double percent = after.sour().percent();
     double salty = after.salt().percent();
     double noticed = Sharpness.NOTICED * steps;
@@ -111,33 +111,33 @@ public record Rescue(
       case WANTS_SALT -> salt(Math.max(salt.middle(), salty * (1 + noticed)));
       case NOT_SAVOURY -> {
         double aim = after.savoury() * Math.pow(NOTICED_SAVOUR, steps);
-        double wanted = Math.max(Band.of(family, Bead.SAVOURY).low(), aim);
+        double wanted = Math.max(Band.of(family, Taste.SAVOURY).low(), aim);
         yield new Goal(Savouriness::of, wanted, course);
       }
       case GREASY ->
           new Goal(
               pot -> 100 * pot.fatKilograms() / pot.mass().kilograms(),
-              Math.min(Band.of(family, Bead.FAT).high(), after.fat().percent() * (1 - noticed)),
+              Math.min(Band.of(family, Taste.FAT).high(), after.fat().percent() * (1 - noticed)),
               course);
-      case TOO_THICK -> thickness(Math.min(wanted(), is() * (1 - noticed)));
-      default -> thickness(Math.max(wanted(), is() * (1 + noticed)));
+      case TOO_THICK -> equivalentSolids(Math.min(wanted(), is() * (1 - noticed)));
+      default -> equivalentSolids(Math.max(wanted(), is() * (1 + noticed)));
     };
   }
 
   private double wanted() {
-    return course.target().orElse(now.contents().thickness()).value();
+    return course.target().orElse(now.contents().equivalentSolids()).value();
   }
 
   private double is() {
-    return now.contents().thickness().value();
+    return now.contents().equivalentSolids().value();
   }
 
-  private static Goal thickness(double aim) {
-    return new Goal(pot -> pot.contents().thickness().value(), aim, Course.OVER);
+  private static Goal equivalentSolids(double aim) {
+    return new Goal(pot -> pot.contents().equivalentSolids().value(), aim, RemainingProcess.OVER);
   }
 
   private Goal sharpness(double aim) {
-    return new Goal(pot -> Beads.of(pot).sharpness(), aim, course);
+    return new Goal(pot -> TasteProfile.of(pot).sharpness(), aim, course);
   }
 
   private Goal salt(double aimPercent) {
@@ -146,14 +146,15 @@ public record Rescue(
 
   private Remedy time(String title, String tells) {
     Mass water = course.toLose(now);
-    return new Remedy.Time(title, tells, water, course.time(water), Beads.of(course.reduced(now)));
+    return new Remedy.Time(
+        title, tells, water, course.time(water), TasteProfile.of(course.reduced(now)));
   }
 
   private Remedy add(CSVRecord row, Goal goal, boolean atTheEnd) {
     Ingredient ingredient = pantry.ingredient(row.get("ingredient"));
     double share = Double.parseDouble(row.get("most_percent")) / 100;
     InPot then = atTheEnd ? goal.course().after(now) : now;
-    Course from = atTheEnd ? Course.OVER : goal.course();
+    RemainingProcess from = atTheEnd ? RemainingProcess.OVER : goal.course();
     Dose dose =
         Dose.reaching(
             Dosable.of(ingredient),
@@ -176,7 +177,7 @@ public record Rescue(
     InPot end = course.after(now);
     double fat = end.fatKilograms();
     double all = end.mass().kilograms();
-    double high = Band.of(family, Bead.FAT).high() / 100;
+    double high = Band.of(family, Taste.FAT).high() / 100;
     double wanted = Math.min(high, fat / all * (1 - SKIMMED));
     double off = Math.max(0, (fat - wanted * all) / (1 - wanted));
     return new Remedy.Skim(title, tells, new Mass(off), 100 * wanted);

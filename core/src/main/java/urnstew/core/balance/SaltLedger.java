@@ -66,9 +66,9 @@ public record SaltLedger(
    *
    * @param inUse the kitchen's salt
    */
-  public static SaltLedger of(InPot now, Course course, Family family, Ingredient inUse) {
+  public static SaltLedger of(InPot now, RemainingProcess course, Family family, Ingredient inUse) {
     InPot end = course.after(now);
-    Band band = Band.of(family, Bead.SALT);
+    Band band = Band.of(family, Taste.SALT);
     double made = end.mass().kilograms();
     double salt = end.saltKilograms();
     double range = end.saltRangeKilograms();

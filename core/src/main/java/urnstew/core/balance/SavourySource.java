@@ -40,7 +40,7 @@ public record SavourySource(Dose atEqualSodium, Dose atEqualSavour) {
    * @param savoury that each brings the pot to in the other, g of glutamate alike in 100 g
    */
   public static List<SavourySource> of(
-      InPot now, Course course, Pantry pantry, MassFraction sodium, double savoury) {
+      InPot now, RemainingProcess course, Pantry pantry, MassFraction sodium, double savoury) {
     Mass most = now.mass().times(MOST_SHARE);
     double salt = now.saltKilograms() + sodium.value() * now.mass().kilograms();
     InPot end = course.after(now);

@@ -14,7 +14,7 @@ import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
 import urnstew.core.plan.PlanInputs;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.Mass;
@@ -36,7 +36,8 @@ public final class AsMade {
     this.history = history;
     PlanInputs inputs = history.snapshot().inputs();
     ResolvedFormula planned =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying()).batch();
+        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying())
+            .batch();
     this.lines = new BatchLines(history, planned).all();
     this.added = history.counting(Added.class);
   }
@@ -83,9 +84,9 @@ public final class AsMade {
    * @param forecast that its readings led to
    */
   public static MassFraction reached(BatchHistory history, Forecast forecast) {
-    Trajectory likely = forecast.prediction().likely();
+    ReductionCurve likely = forecast.prediction().likely();
     if (history.finished().isEmpty()) {
-      return likely.last().contents().cooked().thickness();
+      return likely.last().contents().cooked().equivalentSolids();
     }
     Finished off = history.finished().orElseThrow();
     PotContents end = forecast.end();
@@ -96,9 +97,13 @@ public final class AsMade {
     double water = end.sauce().waterKilograms() + less;
     if (water > 0) {
       return new PotContents(end.sauce().withWater(water), end.thickeningKilograms(), end.pieces())
-          .thickness();
+          .equivalentSolids();
     }
-    return likely.at(Math.max(0, history.simmerSeconds(off.at()))).contents().cooked().thickness();
+    return likely
+        .at(Math.max(0, history.simmerSeconds(off.at())))
+        .contents()
+        .cooked()
+        .equivalentSolids();
   }
 
   /**

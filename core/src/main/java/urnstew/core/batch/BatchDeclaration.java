@@ -27,7 +27,8 @@ public final class BatchDeclaration {
   public static Declaration of(BatchHistory history, Mass made) {
     PlanInputs inputs = history.snapshot().inputs();
     ResolvedFormula planned =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying()).batch();
+        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying())
+            .batch();
     Stream<Intake> lines =
         new BatchLines(history, planned)
             .all().stream()

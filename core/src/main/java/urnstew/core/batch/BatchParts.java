@@ -9,16 +9,16 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import urnstew.core.acidity.Solutes;
-import urnstew.core.balance.Course;
 import urnstew.core.balance.InPot;
 import urnstew.core.balance.InPot.Part;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Tasted;
-import urnstew.core.correction.Belief.Quantity;
-import urnstew.core.correction.Likeliest;
+import urnstew.core.correction.MostProbable;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.StageRole;
@@ -36,7 +36,7 @@ public final class BatchParts {
   private static final double AT_THE_END = Double.POSITIVE_INFINITY;
 
   private final BatchHistory history;
-  private final Likeliest pot;
+  private final MostProbable pot;
   private final double kilogramsPerHour;
   private final ResolvedFormula asPoured;
   private final List<Step> steps;
@@ -79,7 +79,7 @@ public final class BatchParts {
       BatchHistory history,
       List<BatchLine> lines,
       ResolvedFormula asPoured,
-      Likeliest pot,
+      MostProbable pot,
       double kilogramsPerHour) {
     this.history = history;
     this.asPoured = asPoured;
@@ -116,12 +116,12 @@ public final class BatchParts {
    *
    * @param onThePlate what meets the sauce there
    */
-  public Course course(double seconds, List<Part> onThePlate) {
+  public RemainingProcess course(double seconds, List<Part> onThePlate) {
     List<Step> later = steps.stream().filter(step -> step.seconds() > seconds).toList();
     double thick = pot.fall().last().seconds();
-    Course course =
-        new Course(
-            Optional.of(history.target().thickness(pot.belief().body())),
+    RemainingProcess course =
+        new RemainingProcess(
+            Optional.of(history.target().equivalentSolids(pot.estimate().body())),
             parts(later, step -> step.seconds() < thick),
             parts(later, step -> step.seconds() >= thick),
             onThePlate,
@@ -214,7 +214,7 @@ public final class BatchParts {
   private Mass asFound(Portion portion, Mass due) {
     boolean seasoning = portion.ingredient().kind() == IngredientKind.SEASONING;
     boolean later = portion.role() == StageRole.FINISH;
-    return seasoning || later ? due : due.times(pot.belief().factor(Quantity.MASS));
+    return seasoning || later ? due : due.times(pot.estimate().factor(Quantity.MASS));
   }
 
   private Step added(Added added) {

@@ -21,7 +21,7 @@ import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Heating.InOven;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Require;
@@ -137,7 +137,7 @@ final class EventRules {
     Require.positive(parameter, mass.kilograms(), "kg");
     var contents = history.snapshot().inputs().formula().beforeTheFinish().everything();
     Mass most =
-        pot().shape().capacity().at(FoodProperties.density(contents, Temperature.ofCelsius(20)));
+        pot().shape().capacity().at(ThermalProperties.density(contents, Temperature.ofCelsius(20)));
     if (mass.compareTo(most) > 0) {
       throw new InvalidInput(
           parameter,

@@ -8,8 +8,8 @@ import urnstew.core.balance.InPot;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor.Advice;
-import urnstew.core.correction.Belief.Quantity;
-import urnstew.core.correction.Likeliest;
+import urnstew.core.correction.MostProbable;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.correction.PotFit;
 import urnstew.core.correction.PotWorking;
 import urnstew.core.correction.Prediction;
@@ -28,7 +28,7 @@ import urnstew.core.reduction.HeatBalance;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
 import urnstew.core.reduction.Program;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Need;
@@ -54,7 +54,7 @@ public final class Forecaster {
     static Known of(BatchHistory history) {
       PlanInputs inputs = history.snapshot().inputs();
       BatchSize size =
-          Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
+          Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
       BatchLines lines = new BatchLines(history, size.batch());
       ProgramOfBatch batch = new ProgramOfBatch(history);
       List<Reading> readings = batch.readings();
@@ -66,7 +66,7 @@ public final class Forecaster {
   public static BatchParts parts(BatchHistory history) {
     Known pot = Known.of(history);
     Prior prior = history.snapshot().inputs().prior();
-    Likeliest likeliest =
+    MostProbable likeliest =
         Predictor.likeliest(pot.program(), history.target(), prior, pot.telling());
     double moment = moment(likeliest.fall(), pot.readings());
     return new BatchParts(
@@ -118,7 +118,7 @@ public final class Forecaster {
   }
 
   /** Water leaves, so that a depth that differs stands for so much water at the boil. */
-  private static ReadingMark mark(Reading reading, Trajectory likely) {
+  private static ReadingMark mark(Reading reading, ReductionCurve likely) {
     PotState then = likely.at(reading.seconds());
     double kilograms = then.mass().kilograms();
     if (reading instanceof Reading.Weighing weighing) {
@@ -132,7 +132,7 @@ public final class Forecaster {
     return new ReadingMark(reading.key(), reading.seconds(), Math.max(0, kilograms), ofMass);
   }
 
-  private static double moment(Trajectory likely, List<Reading> readings) {
+  private static double moment(ReductionCurve likely, List<Reading> readings) {
     if (!readings.isEmpty()) {
       return readings.get(readings.size() - 1).seconds();
     }
@@ -143,7 +143,7 @@ public final class Forecaster {
 
   /** What is lifted out and thrown away is not served; it is out already where somebody said so. */
   private static PotContents end(
-      BatchHistory history, Trajectory likely, ResolvedFormula asPoured) {
+      BatchHistory history, ReductionCurve likely, ResolvedFormula asPoured) {
     PotContents all = asPoured.finished(likely.last().contents());
     return history.counting(PiecesTakenOut.class).isEmpty()
         ? all.without(asPoured.discarded())
@@ -165,13 +165,16 @@ public final class Forecaster {
             new Term(
                 "this pot against the assumed",
                 "f",
-                prediction.belief().factor(Quantity.EVAPORATION),
+                prediction.estimate().factor(Quantity.EVAPORATION),
                 ""),
             new Term(
-                "heat against the assumed", "f_P", prediction.belief().factor(Quantity.POWER), ""),
+                "heat against the assumed",
+                "f_P",
+                prediction.estimate().factor(Quantity.POWER),
+                ""),
             new Term(
-                "put in against the plan", "f_m", prediction.belief().factor(Quantity.MASS), ""),
-            new Term("body of this product", "b", prediction.belief().body(), "")),
+                "put in against the plan", "f_m", prediction.estimate().factor(Quantity.MASS), ""),
+            new Term("body of this product", "b", prediction.estimate().body(), "")),
         List.of("The rate stays as it is: nobody touches knob or lid"),
         List.of("Conservation of mass"),
         Confidence.MEASURED);
@@ -181,12 +184,12 @@ public final class Forecaster {
       Prediction prediction, Duration stirEvery, double moment, Optional<Advice> advice) {
     PotState now = prediction.likely().at(moment);
     List<Term> terms = new ArrayList<>();
-    terms.add(new Term("thickens like", "s", now.thickness().percent(), "% solids"));
+    terms.add(new Term("thickens like", "s", now.equivalentSolids().percent(), "% solids"));
     terms.add(
         new Term(
             "most the floor may give at that thickness",
             "q_s",
-            HeatBalance.mostFloorFlux(now.thickness().value()) / 1000,
+            HeatBalance.mostFloorFlux(now.equivalentSolids().value()) / 1000,
             "kW/m²"));
     terms.add(new Term("stir every", "t", stirEvery.toSeconds() / 60.0, "min"));
     advice.ifPresent(
@@ -217,7 +220,7 @@ public final class Forecaster {
         List.of(
             new Term("what the pot holds against the plan", "k", factor, ""),
             new Term("sauce with pieces at the end", "m", end.total().kilograms(), "kg"),
-            new Term("thickens like", "s", end.thickness().percent(), "% solids"),
+            new Term("thickens like", "s", end.equivalentSolids().percent(), "% solids"),
             new Term("salt", "w", 100 * salt, "%"),
             new Term("servings", "n", portions, "")),
         List.of("Salt stays in the pot, also what the cans bring"),

@@ -14,18 +14,18 @@ import urnstew.core.correction.Advisor.Advice;
 import urnstew.core.formula.StageRole;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /** What is to be done at a pot, as far as it can be known. */
 final class NextSteps {
   private static final double TASTE_BEFORE_SECONDS = 900;
 
   private final BatchHistory history;
-  private final Trajectory likely;
+  private final ReductionCurve likely;
   private final double moment;
   private final Set<String> done;
 
-  NextSteps(BatchHistory history, Trajectory likely, double moment) {
+  NextSteps(BatchHistory history, ReductionCurve likely, double moment) {
     this.history = history;
     this.likely = likely;
     this.moment = moment;

@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
 import urnstew.core.plan.PlanInputs;
@@ -16,9 +16,9 @@ import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
 
 /** What a pot gives away, in words, each with a remedy. */
 final class Noticed {
@@ -115,7 +115,7 @@ final class Noticed {
   private void rate(List<Caution> noticed) {
     SimmerSetting setting = history.setting();
     double factor =
-        prediction.belief().factor(setting.heatLimited() ? Quantity.POWER : Quantity.EVAPORATION);
+        prediction.estimate().factor(setting.heatLimited() ? Quantity.POWER : Quantity.EVAPORATION);
     if (factor < STALLED) {
       noticed.add(
           new Caution(
@@ -135,7 +135,7 @@ final class Noticed {
 
   /** Readings that agree with each other but not with the amounts: the cook should hear of it. */
   private void amount(List<Caution> noticed) {
-    double factor = prediction.belief().factor(Quantity.MASS);
+    double factor = prediction.estimate().factor(Quantity.MASS);
     if (Math.abs(factor - 1) < OTHER_AMOUNT) {
       return;
     }
@@ -152,7 +152,7 @@ final class Noticed {
 
   /** Hazards of what is still to come; what is over is over. */
   private void hazard(List<Caution> noticed, Hazard hazard) {
-    Trajectory likely = prediction.likely();
+    ReductionCurve likely = prediction.likely();
     boolean past = hazard.after().toSeconds() < moment - 1 && readings > 0;
     switch (hazard.kind()) {
       case SCORCHES ->
@@ -187,7 +187,7 @@ final class Noticed {
     }
   }
 
-  private boolean tooFullNow(Trajectory likely) {
+  private boolean tooFullNow(ReductionCurve likely) {
     PotState now = likely.at(moment);
     double capacity = now.setting().shape().capacity().cubicMeters();
     return now.volume().cubicMeters() > (1 - Hazard.HEADROOM_SHARE) * capacity;

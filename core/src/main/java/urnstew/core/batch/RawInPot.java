@@ -8,7 +8,7 @@ import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.explain.Caution;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Trait;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /**
  * What was added at the stove and is not cooked through when the pot comes off. Limits: fish and
@@ -20,9 +20,9 @@ final class RawInPot {
   private static final double EGG_CELSIUS = 68;
 
   private final BatchHistory history;
-  private final Trajectory likely;
+  private final ReductionCurve likely;
 
-  RawInPot(BatchHistory history, Trajectory likely) {
+  RawInPot(BatchHistory history, ReductionCurve likely) {
     this.history = history;
     this.likely = likely;
   }

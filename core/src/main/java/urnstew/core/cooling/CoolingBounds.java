@@ -41,24 +41,27 @@ record CoolingBounds(
 
   static CoolingBounds of(CoolingHistory history, double until) {
     double speed = history.readings().isEmpty() ? 1 : fitted(history);
-    CoolingCourse likely = course(history, Side.LIKELY, speed, until);
+    CoolingCourse likely = course(history, BoundingCase.LIKELY, speed, until);
     double slowed =
-        extreme(1, SLOWEST, factor -> above(asFarAsRead(history, Side.SLOW, factor), history));
-    CoolingCourse alone = course(history, Side.SLOW, slowed, until);
+        extreme(
+            1, SLOWEST, factor -> above(asFarAsRead(history, BoundingCase.SLOW, factor), history));
+    CoolingCourse alone = course(history, BoundingCase.SLOW, slowed, until);
     double hurried =
-        extreme(1, FASTEST, factor -> below(asFarAsRead(history, Side.FAST, factor), history));
-    CoolingCourse fast = course(history, Side.FAST, hurried, until);
+        extreme(
+            1, FASTEST, factor -> below(asFarAsRead(history, BoundingCase.FAST, factor), history));
+    CoolingCourse fast = course(history, BoundingCase.FAST, hurried, until);
     return new CoolingBounds(
         likely, slow(history, alone, slowed, until), alone, fast, below(fast, history), speed);
   }
 
   private static CoolingCourse course(
-      CoolingHistory history, Side side, double speed, double until) {
+      CoolingHistory history, BoundingCase side, double speed, double until) {
     return new CoolingRun(history.sauce(), side, speed)
         .from(history.steps(), 0, history.start().celsius(), until);
   }
 
-  private static CoolingCourse asFarAsRead(CoolingHistory history, Side side, double speed) {
+  private static CoolingCourse asFarAsRead(
+      CoolingHistory history, BoundingCase side, double speed) {
     double last =
         history.readings().stream()
             .mapToDouble(reading -> history.seconds(reading.at()))
@@ -103,7 +106,7 @@ record CoolingBounds(
   private static double fitted(CoolingHistory history) {
     UnivariateObjectiveFunction misfit =
         new UnivariateObjectiveFunction(
-            log -> misfit(asFarAsRead(history, Side.LIKELY, Math.exp(log)), history, log));
+            log -> misfit(asFarAsRead(history, BoundingCase.LIKELY, Math.exp(log)), history, log));
     double log =
         new BrentOptimizer(1e-3, 1e-3)
             .optimize(
@@ -130,7 +133,7 @@ record CoolingBounds(
       CoolingHistory history, CoolingCourse alone, double speed, double until) {
     List<CoolingCourse> edges = new ArrayList<>(List.of(alone));
     List<CoolingEvent.Read> readings = history.readings();
-    CoolingRun run = new CoolingRun(history.sauce(), Side.SLOW, speed);
+    CoolingRun run = new CoolingRun(history.sauce(), BoundingCase.SLOW, speed);
     for (CoolingEvent.Read reading :
         readings.subList(Math.max(0, readings.size() - RESTARTS), readings.size())) {
       edges.add(

@@ -54,8 +54,9 @@ public record CoolingForecast(
     double from = rules.of(Limit.COOL_FROM).value();
     List<CoolingRun.Step> steps = List.of(new CoolingRun.Step(0, Optional.of(setup)));
     CoolingCourse likely =
-        new CoolingRun(sauce, Side.LIKELY, 1).from(steps, 0, start.celsius(), until);
-    CoolingCourse slow = new CoolingRun(sauce, Side.SLOW, 1).from(steps, 0, start.celsius(), until);
+        new CoolingRun(sauce, BoundingCase.LIKELY, 1).from(steps, 0, start.celsius(), until);
+    CoolingCourse slow =
+        new CoolingRun(sauce, BoundingCase.SLOW, 1).from(steps, 0, start.celsius(), until);
     List<MarkTime> marks = new ArrayList<>();
     for (CoolingMark mark : rules.coolingMarks(start.celsius())) {
       marks.add(
@@ -77,7 +78,7 @@ public record CoolingForecast(
     double from = rules.of(Limit.COOL_FROM).value();
     List<CoolingRun.Step> steps = List.of(new CoolingRun.Step(0, Optional.of(setup)));
     CoolingCourse slow =
-        new CoolingRun(sauce, Side.SLOW, 1)
+        new CoolingRun(sauce, BoundingCase.SLOW, 1)
             .upTo(steps, start.celsius(), 2.0 * rules.time(Limit.COOL_LAST_TIME).toSeconds());
     return rules.coolingMarks(start.celsius()).stream()
         .map(

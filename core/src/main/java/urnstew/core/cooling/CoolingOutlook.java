@@ -9,7 +9,7 @@ import urnstew.core.explain.Working;
  * What is known of one cooling at a moment.
  *
  * @param verdict of all marks together
- * @param duty what it asks for now
+ * @param action what it asks for now
  * @param clockFrom earliest moment at which the clock can have started or will start; empty if it
  *     never will within two days
  * @param clockRuns whether that is past
@@ -20,7 +20,7 @@ import urnstew.core.explain.Working;
  */
 public record CoolingOutlook(
     CoolingVerdict verdict,
-    Duty duty,
+    CorrectiveAction action,
     Optional<Instant> clockFrom,
     boolean clockRuns,
     List<MarkOutlook> marks,

@@ -26,10 +26,10 @@ final class CoolingRun {
   record Step(double seconds, Optional<CoolingSetup> setup) {}
 
   private final CoolingSauce sauce;
-  private final Side side;
+  private final BoundingCase side;
   private final double speed;
 
-  CoolingRun(CoolingSauce sauce, Side side, double speed) {
+  CoolingRun(CoolingSauce sauce, BoundingCase side, double speed) {
     this.sauce = sauce;
     this.side = side;
     this.speed = speed;
@@ -125,14 +125,14 @@ final class CoolingRun {
   /** The slow side takes no stirring on trust, and pours over what is hottest. */
   private ConductionGrid after(Step step, CoolingSetup before, ConductionGrid grid) {
     if (step.setup().isEmpty()) {
-      if (side != Side.SLOW) {
+      if (side != BoundingCase.SLOW) {
         grid.mix();
       }
       return grid;
     }
     CoolingSetup setup = step.setup().get();
     if (!setup.samePans(before)) {
-      return grid(setup, side == Side.SLOW ? grid.hottest() : grid.mean());
+      return grid(setup, side == BoundingCase.SLOW ? grid.hottest() : grid.mean());
     }
     grid.put(side.faces(setup, speed));
     return grid;

@@ -3,7 +3,7 @@ package urnstew.core.cooling;
 import java.util.Optional;
 import urnstew.core.conduction.Cooling;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
@@ -38,13 +38,13 @@ public record CoolingSauce(Composition contents, Optional<Length> thickestPiece)
   /** How it takes and passes heat; a thick sauce that nobody stirs does not flow by itself. */
   Cooling matter() {
     return new Cooling(
-        FoodProperties.conductivity(contents, ON_THE_WAY),
-        FoodProperties.density(contents, ON_THE_WAY).kilogramsPerCubicMeter(),
-        FoodProperties.specificHeat(contents, ON_THE_WAY));
+        ThermalProperties.conductivity(contents, ON_THE_WAY),
+        ThermalProperties.density(contents, ON_THE_WAY).kilogramsPerCubicMeter(),
+        ThermalProperties.specificHeat(contents, ON_THE_WAY));
   }
 
   double cubicMeters() {
-    return FoodProperties.volumeCubicMeters(contents, ON_THE_WAY.celsius());
+    return ThermalProperties.volumeCubicMeters(contents, ON_THE_WAY.celsius());
   }
 
   public Mass mass() {
@@ -58,7 +58,7 @@ public record CoolingSauce(Composition contents, Optional<Length> thickestPiece)
    */
   public Mass iceBetween(Temperature from, Temperature to) {
     double joules =
-        FoodProperties.heatCapacity(contents, ON_THE_WAY.celsius())
+        ThermalProperties.heatCapacity(contents, ON_THE_WAY.celsius())
             * (from.celsius() - to.celsius());
     return new Mass(Math.max(0, joules) / ICE_MELTS_JOULES_PER_KILOGRAM);
   }

@@ -25,7 +25,7 @@ public final class CoolingTasks {
    */
   public static Task of(Subject cooling, Instant begun, CoolingOutlook outlook) {
     Instant since = outlook.clockFrom().orElse(begun);
-    return switch (outlook.duty()) {
+    return switch (outlook.action()) {
       case GO_ON -> next(cooling, outlook, since);
       case READ_NOW -> {
         Instant past = first(outlook, State.TO_READ).map(MarkOutlook::deadline).orElse(since);

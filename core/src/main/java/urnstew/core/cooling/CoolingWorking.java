@@ -13,7 +13,7 @@ final class CoolingWorking {
 
   static Working of(CoolingSauce sauce, CoolingSetup setup, double speed) {
     Cooling matter = sauce.matter();
-    Faces faces = Side.LIKELY.faces(setup, 1);
+    Faces faces = BoundingCase.LIKELY.faces(setup, 1);
     return new Working(
         "cooling",
         "Heat creeps through a sauce that nobody stirs, and leaves through its faces. The warmest"

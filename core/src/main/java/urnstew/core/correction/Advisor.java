@@ -8,12 +8,12 @@ import java.util.Optional;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 
@@ -52,7 +52,11 @@ public final class Advisor {
 
   /** The most telling safe reading; empty where none would narrow the band by a tenth. */
   static Optional<Advice> next(
-      Falls falls, Spread spread, Target target, List<Reading> readings, Instruments instruments) {
+      ReductionCurves falls,
+      ModeBand spread,
+      Target target,
+      List<Reading> readings,
+      Instruments instruments) {
     if (!(spread.likely().outcome() instanceof Reaches reaches)) {
       return Optional.empty();
     }
@@ -88,15 +92,15 @@ public final class Advisor {
     return all;
   }
 
-  private static Advice advice(Falls falls, Spread spread, Candidate candidate) {
+  private static Advice advice(ReductionCurves falls, ModeBand spread, Candidate candidate) {
     Reading reading = candidate.reading();
-    RealVector finish = slope(falls, spread, Falls::finish);
+    RealVector finish = slope(falls, spread, ReductionCurves::finish);
     RealVector read =
         slope(falls, spread, fall -> reading.predicted(fall.at(reading.seconds()), 1));
     if (reading instanceof Reading.Plate plate) {
       read = read.add(bodySlope(falls, spread, plate));
     }
-    RealMatrix covariance = spread.valley().covariance();
+    RealMatrix covariance = spread.mode().covariance();
     double variance = covariance.operate(finish).dotProduct(finish);
     RealVector told = covariance.operate(read);
     double gain = told.dotProduct(finish);
@@ -105,28 +109,28 @@ public final class Advisor {
     return new Advice(
         candidate.kind(),
         reading.seconds(),
-        Spread.NINE_TENTHS * Math.sqrt(variance),
-        Spread.NINE_TENTHS * Math.sqrt(left));
+        ModeBand.NINE_TENTHS * Math.sqrt(variance),
+        ModeBand.NINE_TENTHS * Math.sqrt(left));
   }
 
   private interface Figure {
-    double of(Trajectory fall);
+    double of(ReductionCurve fall);
   }
 
   /** How a figure of the fall answers to what is in question. */
-  private static RealVector slope(Falls falls, Spread spread, Figure figure) {
+  private static RealVector slope(ReductionCurves falls, ModeBand spread, Figure figure) {
     double here = figure.of(spread.likely());
     RealVector slope = new ArrayRealVector(falls.questions().size());
     for (int j = 0; j < slope.getDimension(); j++) {
-      Belief moved =
-          Spread.moved(spread.valley().belief(), Map.of(falls.questions().get(j), STEP), 1);
+      ParameterEstimate moved =
+          ModeBand.moved(spread.mode().estimate(), Map.of(falls.questions().get(j), STEP), 1);
       slope.setEntry(j, (figure.of(falls.under(moved)) - here) / STEP);
     }
     return slope;
   }
 
   /** The width of a spoonful goes with the body of the product to the power of −1/5. */
-  private static RealVector bodySlope(Falls falls, Spread spread, Reading.Plate plate) {
+  private static RealVector bodySlope(ReductionCurves falls, ModeBand spread, Reading.Plate plate) {
     RealVector slope = new ArrayRealVector(falls.questions().size());
     int body = falls.questions().indexOf(Quantity.BODY);
     double width = plate.predicted(spread.likely().at(plate.seconds()), 1);

@@ -9,10 +9,10 @@ import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /**
  * Fits what is not known about a pot to its readings.
@@ -20,10 +20,10 @@ import urnstew.core.reduction.Trajectory;
  * <p>Maximum a posteriori by Gauss–Newton: minimise Σ ρ(rᵢ/σᵢ) + ρ(θ_m/σ_m) + ½ Σ ((θⱼ − μⱼ)/σⱼ)²,
  * with ρ(z) = ½ν ln(1 + z²/ν), as wide in its tails as Student's t, so that one wild reading is
  * outvoted and shown rather than swallowed, and so that readings can say that much more or less
- * went into the pot than planned. That makes valleys: the fit starts from the plan and from the
- * plain least squares, and keeps every valley with its weight exp(−cost)·√det Σ. σᵢ is the
- * instrument's own absolute error. A quantity is only in question when a reading tells of it:
- * solids by a refractometer, warmth by a probe, body by a plate.
+ * went into the pot than planned. So the posterior may have several modes: the fit starts from the
+ * plan and from the plain least squares, and keeps every mode with its weight exp(−cost)·√det Σ. σᵢ
+ * is the instrument's own absolute error. A quantity is only in question when a reading tells of
+ * it: solids by a refractometer, warmth by a probe, body by a plate.
  */
 final class Correction {
   /** Weight of the mass's prior in the plain fit: ten times its deviation is allowed. */
@@ -40,7 +40,7 @@ final class Correction {
   private static final double MASS_DEGREES = 2;
 
   private static final double ODD = 4;
-  private static final double SAME_VALLEY = 0.01;
+  private static final double SAME_MODE = 0.01;
 
   private final Program program;
   private final Prior prior;
@@ -56,36 +56,36 @@ final class Correction {
     this.last = readings.stream().mapToDouble(Reading::seconds).max().orElse(0);
   }
 
-  /** All valleys, the deepest first; their weights sum to one. */
-  List<Valley> valleys() {
+  /** All modes, the most probable first; their weights sum to one. */
+  List<PosteriorMode> modes() {
     double[] start = means();
     if (readings.isEmpty()) {
       RealMatrix precision = priorPrecision(start, true);
       RealMatrix covariance = new CholeskyDecomposition(precision).getSolver().getInverse();
-      return List.of(new Valley(belief(start), covariance, 1, List.of()));
+      return List.of(new PosteriorMode(estimate(start), covariance, 1, List.of()));
     }
     List<double[]> bottoms = new ArrayList<>();
     bottoms.add(descend(start, true));
     double[] other = descend(descend(start, false), true);
-    if (distance(bottoms.get(0), other) > SAME_VALLEY) {
+    if (distance(bottoms.get(0), other) > SAME_MODE) {
       bottoms.add(other);
     }
     double least = bottoms.stream().mapToDouble(this::cost).min().orElse(0);
-    List<Valley> found = bottoms.stream().map(bottom -> valley(bottom, least)).toList();
-    double all = found.stream().mapToDouble(Valley::weight).sum();
+    List<PosteriorMode> found = bottoms.stream().map(bottom -> mode(bottom, least)).toList();
+    double all = found.stream().mapToDouble(PosteriorMode::weight).sum();
     return found.stream()
-        .map(valley -> valley.weighing(valley.weight() / all))
-        .sorted(Comparator.comparing(Valley::weight).reversed())
+        .map(mode -> mode.weighing(mode.weight() / all))
+        .sorted(Comparator.comparing(PosteriorMode::weight).reversed())
         .toList();
   }
 
-  private Valley valley(double[] bottom, double least) {
+  private PosteriorMode mode(double[] bottom, double least) {
     double[] scaled = scaledResiduals(bottom);
     CholeskyDecomposition precision =
         new CholeskyDecomposition(normal(bottom, scaled, true).precision());
     double weight = Math.exp(least - cost(bottom)) / Math.sqrt(precision.getDeterminant());
-    return new Valley(
-        belief(bottom), symmetric(precision.getSolver().getInverse()), weight, odd(scaled));
+    return new PosteriorMode(
+        estimate(bottom), symmetric(precision.getSolver().getInverse()), weight, odd(scaled));
   }
 
   /** Gauss–Newton steps downhill, with Student's weights or with all weights one. */
@@ -192,12 +192,12 @@ final class Correction {
 
   /** Read minus predicted, in units of each instrument's error. */
   private double[] scaledResiduals(double[] at) {
-    Belief belief = belief(at);
-    Trajectory fall = Reduction.during(program, last + 1, belief.unknowns(0));
+    ParameterEstimate estimate = estimate(at);
+    ReductionCurve fall = Reduction.during(program, last + 1, estimate.unknowns(0));
     return readings.stream()
         .mapToDouble(
             reading ->
-                (reading.value() - reading.predicted(fall.at(reading.seconds()), belief.body()))
+                (reading.value() - reading.predicted(fall.at(reading.seconds()), estimate.body()))
                     / reading.deviation())
         .toArray();
   }
@@ -206,12 +206,12 @@ final class Correction {
     return questions.stream().mapToDouble(prior::mean).toArray();
   }
 
-  private Belief belief(double[] at) {
+  private ParameterEstimate estimate(double[] at) {
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     for (int j = 0; j < at.length; j++) {
       values.put(questions.get(j), at[j]);
     }
-    return new Belief(values);
+    return new ParameterEstimate(values);
   }
 
   private double distance(double[] a, double[] b) {

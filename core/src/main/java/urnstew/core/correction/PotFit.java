@@ -9,7 +9,7 @@ import urnstew.core.reduction.Program;
 /** A pot fitted to its readings, once for everything that is asked of the fit. */
 public final class PotFit {
   private final Predictor predictor;
-  private final List<Spread> spreads;
+  private final List<ModeBand> spreads;
   private final Target target;
   private final List<Reading> readings;
 

@@ -2,7 +2,7 @@ package urnstew.core.correction;
 
 import java.util.ArrayList;
 import java.util.List;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
@@ -60,11 +60,15 @@ public final class PotWorking {
     Altitude altitude = setting.surroundings().altitude();
     PotState first = prediction.likely().first();
     PotState last = prediction.likely().last();
-    Belief belief = prediction.belief();
+    ParameterEstimate estimate = prediction.estimate();
     List<Term> terms = new ArrayList<>();
     terms.add(new Term("water to lose", "Δm", last.ledger().waterKilograms(), "kg"));
     terms.add(
-        new Term("thick enough at", "s", target.thickness(belief.body()).percent(), "% solids"));
+        new Term(
+            "thick enough at",
+            "s",
+            target.equivalentSolids(estimate.body()).percent(),
+            "% solids"));
     terms.add(new Term("air pressure here", "p", altitude.pressure().kilopascals(), "kPa"));
     terms.add(new Term("water boils here at", "T_b", altitude.boilingPoint().celsius(), "°C"));
     terms.add(
@@ -77,12 +81,12 @@ public final class PotWorking {
         new Term(
             "power into the pot",
             "P",
-            setting.heatSource().powerIntoPot().watts() * belief.factor(Quantity.POWER),
+            setting.heatSource().powerIntoPot().watts() * estimate.factor(Quantity.POWER),
             "W"));
     terms.add(
         new Term("surface", "A", setting.shape().surfaceAt(first.depth()).squareMeters(), "m²"));
     terms.add(
-        new Term("this pot against the assumed", "f", belief.factor(Quantity.EVAPORATION), ""));
+        new Term("this pot against the assumed", "f", estimate.factor(Quantity.EVAPORATION), ""));
     if (prediction.likely().outcome() instanceof Reaches reaches) {
       terms.add(new Term("simmer", "t", reaches.after().toSeconds() / 60.0, "min"));
     }

@@ -2,16 +2,16 @@ package urnstew.core.correction;
 
 import java.util.ArrayList;
 import java.util.List;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.reduction.Program;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /**
  * Predicts when a pot is thick enough, before and after readings.
  *
- * <p>Each valley of the fit has an early and a late edge, see {@link Spread}. With more than one
- * valley the edges are the twentieths of the mixture of both. Rate and flame may still wander by 5
- * % from the last reading, or from the start, on.
+ * <p>Each mode of the fit has an early and a late edge, see {@link ModeBand}. With more than one
+ * mode the edges are the twentieths of the mixture of both. Rate and flame may still wander by 5 %
+ * from the last reading, or from the start, on.
  */
 public final class Predictor {
   private static final double TWENTIETH = 0.05;
@@ -19,14 +19,14 @@ public final class Predictor {
 
   private final Correction correction;
   private final Prior prior;
-  private final Falls falls;
+  private final ReductionCurves falls;
 
   Predictor(Program program, Target target, Prior prior, List<Reading> readings) {
     List<Quantity> questions = questions(target, readings);
     this.prior = prior.under(program.setting().heating());
     this.correction = new Correction(program, this.prior, readings, questions);
     this.falls =
-        new Falls(
+        new ReductionCurves(
             program,
             target,
             questions,
@@ -47,42 +47,43 @@ public final class Predictor {
   }
 
   /** The most probable fall alone: without the band it takes a fraction of the time. */
-  public static Likeliest likeliest(
+  public static MostProbable likeliest(
       Program program, Target target, Prior prior, List<Reading> readings) {
     Predictor predictor = new Predictor(program, target, prior, readings);
-    Belief belief = predictor.correction.valleys().get(0).belief();
-    return new Likeliest(predictor.falls.under(belief), belief);
+    ParameterEstimate estimate = predictor.correction.modes().get(0).estimate();
+    return new MostProbable(predictor.falls.under(estimate), estimate);
   }
 
-  Falls falls() {
+  ReductionCurves falls() {
     return falls;
   }
 
-  /** The valleys that matter, the most likely first. */
-  List<Spread> spreads() {
+  /** The modes that matter, the most likely first. */
+  List<ModeBand> spreads() {
     double drift = prior.deviation(Quantity.DRIFT);
-    return correction.valleys().stream()
-        .filter(valley -> valley.weight() > NEGLIGIBLE)
-        .map(valley -> Spread.of(valley, falls, drift))
+    return correction.modes().stream()
+        .filter(mode -> mode.weight() > NEGLIGIBLE)
+        .map(mode -> ModeBand.of(mode, falls, drift))
         .toList();
   }
 
-  Prediction prediction(List<Spread> spreads) {
-    Spread best = spreads.get(0);
+  Prediction prediction(List<ModeBand> spreads) {
+    ModeBand best = spreads.get(0);
     return new Prediction(
         best.likely(),
         edge(spreads, -1),
         edge(spreads, 1),
-        best.valley().belief(),
-        best.valley().odd());
+        best.mode().estimate(),
+        best.mode().odd());
   }
 
-  /** An edge of the band: of one valley, or of the mixture of several. */
-  private Trajectory edge(List<Spread> spreads, int side) {
+  /** An edge of the band: of one mode, or of the mixture of several. */
+  private ReductionCurve edge(List<ModeBand> spreads, int side) {
     if (spreads.size() == 1) {
       return spreads.get(0).shifted(falls, side);
     }
-    Mixture mixture = new Mixture(spreads.stream().map(s -> s.bell(falls)).toList());
+    SplitNormalMixture mixture =
+        new SplitNormalMixture(spreads.stream().map(s -> s.bell(falls)).toList());
     double seconds = mixture.quantile(side < 0 ? TWENTIETH : 1 - TWENTIETH);
     int owner = mixture.owner(seconds);
     return spreads.get(owner).shifted(falls, mixture.standing(owner, seconds));

@@ -1,7 +1,7 @@
 package urnstew.core.correction;
 
 import java.util.List;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.reduction.Heating;
 

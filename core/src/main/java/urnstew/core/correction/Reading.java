@@ -154,7 +154,7 @@ public sealed interface Reading {
 
     @Override
     public double predicted(PotState state, double body) {
-      double share = Math.max(THINNEST, state.thickness().value());
+      double share = Math.max(THINNEST, state.equivalentSolids().value());
       return PlateSpread.spread(new MassFraction(share), body, spoonful).meters();
     }
   }

@@ -8,7 +8,7 @@ import urnstew.units.Volume;
 /** When a sauce is thick enough. */
 public sealed interface Target {
   /** Solids it must thicken like, for a product of this body. */
-  MassFraction thickness(double body);
+  MassFraction equivalentSolids(double body);
 
   /**
    * By its solids.
@@ -17,7 +17,7 @@ public sealed interface Target {
    */
   record Solids(MassFraction share) implements Target {
     @Override
-    public MassFraction thickness(double body) {
+    public MassFraction equivalentSolids(double body) {
       return share;
     }
   }
@@ -30,7 +30,7 @@ public sealed interface Target {
    */
   record Plate(Length spread, Volume spoonful) implements Target {
     @Override
-    public MassFraction thickness(double body) {
+    public MassFraction equivalentSolids(double body) {
       return PlateSpread.solidsAt(spread, body, spoonful);
     }
   }

@@ -3,7 +3,7 @@
  *
  * <p>Purpose: from weighings, dips, probe, refractometer and plate tests to what is not known about
  * a pot, to the hour with an honest band, and to the reading that would tell most now. Model:
- * maximum a posteriori with Student weights and Laplace's approximation around each valley.
+ * maximum a posteriori with Student weights and Laplace's approximation around each mode.
  * Neighbours: knows reduction, consistency and kitchen.
  */
 @NullMarked

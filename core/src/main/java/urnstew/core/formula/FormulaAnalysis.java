@@ -71,11 +71,11 @@ public record FormulaAnalysis(
     PotContents end = ribbon.end();
     Mass made = end.total();
     Declaration declaration = Declaration.of(formula, made);
-    MassFraction start = formula.beforeTheFinish().cooked().thickness();
+    MassFraction start = formula.beforeTheFinish().cooked().equivalentSolids();
     return new FormulaAnalysis(
         ribbon,
         start,
-        end.thickness(),
+        end.equivalentSolids(),
         saltOfTheSauce(formula.portions(), made),
         share(end.everything().fatKilograms(), made),
         taste(formula.portions()).times(1 / made.kilograms()),
@@ -165,7 +165,7 @@ public record FormulaAnalysis(
             new Term("water and alcohol gone", "m_gone", ribbon.gone().kilograms(), "kg"),
             new Term("what comes out", "m", end.total().kilograms(), "kg"),
             new Term("solids when all is in", "s₀", start.percent(), "%"),
-            new Term("solids of what comes out", "s", end.thickness().percent(), "%")),
+            new Term("solids of what comes out", "s", end.equivalentSolids().percent(), "%")),
         List.of(
             "Each stage before the simmer dries its lines by the share that the formula says",
             "Pieces are left out of the solids; their juice and melted fat count to the sauce"),

@@ -224,7 +224,7 @@ final class FormulaWarnings {
   private void thinTarget() {
     boolean simmers =
         formula.formula().stages().stream().anyMatch(s -> s.role() == StageRole.REDUCE);
-    double start = formula.beforeTheFinish().cooked().thickness().percent();
+    double start = formula.beforeTheFinish().cooked().equivalentSolids().percent();
     formula
         .formula()
         .target()

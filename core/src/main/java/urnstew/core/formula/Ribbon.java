@@ -84,7 +84,7 @@ public record Ribbon(List<Step> steps) {
 
   private static PotContents thickened(PotContents pot, Optional<MassFraction> target) {
     return target
-        .filter(thick -> thick.compareTo(pot.thickness()) > 0)
+        .filter(thick -> thick.compareTo(pot.equivalentSolids()) > 0)
         .map(pot::reducedTo)
         .orElse(pot);
   }

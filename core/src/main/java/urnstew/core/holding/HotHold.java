@@ -12,7 +12,7 @@ import urnstew.core.kitchen.VesselShape;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SurfaceTransfer;
 import urnstew.core.sauce.PotContents;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Mass;
@@ -55,7 +55,7 @@ public record HotHold(
 
   /** Water that leaves in an hour. */
   public Mass lossPerHour() {
-    double volume = FoodProperties.volumeCubicMeters(contents.everything(), held.celsius());
+    double volume = ThermalProperties.volumeCubicMeters(contents.everything(), held.celsius());
     Length depth = new Length(Math.min(shape.metersAt(volume), shape.depth().meters()));
     double open =
         SurfaceTransfer.inRoom(surroundings)
@@ -70,22 +70,22 @@ public record HotHold(
   }
 
   /** How thick it is after so long without a top-up. */
-  public MassFraction thicknessAfter(Duration time) {
+  public MassFraction equivalentSolidsAfter(Duration time) {
     double water = contents.sauce().waterKilograms() - lostAfter(time).kilograms();
     return new PotContents(
             contents.sauce().withWater(water), contents.thickeningKilograms(), contents.pieces())
-        .thickness();
+        .equivalentSolids();
   }
 
   /** When it has become as thick as this; empty if that is not within a day. */
-  public Optional<Duration> until(MassFraction thickness) {
+  public Optional<Duration> until(MassFraction equivalentSolids) {
     double solids = contents.sauce().solids().kilograms() + contents.thickeningKilograms();
     double fatFree =
         contents.sauce().waterKilograms()
             + contents.sauce().ethanolKilograms()
             + contents.sauce().solids().kilograms()
             + contents.thickeningKilograms();
-    double toLose = fatFree - solids / thickness.value();
+    double toLose = fatFree - solids / equivalentSolids.value();
     double hours = Math.max(0, toLose) / lossPerHour().kilograms();
     return hours > 24
         ? Optional.empty()

@@ -6,7 +6,7 @@ import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.InvalidInput;
 import urnstew.units.Temperature;
 
@@ -67,7 +67,7 @@ public final class Frozen {
 
   private Plank plank(double conductivity) {
     double density =
-        FoodProperties.density(sauce, Temperature.ofCelsius(0)).kilogramsPerCubicMeter();
+        ThermalProperties.density(sauce, Temperature.ofCelsius(0)).kilogramsPerCubicMeter();
     return new Plank(density, latent(), conductivity);
   }
 
@@ -95,8 +95,8 @@ public final class Frozen {
     double volumeOverSurface = radius * height / (2 * (radius + height));
     Temperature middle = Temperature.ofCelsius(Math.max(1, from.celsius() / 2));
     double heat =
-        FoodProperties.density(sauce, middle).kilogramsPerCubicMeter()
-            * FoodProperties.specificHeat(sauce, middle)
+        ThermalProperties.density(sauce, middle).kilogramsPerCubicMeter()
+            * ThermalProperties.specificHeat(sauce, middle)
             * volumeOverSurface;
     double falls =
         (from.celsius() - freezer.celsius()) / (freezingPoint().celsius() - freezer.celsius());
@@ -106,7 +106,7 @@ public final class Frozen {
   /** Until the last ice is gone. */
   public Duration thawing(Temperature around, Air air) {
     double above = around.celsius() - freezingPoint().celsius();
-    double thawed = FoodProperties.conductivity(sauce, Temperature.ofCelsius(2));
+    double thawed = ThermalProperties.conductivity(sauce, Temperature.ofCelsius(2));
     return seconds(
         plank(thawed)
             .secondsInTub(tub.diameterMeters(), tub.depth().meters(), air.coefficient, above));

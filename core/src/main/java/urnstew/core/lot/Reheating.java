@@ -8,7 +8,7 @@ import urnstew.core.explain.Working;
 import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Area;
 import urnstew.units.Power;
 import urnstew.units.Temperature;
@@ -45,7 +45,7 @@ public record Reheating(Duration time, Temperature target, Duration within, bool
     Temperature target = rules.temperature(Limit.REHEAT);
     Temperature middle = Temperature.ofCelsius((from.celsius() + target.celsius()) / 2);
     double joules =
-        FoodProperties.heatCapacity(lot, middle.celsius()) * (target.celsius() - from.celsius())
+        ThermalProperties.heatCapacity(lot, middle.celsius()) * (target.celsius() - from.celsius())
             + frozenShare * lot.waterKilograms() * MELTS_JOULES_PER_KILOGRAM;
     double thick = Math.min(1, lot.solidsFraction().value() / THICK);
     double through = floor.squareMeters() * (THIN_WATTS + thick * (THICK_WATTS - THIN_WATTS));

@@ -1,7 +1,7 @@
 package urnstew.core.lot;
 
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 import urnstew.units.Volume;
@@ -27,13 +27,13 @@ public record TubFill(Volume each, int full, Volume last) {
   public static TubFill of(Composition sauce, Mass mass, TubShape tub, boolean toFreeze) {
     double water =
         sauce.waterKilograms()
-            * FoodProperties.waterCubicMetersPerKilogram(FILLED_AT.celsius())
-            / FoodProperties.volumeCubicMeters(sauce, FILLED_AT.celsius());
+            * ThermalProperties.waterCubicMetersPerKilogram(FILLED_AT.celsius())
+            / ThermalProperties.volumeCubicMeters(sauce, FILLED_AT.celsius());
     double most = 1 - UNDER_THE_LID;
     double share = toFreeze ? most / (1 + SWELLS * water) : most;
     double each = tub.capacity().cubicMeters() * share;
     double all =
-        mass.kilograms() / FoodProperties.density(sauce, FILLED_AT).kilogramsPerCubicMeter();
+        mass.kilograms() / ThermalProperties.density(sauce, FILLED_AT).kilogramsPerCubicMeter();
     int full = (int) Math.floor(all / each);
     double rest = all - full * each;
     if (rest < HARDLY_ANY * each) {

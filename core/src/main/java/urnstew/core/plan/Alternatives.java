@@ -24,9 +24,9 @@ import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 
@@ -154,7 +154,7 @@ public final class Alternatives {
   }
 
   private void add(List<Alternative> all, Kind kind, SimmerSetting setting, String what) {
-    Trajectory fall = fall(in(setting, 1));
+    ReductionCurve fall = fall(in(setting, 1));
     double seconds = seconds(fall);
     if (seconds < NEVER) {
       all.add(
@@ -243,11 +243,11 @@ public final class Alternatives {
     return new Program(program.start().times(share), program.temperature(), setting, changes);
   }
 
-  private Trajectory fall(Program of) {
-    return Reduction.untilThick(of, inputs.thickness(), inputs.likely());
+  private ReductionCurve fall(Program of) {
+    return Reduction.untilThick(of, inputs.equivalentSolids(), inputs.likely());
   }
 
-  private static double seconds(Trajectory fall) {
+  private static double seconds(ReductionCurve fall) {
     return fall.outcome() instanceof Reaches reaches ? reaches.after().toSeconds() : NEVER;
   }
 
@@ -264,7 +264,7 @@ public final class Alternatives {
     return volume <= (1 - Hazard.HEADROOM_SHARE) * capacity;
   }
 
-  private static String cost(Kind kind, SimmerSetting setting, Trajectory fall) {
+  private static String cost(Kind kind, SimmerSetting setting, ReductionCurve fall) {
     long stir = Hazard.stirEvery(fall, 0.8 * fall.last().seconds()).toMinutes();
     if (kind == Kind.POT) {
       return String.format(

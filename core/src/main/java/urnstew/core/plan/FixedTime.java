@@ -31,7 +31,7 @@ public final class FixedTime {
    * @param simmer 1 min to 24 h
    * @throws InvalidInput if so long a simmer gives a paste, or if it ends before the last addition
    */
-  public static MassFraction thickness(PlanInputs inputs, Duration simmer) {
+  public static MassFraction equivalentSolids(PlanInputs inputs, Duration simmer) {
     Require.within("simmer", simmer.toSeconds() / 60.0, 1, 24 * 60, "min");
     requireAllIn(inputs, simmer);
     double low = thinnest(inputs);
@@ -76,18 +76,18 @@ public final class FixedTime {
   }
 
   private static double thinnest(PlanInputs inputs) {
-    return inputs.formula().beforeTheFinish().cooked().thickness().value() + JUST_THICKER;
+    return inputs.formula().beforeTheFinish().cooked().equivalentSolids().value() + JUST_THICKER;
   }
 
   private static double reached(PlanInputs inputs, double solids, Duration simmer) {
     PlanInputs at = inputs.with(new Target.Solids(new MassFraction(solids)));
-    BatchSize size = Sizing.size(at.formula(), at.need(), at.thickness(), at.buying());
+    BatchSize size = Sizing.size(at.formula(), at.need(), at.equivalentSolids(), at.buying());
     return Reduction.during(
             Planner.program(at.setting(), size.batch()), simmer.toSeconds(), at.likely())
         .last()
         .contents()
         .cooked()
-        .thickness()
+        .equivalentSolids()
         .value();
   }
 }

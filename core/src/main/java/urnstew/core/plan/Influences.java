@@ -12,7 +12,7 @@ import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.IngredientKind;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Reduction;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.thermo.Composition;
 import urnstew.units.MassFraction;
@@ -73,10 +73,10 @@ public final class Influences {
   }
 
   private static double minutes(PlanInputs inputs, Plan plan, double evaporation) {
-    Trajectory fall =
+    ReductionCurve fall =
         Reduction.untilThick(
             Planner.program(inputs.setting(), plan.size().batch()),
-            inputs.thickness(),
+            inputs.equivalentSolids(),
             Unknowns.of(evaporation, 1, 1));
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toSeconds() / 60.0
@@ -102,7 +102,7 @@ public final class Influences {
   }
 
   private static PlanInputs target(PlanInputs in, double factor) {
-    return in.with(new Target.Solids(new MassFraction(in.thickness().value() * factor)));
+    return in.with(new Target.Solids(new MassFraction(in.equivalentSolids().value() * factor)));
   }
 
   private static PlanInputs solids(PlanInputs in, double factor) {

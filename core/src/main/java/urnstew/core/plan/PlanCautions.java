@@ -8,7 +8,7 @@ import urnstew.core.explain.Caution;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /** What a plan warns of, with the moment and the way out. */
 final class PlanCautions {
@@ -17,7 +17,7 @@ final class PlanCautions {
 
   private PlanCautions() {}
 
-  static List<Caution> of(PotFit fit, Preparation preparation, Trajectory fall, Timing timing) {
+  static List<Caution> of(PotFit fit, Preparation preparation, ReductionCurve fall, Timing timing) {
     List<Caution> cautions = new ArrayList<>();
     for (Hazard hazard : Hazard.along(fall)) {
       cautions.add(caution(hazard));

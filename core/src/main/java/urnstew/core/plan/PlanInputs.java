@@ -61,8 +61,8 @@ public record PlanInputs(
   }
 
   /** Solids it is to thicken like, for a product of the body that is likely. */
-  public MassFraction thickness() {
-    return target.thickness(prior.likelyBody());
+  public MassFraction equivalentSolids() {
+    return target.equivalentSolids(prior.likelyBody());
   }
 
   /** The pot as it is believed to be. */

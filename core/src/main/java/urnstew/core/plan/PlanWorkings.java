@@ -14,7 +14,7 @@ import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.sizing.BatchSize;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
@@ -53,7 +53,7 @@ final class PlanWorkings {
     all.add(volumes());
     all.add(headroom());
     all.add(salt());
-    all.add(thickness());
+    all.add(equivalentSolids());
     alcohol.map(PlanWorkings::alcohol).ifPresent(all::add);
     if (timing instanceof Scheduled scheduled) {
       all.add(lightAt(scheduled));
@@ -89,7 +89,7 @@ final class PlanWorkings {
             new Term(
                 "density at the start",
                 "ρ₀",
-                FoodProperties.density(size.start().everything(), hot).kilogramsPerCubicMeter(),
+                ThermalProperties.density(size.start().everything(), hot).kilogramsPerCubicMeter(),
                 "kg/m³"),
             new Term("depth at the start", "h₀", fit.startDepth().millimeters(), "mm"),
             new Term("depth wanted", "h", fit.endDepth().millimeters(), "mm")),
@@ -113,8 +113,8 @@ final class PlanWorkings {
   }
 
   /** What the wanted solids look like on a plate and feel like on a spoon. */
-  private Working thickness() {
-    MassFraction solids = inputs.thickness();
+  private Working equivalentSolids() {
+    MassFraction solids = inputs.equivalentSolids();
     Temperature cold = Temperature.ofCelsius(25);
     double body = inputs.prior().likelyBody();
     return new Working(
@@ -151,7 +151,7 @@ final class PlanWorkings {
   }
 
   private MassFraction startThickness() {
-    return inputs.formula().beforeTheFinish().cooked().thickness();
+    return inputs.formula().beforeTheFinish().cooked().equivalentSolids();
   }
 
   private Working salt() {

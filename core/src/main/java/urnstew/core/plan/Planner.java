@@ -21,8 +21,8 @@ import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
 import urnstew.core.sizing.Amount;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.PackRule;
@@ -43,7 +43,7 @@ public final class Planner {
    */
   public static Plan plan(PlanInputs inputs) {
     BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
+        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
     PotFit fit = PotFit.of(size, inputs.vessel(), keptTemperature(inputs));
     ResolvedFormula batch = size.batch();
     Preparation preparation = Preparation.of(batch, inputs.setting());
@@ -71,7 +71,8 @@ public final class Planner {
    */
   public static double coversToFill(PlanInputs inputs) {
     PlanInputs one = inputs.with(inputs.need().forCovers(1));
-    BatchSize size = Sizing.size(one.formula(), one.need(), one.thickness(), PackRule.AS_NEEDED);
+    BatchSize size =
+        Sizing.size(one.formula(), one.need(), one.equivalentSolids(), PackRule.AS_NEEDED);
     double volume = PotFit.volume(size.start(), keptTemperature(one)).cubicMeters();
     double capacity = inputs.vessel().shape().capacity().cubicMeters();
     return size.portions() * (1 - Hazard.LIVELY_HEADROOM_SHARE) * capacity / volume;
@@ -93,7 +94,8 @@ public final class Planner {
   }
 
   /** Of all that is poured before the finish; what boils off before the simmer counts as lost. */
-  private static Optional<AlcoholLeft> alcohol(BatchSize size, Duration lead, Trajectory likely) {
+  private static Optional<AlcoholLeft> alcohol(
+      BatchSize size, Duration lead, ReductionCurve likely) {
     double poured =
         size.amounts().stream()
             .filter(amount -> amount.portion().role() != StageRole.FINISH)

@@ -6,10 +6,10 @@ import java.util.stream.Stream;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.PotState;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.InvalidInput;
 import urnstew.units.Length;
 import urnstew.units.Temperature;
@@ -75,7 +75,7 @@ public record PotFit(
   }
 
   /** The same along a fall: the fullest moment counts, and a lively simmer wants more room. */
-  PotFit along(Trajectory fall, Vessel vessel) {
+  PotFit along(ReductionCurve fall, Vessel vessel) {
     Volume fullest =
         Stream.concat(
                 Stream.of(startVolume, endVolume), fall.states().stream().map(PotState::volume))
@@ -95,6 +95,6 @@ public record PotFit(
   }
 
   static Volume volume(PotContents of, Temperature hot) {
-    return of.total().at(FoodProperties.density(of.everything(), hot));
+    return of.total().at(ThermalProperties.density(of.everything(), hot));
   }
 }

@@ -59,7 +59,7 @@ public record PotSplit(List<Share> shares) {
   /** Splits what these inputs ask for over the pots of a kitchen. */
   public static Optional<PotSplit> of(PlanInputs inputs, Collection<Vessel> vessels) {
     BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.thickness(), inputs.buying());
+        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
     Volume start = PotFit.volume(size.start(), Planner.keptTemperature(inputs));
     return of(start, vessels, Hazard.HEADROOM_SHARE);
   }

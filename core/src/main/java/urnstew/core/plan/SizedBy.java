@@ -37,7 +37,7 @@ public sealed interface SizedBy {
     @Override
     public PlanInputs size(PlanInputs inputs) {
       double own =
-          Sizing.massAtTarget(inputs.formula(), inputs.thickness()).kilograms()
+          Sizing.massAtTarget(inputs.formula(), inputs.equivalentSolids()).kilograms()
               / inputs.need().massForEach().kilograms();
       return inputs.with(
           inputs.need().forCovers(FromStock.of(inputs.formula(), there).scale() * own));
@@ -64,7 +64,7 @@ public sealed interface SizedBy {
     }
     PlanInputs sized = inputs;
     for (int round = 0; round < (this instanceof Covers ? 1 : ROUNDS); round++) {
-      Target reached = new Target.Solids(FixedTime.thickness(sized, simmer.orElseThrow()));
+      Target reached = new Target.Solids(FixedTime.equivalentSolids(sized, simmer.orElseThrow()));
       sized = size(sized.with(reached));
     }
     return sized;

@@ -11,7 +11,7 @@ import urnstew.core.plan.Alternative.Kind;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Reduction;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
@@ -68,10 +68,10 @@ final class WhatGives {
 
   private Optional<Alternative> thinner(double left) {
     try {
-      MassFraction reached = FixedTime.thickness(inputs, duration(left));
+      MassFraction reached = FixedTime.equivalentSolids(inputs, duration(left));
       PlanInputs with = inputs.with(new Target.Solids(tenth(reached)));
       String cost =
-          String.format(Locale.ROOT, "thinner than %.1f %%", inputs.thickness().percent());
+          String.format(Locale.ROOT, "thinner than %.1f %%", inputs.equivalentSolids().percent());
       return Optional.of(
           new Alternative(
               Kind.THINNER,
@@ -117,10 +117,11 @@ final class WhatGives {
 
   private double seconds(double share) {
     PlanInputs with = inputs.with(inputs.need().forCovers(inputs.need().covers() * share));
-    BatchSize size = Sizing.size(with.formula(), with.need(), with.thickness(), with.buying());
-    Trajectory fall =
+    BatchSize size =
+        Sizing.size(with.formula(), with.need(), with.equivalentSolids(), with.buying());
+    ReductionCurve fall =
         Reduction.untilThick(
-            Planner.program(with.setting(), size.batch()), with.thickness(), with.likely());
+            Planner.program(with.setting(), size.batch()), with.equivalentSolids(), with.likely());
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toSeconds()
         : Double.POSITIVE_INFINITY;

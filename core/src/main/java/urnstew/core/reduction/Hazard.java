@@ -43,7 +43,7 @@ public record Hazard(Kind kind, Duration after) {
   }
 
   /** Everything that can go wrong along a fall, each kind at its first moment. */
-  public static List<Hazard> along(Trajectory fall) {
+  public static List<Hazard> along(ReductionCurve fall) {
     List<Hazard> hazards = new ArrayList<>();
     Set<Kind> seen = EnumSet.noneOf(Kind.class);
     List<PotState> states = fall.states();
@@ -59,14 +59,14 @@ public record Hazard(Kind kind, Duration after) {
   }
 
   /** How often to stir to the floor at a time of a fall; empty where nothing can stick. */
-  public static Duration stirEvery(Trajectory fall, double seconds) {
+  public static Duration stirEvery(ReductionCurve fall, double seconds) {
     List<PotState> states = fall.states();
     int i = 0;
     while (i < states.size() - 1 && states.get(i).seconds() < seconds) {
       i++;
     }
     double load =
-        floorFlux(states, i) / HeatBalance.mostFloorFlux(states.get(i).thickness().value());
+        floorFlux(states, i) / HeatBalance.mostFloorFlux(states.get(i).equivalentSolids().value());
     double minutes = STIR_MINUTES / Math.max(1e-6, load);
     double kept = Math.max(SHORTEST_MINUTES, Math.min(LONGEST_MINUTES, minutes));
     return Duration.ofMinutes(Math.round(kept));
@@ -74,7 +74,7 @@ public record Hazard(Kind kind, Duration after) {
 
   private static Set<Kind> at(PotState state, double flux) {
     Set<Kind> kinds = EnumSet.noneOf(Kind.class);
-    double thickness = state.thickness().value();
+    double equivalentSolids = state.equivalentSolids().value();
     boolean lively = lively(state.setting());
     double free = headroom(state.setting());
     double capacity = state.setting().shape().capacity().cubicMeters();
@@ -84,10 +84,11 @@ public record Hazard(Kind kind, Duration after) {
     if (state.depth().meters() < SHALLOW_METERS) {
       kinds.add(Kind.TOO_SHALLOW);
     }
-    if (lively && thickness > SPITS && state.setting().lid() == Lid.OFF) {
+    if (lively && equivalentSolids > SPITS && state.setting().lid() == Lid.OFF) {
       kinds.add(Kind.SPATTERS);
     }
-    if (thickness > THICK && flux > NEAR_SCORCHING * HeatBalance.mostFloorFlux(thickness)) {
+    if (equivalentSolids > THICK
+        && flux > NEAR_SCORCHING * HeatBalance.mostFloorFlux(equivalentSolids)) {
       kinds.add(Kind.SCORCHES);
     }
     return kinds;

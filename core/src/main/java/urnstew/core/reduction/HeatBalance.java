@@ -41,12 +41,13 @@ public final class HeatBalance {
    * Heat through the floor of a pot of this thickness from which on it sticks, W/m²; water bears
    * all.
    */
-  public static double mostFloorFlux(double thickness) {
-    if (thickness < WATER_SOLIDS) {
+  public static double mostFloorFlux(double equivalentSolids) {
+    if (equivalentSolids < WATER_SOLIDS) {
       return Double.POSITIVE_INFINITY;
     }
-    int row = thickness < FLOOR_SOLIDS[1] ? 0 : 1;
-    double along = (thickness - FLOOR_SOLIDS[row]) / (FLOOR_SOLIDS[row + 1] - FLOOR_SOLIDS[row]);
+    int row = equivalentSolids < FLOOR_SOLIDS[1] ? 0 : 1;
+    double along =
+        (equivalentSolids - FLOOR_SOLIDS[row]) / (FLOOR_SOLIDS[row + 1] - FLOOR_SOLIDS[row]);
     return FLOOR_FLUX[row] * Math.pow(FLOOR_FLUX[row + 1] / FLOOR_FLUX[row], along);
   }
 }

@@ -1,7 +1,7 @@
 package urnstew.core.reduction;
 
 import urnstew.core.sauce.PotContents;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Length;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -23,13 +23,13 @@ public record PotState(
   }
 
   /** Solids it thickens like. */
-  public MassFraction thickness() {
-    return contents.thickness();
+  public MassFraction equivalentSolids() {
+    return contents.equivalentSolids();
   }
 
   /** Volume of sauce and pieces. */
   public Volume volume() {
-    return new Volume(FoodProperties.volumeCubicMeters(contents.everything(), celsius));
+    return new Volume(ThermalProperties.volumeCubicMeters(contents.everything(), celsius));
   }
 
   /** Depth in the pot; a pot filled over its rim is full. */

@@ -13,12 +13,12 @@ public final class Reduction {
    * @param target solids it is to thicken like
    * @param unknowns what a reading would show
    */
-  public static Trajectory untilThick(Program program, MassFraction target, Unknowns unknowns) {
-    return new PotModel(program, unknowns).untilThick(target);
+  public static ReductionCurve untilThick(Program program, MassFraction target, Unknowns unknowns) {
+    return new PotDynamics(program, unknowns).untilThick(target);
   }
 
   /** For a time, from 1 s to 24 h, thick enough or not. */
-  public static Trajectory during(Program program, double seconds, Unknowns unknowns) {
-    return new PotModel(program, unknowns).during(seconds);
+  public static ReductionCurve during(Program program, double seconds, Unknowns unknowns) {
+    return new PotDynamics(program, unknowns).during(seconds);
   }
 }

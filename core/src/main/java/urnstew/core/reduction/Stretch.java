@@ -7,9 +7,9 @@ import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
 import urnstew.core.thermo.HeatContent;
 import urnstew.core.thermo.SteamLine;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Length;
 
 /**
@@ -170,9 +170,9 @@ final class Stretch {
     return heatContent(state).celsius(state[HEAT], boilingCelsius);
   }
 
-  double thickness(double[] state) {
+  double equivalentSolids(double[] state) {
     double standing = sauceSolids(state) + start.thickeningKilograms();
-    return PotContents.thickness(
+    return PotContents.equivalentSolids(
         standing, sauceWater(state) + state[ETHANOL], start.thickeningKilograms());
   }
 
@@ -180,13 +180,13 @@ final class Stretch {
    * The same when its pieces have given all their juice: what it is to be thick enough by, so that
    * a pot whose pieces are still raw is never called done.
    */
-  double thicknessWhenGiven(double[] state) {
+  double equivalentSolidsWhenGiven(double[] state) {
     double standing =
         start.sauce().solids().kilograms()
             + start.pieces().givenSolidsKilograms(0)
             + start.thickeningKilograms();
     double water = state[WATER] - start.pieces().waterKilograms(0);
-    return PotContents.thickness(
+    return PotContents.equivalentSolids(
         standing, Math.max(0, water) + state[ETHANOL], start.thickeningKilograms());
   }
 
@@ -339,7 +339,7 @@ final class Stretch {
       return burnerWatts;
     }
     // Who keeps it livelier than assumed also sends more through the floor: the factor still acts.
-    double borne = evaporationFactor * floor * HeatBalance.mostFloorFlux(thickness(state));
+    double borne = evaporationFactor * floor * HeatBalance.mostFloorFlux(equivalentSolids(state));
     return Math.min(burnerWatts, borne);
   }
 
@@ -355,9 +355,9 @@ final class Stretch {
   }
 
   private double cubicMeters(double[] state, double celsius) {
-    return FoodProperties.volumeCubicMeters(dry, celsius)
-        + state[WATER] * FoodProperties.waterCubicMetersPerKilogram(celsius)
-        + state[ETHANOL] * FoodProperties.ethanolCubicMetersPerKilogram(celsius);
+    return ThermalProperties.volumeCubicMeters(dry, celsius)
+        + state[WATER] * ThermalProperties.waterCubicMetersPerKilogram(celsius)
+        + state[ETHANOL] * ThermalProperties.ethanolCubicMetersPerKilogram(celsius);
   }
 
   double sauceWater(double[] state) {

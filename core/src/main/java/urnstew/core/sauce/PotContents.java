@@ -76,9 +76,9 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
   }
 
   /** With so much water and alcohol left, as water, that it thickens like these solids. */
-  public PotContents reducedTo(MassFraction thickness) {
+  public PotContents reducedTo(MassFraction equivalentSolids) {
     double solids = sauce.solids().kilograms();
-    double liquid = (solids + thickeningKilograms) / thickness.value() - solids;
+    double liquid = (solids + thickeningKilograms) / equivalentSolids.value() - solids;
     return new PotContents(sauce.withLiquids(Math.max(0, liquid), 0), thickeningKilograms, pieces);
   }
 
@@ -93,16 +93,16 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
   }
 
   /** Non-fat solids of the fat-free sauce phase, with what thickeners stand for. */
-  public MassFraction thickness() {
+  public MassFraction equivalentSolids() {
     return new MassFraction(
-        thickness(
+        equivalentSolids(
             sauce.solids().kilograms() + thickeningKilograms,
             sauce.waterKilograms() + sauce.ethanolKilograms(),
             thickeningKilograms));
   }
 
   /** Share of solids and stand-ins in the fat-free phase; for kernels. */
-  public static double thickness(double standing, double liquid, double thickening) {
+  public static double equivalentSolids(double standing, double liquid, double thickening) {
     double phase = liquid + standing - thickening;
     return phase <= 0 ? 0 : Math.min(1, standing / phase);
   }

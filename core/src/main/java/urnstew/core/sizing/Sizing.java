@@ -69,7 +69,7 @@ public final class Sizing {
   }
 
   private static void requireReachable(PotContents into, MassFraction target) {
-    MassFraction start = into.thickness();
+    MassFraction start = into.equivalentSolids();
     if (target.compareTo(start) <= 0) {
       throw new InvalidInput(
           "target",
@@ -173,7 +173,7 @@ public final class Sizing {
             new Term("water", "W", sauce.waterKilograms(), "kg"),
             new Term("pieces when cooked", "P", pieces.kilograms(), "kg"),
             new Term("thickeners, as solids", "X", start.thickeningKilograms(), "kg"),
-            new Term("thickens at first like", "s₀", start.thickness().percent(), "%"),
+            new Term("thickens at first like", "s₀", start.equivalentSolids().percent(), "%"),
             new Term("solids wanted", "s", target.percent(), "%"),
             new Term("everything that goes in", "m₀", start.total().kilograms(), "kg")),
         List.of(

@@ -28,11 +28,11 @@ import urnstew.units.Temperature;
 class DosesTest {
   private static final Pantry PANTRY = ReferencePantry.load();
   private static final InPot NOW = InPot.beforeTheFinish(Samples.marinara());
-  private static final Course COURSE = course(Samples.marinara());
-  private static final Beads AFTER = Beads.of(COURSE.after(NOW));
+  private static final RemainingProcess COURSE = course(Samples.marinara());
+  private static final TasteProfile AFTER = TasteProfile.of(COURSE.after(NOW));
 
-  private static Course course(ResolvedFormula formula) {
-    return Course.of(formula, formula.formula().target(), Optional.of(1.2));
+  private static RemainingProcess course(ResolvedFormula formula) {
+    return RemainingProcess.of(formula, formula.formula().target(), Optional.of(1.2));
   }
 
   private static Rescue rescue(List<Dosable> bases, Optional<Dosable> again) {
@@ -59,13 +59,13 @@ class DosesTest {
   @Test
   void sodaForThreeTenthsOfPh() {
     InPot tomato = Pots.of("canned-whole-tomato", 1000);
-    double wanted = Beads.of(tomato).pH() + 0.3;
+    double wanted = TasteProfile.of(tomato).pH() + 0.3;
     Dose dose =
         Dose.reaching(
             Dosable.of(Samples.ingredient("baking-soda")),
             tomato,
-            Course.OVER,
-            pot -> Beads.of(pot).pH(),
+            RemainingProcess.OVER,
+            pot -> TasteProfile.of(pot).pH(),
             wanted,
             Mass.ofGrams(5));
     assertTrue(dose.reaches());
@@ -94,7 +94,7 @@ class DosesTest {
                 .filter(Remedy.Time.class::isInstance)
                 .findFirst()
                 .orElseThrow();
-    Beads now = Beads.of(NOW);
+    TasteProfile now = TasteProfile.of(NOW);
     assertTrue(time.reduced().acid().value() > now.acid().value(), "acids stay");
     assertEquals(now.sugarToAcid(), time.reduced().sugarToAcid(), 0.03 * now.sugarToAcid());
   }
@@ -170,7 +170,9 @@ class DosesTest {
     assertTrue(base.reaches());
     assertEquals(1.05, base.after().salt().percent(), 1e-4);
     assertEquals(
-        COURSE.after(salty).contents().thickness().value(), base.thickness().value(), 0.003);
+        COURSE.after(salty).contents().equivalentSolids().value(),
+        base.equivalentSolids().value(),
+        0.003);
     assertTrue(base.longer().orElseThrow().toMinutes() > 3, "its water has to go");
     assertTrue(
         remedies.stream()
@@ -187,8 +189,8 @@ class DosesTest {
   @Test
   void thicknessIsReachedWithPasteAndLetDownWithWater() {
     InPot thin = Pots.of("canned-whole-tomato", 1000);
-    Course to7 =
-        new Course(
+    RemainingProcess to7 =
+        new RemainingProcess(
             Optional.of(new MassFraction(0.07)), List.of(), List.of(), List.of(), Optional.of(1.0));
     Rescue rescue = new Rescue(thin, to7, Family.PLAIN, PANTRY, List.of(), Optional.empty());
     Dose paste =
@@ -198,11 +200,11 @@ class DosesTest {
             .findFirst()
             .orElseThrow();
     assertTrue(paste.reaches());
-    assertEquals(0.07, paste.thickness().value(), 1e-5);
+    assertEquals(0.07, paste.equivalentSolids().value(), 1e-5);
     InPot thick = thin.reducedTo(new MassFraction(0.09));
     Rescue down = new Rescue(thick, to7, Family.PLAIN, PANTRY, List.of(), Optional.empty());
     Remedy.Add water = (Remedy.Add) down.from(Fault.TOO_THICK, 1).get(0);
-    assertEquals(0.07, water.dose().thickness().value(), 1e-5);
+    assertEquals(0.07, water.dose().equivalentSolids().value(), 1e-5);
   }
 
   @Test
@@ -249,26 +251,26 @@ class DosesTest {
               "beef-mince", 600 * random.nextDouble(),
               "table-salt", 12 * random.nextDouble());
       MassFraction target = new MassFraction(0.06 + 0.1 * random.nextDouble());
-      Course course =
-          new Course(
+      RemainingProcess course =
+          new RemainingProcess(
               Optional.of(target),
               List.of(),
               List.of(Pots.part("butter", 20)),
               List.of(),
               Optional.empty());
-      Beads none = Beads.of(course.after(pot));
+      TasteProfile none = TasteProfile.of(course.after(pot));
       for (Fault fault : List.of(Fault.SHARP, Fault.FLAT, Fault.WANTS_SALT)) {
         Rescue rescue = new Rescue(pot, course, Family.RAGU, PANTRY, List.of(), Optional.empty());
         for (Remedy remedy : rescue.from(fault, 1)) {
           if (remedy instanceof Remedy.Add add && add.dose().mass().grams() > 0.01) {
             Mass half = add.dose().mass().times(0.5);
             InPot then = add.atTheEnd() ? course.after(pot) : pot;
-            Course rest = add.atTheEnd() ? Course.OVER : course;
-            Beads some = Dose.of(add.dose().what(), half, then, rest).after();
-            ToDoubleFunction<Beads> figure =
+            RemainingProcess rest = add.atTheEnd() ? RemainingProcess.OVER : course;
+            TasteProfile some = Dose.of(add.dose().what(), half, then, rest).after();
+            ToDoubleFunction<TasteProfile> figure =
                 fault == Fault.WANTS_SALT || add.title().startsWith("Salt")
-                    ? beads -> beads.salt().value()
-                    : Beads::sharpness;
+                    ? tastes -> tastes.salt().value()
+                    : TasteProfile::sharpness;
             double from = figure.applyAsDouble(none);
             double to = figure.applyAsDouble(add.dose().after());
             double between = figure.applyAsDouble(some);

@@ -15,19 +15,19 @@ import urnstew.units.MassFraction;
 
 /** Common practice S-01, S-02, S-03 and S-06, in direction; sums by hand. */
 class SaltLedgerTest {
-  private static final Course TO_HALF = half(List.of());
+  private static final RemainingProcess TO_HALF = half(List.of());
 
   private static InPot thin(double salt) {
     return Pots.of("canned-whole-tomato", 2000, "table-salt", salt);
   }
 
   /** Reduces to about half. */
-  private static Course half(List<InPot.Part> plate) {
-    return new Course(
+  private static RemainingProcess half(List<InPot.Part> plate) {
+    return new RemainingProcess(
         Optional.of(new MassFraction(0.11)), List.of(), List.of(), plate, Optional.empty());
   }
 
-  private static SaltLedger ledger(InPot pot, Course course) {
+  private static SaltLedger ledger(InPot pot, RemainingProcess course) {
     return SaltLedger.of(pot, course, Family.PLAIN, Pots.salt());
   }
 
@@ -46,8 +46,8 @@ class SaltLedgerTest {
     InPot pot = thin(4);
     double kept = pot.contents().everything().waterKilograms() - pot.mass().kilograms() / 2;
     InPot halved = pot.asContents(PotContents.of(pot.contents().sauce().withWater(kept)));
-    SaltLedger before = ledger(pot, Course.OVER);
-    SaltLedger after = ledger(halved, Course.OVER);
+    SaltLedger before = ledger(pot, RemainingProcess.OVER);
+    SaltLedger after = ledger(halved, RemainingProcess.OVER);
     assertEquals(before.in(), after.in());
     assertEquals(2 * before.now().value(), after.now().value(), 1e-12);
   }
@@ -71,7 +71,7 @@ class SaltLedgerTest {
 
   @Test
   void theDosesLandInTheMiddleAndTheFirstIsSafe() {
-    Course course = half(List.of(Pots.part("hard-cheese", 60)));
+    RemainingProcess course = half(List.of(Pots.part("hard-cheese", 60)));
     SaltLedger ledger = ledger(thin(0), course);
     assertTrue(ledger.low().compareTo(ledger.likely()) < 0);
     assertTrue(ledger.likely().compareTo(ledger.high()) < 0);
@@ -88,9 +88,9 @@ class SaltLedgerTest {
   void sixTenthsOnTopOvershoot() {
     InPot cup = Pots.of("canned-crushed-tomato", 150);
     double more = 150 * 0.006;
-    Band band = Band.of(Family.PLAIN, Bead.SALT);
-    double much = Beads.of(cup.plus(Pots.part("table-salt", more))).salt().percent();
-    double half = Beads.of(cup.plus(Pots.part("table-salt", more / 2))).salt().percent();
+    Band band = Band.of(Family.PLAIN, Taste.SALT);
+    double much = TasteProfile.of(cup.plus(Pots.part("table-salt", more))).salt().percent();
+    double half = TasteProfile.of(cup.plus(Pots.part("table-salt", more / 2))).salt().percent();
     assertTrue(much > band.high(), "too much: " + much);
     assertTrue(half >= band.low() && half <= band.high(), "about right: " + half);
   }

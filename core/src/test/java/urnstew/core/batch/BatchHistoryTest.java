@@ -177,8 +177,9 @@ class BatchHistoryTest {
     BatchHistory out = mushrooms.with(new PiecesTakenOut(new UUID(9, 1), HOUR, List.of()), LATER);
     Forecast whole = Forecaster.forecast(mushrooms);
     Forecast sauce = Forecaster.forecast(out);
-    double target = batch.snapshot().inputs().thickness().value();
-    assertEquals(target, sauce.prediction().likely().last().contents().thickness().value(), 1e-4);
+    double target = batch.snapshot().inputs().equivalentSolids().value();
+    assertEquals(
+        target, sauce.prediction().likely().last().contents().equivalentSolids().value(), 1e-4);
     double left = sauce.end().pieces().whole().total().kilograms();
     assertTrue(left > 0.1 && left < 0.5, "mushrooms and shallot stay: " + left);
     double gone = whole.end().total().kilograms() - sauce.end().total().kilograms();

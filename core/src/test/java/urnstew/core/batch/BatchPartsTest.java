@@ -10,12 +10,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
-import urnstew.core.balance.Beads;
-import urnstew.core.balance.Course;
 import urnstew.core.balance.CupDose;
 import urnstew.core.balance.CupTrial;
 import urnstew.core.balance.InPot;
 import urnstew.core.balance.MeasuredTaste;
+import urnstew.core.balance.RemainingProcess;
+import urnstew.core.balance.TasteProfile;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
@@ -47,7 +47,7 @@ class BatchPartsTest {
     BatchParts parts = parts(fresh);
     double seconds = fresh.simmerSeconds(minute(60));
     InPot now = parts.at(seconds);
-    Course course = parts.course(seconds, List.of());
+    RemainingProcess course = parts.course(seconds, List.of());
     double heldBack =
         course.finish().stream()
             .filter(part -> part.ingredient().id().equals("table-salt"))
@@ -98,7 +98,7 @@ class BatchPartsTest {
     InPot after = parts(poured).at(seconds);
     double more = after.mass().kilograms() - before.mass().kilograms();
     assertEquals(mass.kilograms(), more, 1e-9);
-    Course toCome = parts(poured).course(seconds, List.of());
+    RemainingProcess toCome = parts(poured).course(seconds, List.of());
     assertEquals(
         parts(fresh).course(seconds, List.of()).after(before).mass().kilograms(),
         toCome.after(after).mass().kilograms(),
@@ -132,12 +132,12 @@ class BatchPartsTest {
   void aMeasuredPhHoldsForTheMomentAndIsCarriedOn() {
     MeasuredTaste sour = new MeasuredTaste(Optional.of(4.05), Optional.empty(), 0);
     BatchHistory tasted = fresh.with(new Tasted(new UUID(1, 1), minute(40), sour), LATER);
-    assertEquals(4.05, Beads.of(at(tasted, 40)).pH(), 1e-6);
-    double plain = Beads.of(at(fresh, 90)).pH();
-    double carried = Beads.of(at(tasted, 90)).pH();
+    assertEquals(4.05, TasteProfile.of(at(tasted, 40)).pH(), 1e-6);
+    double plain = TasteProfile.of(at(fresh, 90)).pH();
+    double carried = TasteProfile.of(at(tasted, 90)).pH();
     assertTrue(carried < plain - 0.05 && carried > 3.9, plain + " against " + carried);
     MeasuredTaste mild = new MeasuredTaste(Optional.empty(), Optional.empty(), -1);
     BatchHistory again = tasted.with(new Tasted(new UUID(1, 2), minute(60), mild), LATER);
-    assertTrue(Beads.of(at(again, 90)).pH() > plain, "the last one counts");
+    assertTrue(TasteProfile.of(at(again, 90)).pH() > plain, "the last one counts");
   }
 }

@@ -17,13 +17,13 @@ import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
 import urnstew.core.batch.BatchEvent.ReadingTaken;
 import urnstew.core.batch.Measurement.Weighed;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Lid;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
@@ -96,11 +96,11 @@ class ModelVersionTest {
         pot,
         figures(first),
         figures(then),
-        then.prediction().belief().factor(Quantity.EVAPORATION));
+        then.prediction().estimate().factor(Quantity.EVAPORATION));
   }
 
   private static String figures(Forecast forecast) {
-    Trajectory likely = forecast.prediction().likely();
+    ReductionCurve likely = forecast.prediction().likely();
     return String.format(
         Locale.ROOT,
         "%.0f,%.4f,%.4f",

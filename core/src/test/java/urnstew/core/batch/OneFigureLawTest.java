@@ -13,10 +13,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import urnstew.core.Samples;
-import urnstew.core.balance.Course;
 import urnstew.core.balance.CupTrial;
 import urnstew.core.balance.CupTrial.Cup;
 import urnstew.core.balance.InPot;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
@@ -31,7 +31,7 @@ import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
@@ -55,7 +55,7 @@ class OneFigureLawTest {
     for (int i = 0; i < 20; i++) {
       BatchHistory history = happened(start(random), random);
       Forecast forecast = Forecaster.forecast(history);
-      Trajectory likely = forecast.prediction().likely();
+      ReductionCurve likely = forecast.prediction().likely();
       double done =
           history.events().stream()
               .mapToDouble(event -> Math.max(0, history.simmerSeconds(event.at())))
@@ -72,7 +72,7 @@ class OneFigureLawTest {
     String name = history.snapshot().inputs().formula().formula().id() + history.events();
     BatchParts parts = Forecaster.parts(history);
     InPot now = parts.at(seconds);
-    Course course = parts.course(seconds, List.of());
+    RemainingProcess course = parts.course(seconds, List.of());
     InPot after = course.after(now);
     double made = parts.end(forecast.end()).mass().kilograms();
     assertEquals(made, after.mass().kilograms(), 5e-4 * made, name);

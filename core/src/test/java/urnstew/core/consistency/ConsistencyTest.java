@@ -84,11 +84,12 @@ class ConsistencyTest {
     double extra = 0.02 * Thickener.FLOUR.extraKilogramsPerKilogram();
     PotContents floured =
         new PotContents(sauce.plus(Samples.composition(0, 0, 0, 0.02, 0, 0)), extra, Pieces.NONE);
-    assertTrue(floured.thickness().value() > 0.11, "thickens like " + floured.thickness());
+    assertTrue(
+        floured.equivalentSolids().value() > 0.11, "thickens like " + floured.equivalentSolids());
     Composition oil = Samples.composition(0, 0, 0.1, 0, 0, 0);
-    assertEquals(0.08, PotContents.of(sauce.plus(oil)).thickness().value(), 1e-9);
+    assertEquals(0.08, PotContents.of(sauce.plus(oil)).equivalentSolids().value(), 1e-9);
     PotContents reduced = floured.reducedTo(MassFraction.ofPercent(15));
-    assertEquals(0.15, reduced.thickness().value(), 1e-9);
+    assertEquals(0.15, reduced.equivalentSolids().value(), 1e-9);
   }
 
   @Test

@@ -31,7 +31,7 @@ class CoolingTasksTest {
   @Test
   void itsNextMarkIsDueByItsDeadline() {
     CoolingOutlook outlook =
-        CoolingWatch.of(
+        CoolingMonitor.of(
                 Coolings.history(
                     Coolings.ragu(9), Coolings.in(Coolings.TIN, 2, ColdPlace.BLAST_CHILLER)),
                 Coolings.CODE)
@@ -46,7 +46,7 @@ class CoolingTasksTest {
   @Test
   void callsAsLoudlyAsItsDuty() {
     Random random = new Random(7);
-    Set<Duty> met = EnumSet.noneOf(Duty.class);
+    Set<CorrectiveAction> met = EnumSet.noneOf(CorrectiveAction.class);
     for (int evening = 0; evening < 60; evening++) {
       List<CoolingEvent> events = new ArrayList<>();
       double hour = 0.2;
@@ -62,26 +62,31 @@ class CoolingTasksTest {
         CoolingOutlook outlook = outlook(now, events);
         Task task = at(now, outlook);
         Attention loud = task.due().attention(Coolings.after(now));
-        met.add(outlook.duty());
-        switch (outlook.duty()) {
+        met.add(outlook.action());
+        switch (outlook.action()) {
           case DISCARD, READ_NOW, COOL_FASTER, COOL_FASTER_OR_REHEAT ->
-              assertEquals(Attention.ALARM, loud, outlook.duty() + " of " + events);
+              assertEquals(Attention.ALARM, loud, outlook.action() + " of " + events);
           case PUT_AWAY -> assertEquals(Attention.WAIT, loud);
           case GO_ON -> assertEquals(Kind.READ_COOLING, task.kind());
         }
-        assertEquals(outlook.duty() == Duty.DISCARD, task.kind() == Kind.THROW_AWAY);
+        assertEquals(outlook.action() == CorrectiveAction.DISCARD, task.kind() == Kind.THROW_AWAY);
         Instant deadline = task.due().latest();
         assertTrue(!task.due().at().isAfter(deadline));
       }
     }
     assertTrue(
-        met.containsAll(EnumSet.of(Duty.GO_ON, Duty.READ_NOW, Duty.PUT_AWAY, Duty.DISCARD)),
+        met.containsAll(
+            EnumSet.of(
+                CorrectiveAction.GO_ON,
+                CorrectiveAction.READ_NOW,
+                CorrectiveAction.PUT_AWAY,
+                CorrectiveAction.DISCARD)),
         met.toString());
   }
 
   private static CoolingOutlook outlook(double now, List<CoolingEvent> events) {
     CoolingSetup setup = Coolings.in(Coolings.TIN, 2, ColdPlace.STILL_REFRIGERATOR);
-    return CoolingWatch.of(
+    return CoolingMonitor.of(
             Coolings.history(Coolings.ragu(9), setup, events.toArray(CoolingEvent[]::new)),
             Coolings.CODE)
         .at(Coolings.after(now));

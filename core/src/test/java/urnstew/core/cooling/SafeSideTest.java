@@ -113,7 +113,7 @@ class SafeSideTest {
       events.add(new CoolingEvent.Read(instant(at), read, ERROR));
     }
     CoolingHistory history = history(sauce, setup, events);
-    CoolingOutlook outlook = CoolingWatch.of(history, Coolings.CODE).at(instant(at));
+    CoolingOutlook outlook = CoolingMonitor.of(history, Coolings.CODE).at(instant(at));
     if (outlook.verdict() == CoolingVerdict.MAKES_IT) {
       assertTrue(truth.passes(), "on the way " + number);
     }
@@ -128,7 +128,7 @@ class SafeSideTest {
       }
     }
     events.add(new CoolingEvent.Read(instant(at + 3600), truth.at(at + 3600), ERROR));
-    return CoolingWatch.of(history(sauce, setup, events), Coolings.CODE)
+    return CoolingMonitor.of(history(sauce, setup, events), Coolings.CODE)
         .at(instant(at + 7200))
         .verdict();
   }

@@ -16,8 +16,8 @@ import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
 import urnstew.units.Length;
 import urnstew.units.Mass;
@@ -125,7 +125,7 @@ class BandTest {
 
     /** Whether the cook cannot keep it as lively at the end: it would stick. */
     boolean bound() {
-      Trajectory fall = Reduction.untilThick(program, thick, Unknowns.NOMINAL);
+      ReductionCurve fall = Reduction.untilThick(program, thick, Unknowns.NOMINAL);
       double warmest = fall.states().stream().mapToDouble(s -> s.celsius()).max().orElseThrow();
       boolean byEye = setting.heating() instanceof Heating.KeptByEye;
       return byEye && fall.last().celsius() < warmest - 1;
@@ -139,7 +139,7 @@ class BandTest {
       return end(Reduction.untilThick(program, thick, Unknowns.NOMINAL));
     }
 
-    List<Reading> weighings(Trajectory truth, double tareError, double... seconds) {
+    List<Reading> weighings(ReductionCurve truth, double tareError, double... seconds) {
       List<Reading> readings = new ArrayList<>();
       for (double at : seconds) {
         double read = truth.massAt(at).kilograms() + tareError + normal(0.02);
@@ -148,18 +148,18 @@ class BandTest {
       return readings;
     }
 
-    Reading dip(Trajectory truth, double at) {
+    Reading dip(ReductionCurve truth, double at) {
       double read = Math.max(0, truth.depthAt(at).millimeters() + normal(2));
       return new Reading.Dip("d" + at, at, Length.ofMillimeters(read), Length.ofMillimeters(2));
     }
 
-    boolean holds(Trajectory truth, List<Reading> readings) {
+    boolean holds(ReductionCurve truth, List<Reading> readings) {
       Prediction told = Predictor.predict(program, target(), prior, readings);
       return end(told.early()) <= end(truth) && end(truth) <= end(told.late());
     }
   }
 
-  private static double end(Trajectory fall) {
+  private static double end(ReductionCurve fall) {
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toMillis() / 1000.0
         : Double.POSITIVE_INFINITY;
@@ -198,7 +198,7 @@ class BandTest {
   private static boolean holdsAfterTwoWeighings(
       World world, Program really, Unknowns drawn, double tareError) {
     double planned = world.planned();
-    Trajectory truth = Reduction.untilThick(really, world.thick, drawn);
+    ReductionCurve truth = Reduction.untilThick(really, world.thick, drawn);
     return world.holds(truth, world.weighings(truth, tareError, planned / 4, planned / 2));
   }
 
@@ -218,7 +218,7 @@ class BandTest {
         share(
             world -> {
               double planned = world.planned();
-              Trajectory truth =
+              ReductionCurve truth =
                   Reduction.untilThick(world.program, world.thick, world.asBelieved(0.6 * planned));
               List<Reading> readings = new ArrayList<>(world.weighings(truth, 0, planned / 3));
               readings.add(world.dip(truth, 0.6 * planned));
@@ -234,7 +234,7 @@ class BandTest {
     int after = 0;
     for (int seed = 1; seed <= POTS; seed++) {
       World fresh = World.hard(seed, NEAR);
-      Trajectory truth = Reduction.untilThick(fresh.program, fresh.thick, fresh.asBelieved(0));
+      ReductionCurve truth = Reduction.untilThick(fresh.program, fresh.thick, fresh.asBelieved(0));
       before += fresh.holds(truth, List.of()) ? 1 : 0;
       World read = World.hard(seed, NEAR);
       Unknowns drawn = read.asBelieved(read.planned() / 2);
@@ -280,7 +280,7 @@ class BandTest {
     double[] errors = new double[POTS];
     for (int seed = 1; seed <= POTS; seed++) {
       World world = World.hard(seed, solids);
-      Trajectory truth = Reduction.untilThick(world.program, world.thick, drawn.apply(world));
+      ReductionCurve truth = Reduction.untilThick(world.program, world.thick, drawn.apply(world));
       double planned = world.planned();
       List<Reading> readings = world.weighings(truth, 0, planned / 4, planned / 2);
       double told =
@@ -358,7 +358,7 @@ class BandTest {
     for (int seed = 1; seed <= POTS; seed++) {
       World world = new World(seed);
       double planned = world.planned();
-      Trajectory truth =
+      ReductionCurve truth =
           Reduction.untilThick(world.program, world.thick, world.asBelieved(planned / 2));
       Prediction told =
           Predictor.predict(

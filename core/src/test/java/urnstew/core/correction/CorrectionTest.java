@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
 import urnstew.core.consistency.PlateSpread;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.correction.Prior.Past;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Vessel;
@@ -21,8 +21,8 @@ import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.PotState;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
 import urnstew.units.Length;
 import urnstew.units.Mass;
@@ -41,11 +41,11 @@ class CorrectionTest {
   private static final Prior PRIOR = Prior.of(SETTING.heatSource());
   private static final double PLANNED = end(truth(Unknowns.NOMINAL));
 
-  private static Trajectory truth(Unknowns world) {
+  private static ReductionCurve truth(Unknowns world) {
     return Reduction.untilThick(PROGRAM, THICK, world);
   }
 
-  private static double end(Trajectory fall) {
+  private static double end(ReductionCurve fall) {
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toMillis() / 1000.0
         : Double.POSITIVE_INFINITY;
@@ -56,7 +56,7 @@ class CorrectionTest {
   }
 
   private static Reading weighing(
-      String key, Trajectory truth, double seconds, double error, Random random) {
+      String key, ReductionCurve truth, double seconds, double error, Random random) {
     double read = truth.massAt(seconds).kilograms() + error * random.nextGaussian();
     return new Reading.Weighing(key, seconds, new Mass(read), new Mass(error));
   }
@@ -66,7 +66,7 @@ class CorrectionTest {
     double[] errors = new double[1000];
     for (int seed = 1; seed <= errors.length; seed++) {
       Random random = new Random(seed);
-      Trajectory truth =
+      ReductionCurve truth =
           truth(
               Unknowns.of(
                   0.6 + 0.8 * random.nextDouble(), 1, 1 + 0.01 * (2 * random.nextDouble() - 1)));
@@ -102,7 +102,7 @@ class CorrectionTest {
   @ParameterizedTest
   @CsvSource({"0.78,0.6", "0.78,1.4", "0.9,0.6", "0.9,1.4", "1.1,0.6", "1.1,1.4"})
   void twoWeighingsThatAgreeTellThatSomethingElseWentIn(double mass, double rate) {
-    Trajectory truth = truth(Unknowns.of(rate, 1, mass));
+    ReductionCurve truth = truth(Unknowns.of(rate, 1, mass));
     Random random = new Random(7);
     List<Reading> readings =
         List.of(
@@ -110,7 +110,7 @@ class CorrectionTest {
             weighing("b", truth, PLANNED / 2.5, 0.02, random));
     Prediction corrected = predict(TARGET, readings);
     assertEquals(end(truth), end(corrected.likely()), 0.1 * end(truth));
-    assertEquals(mass, corrected.belief().factor(Quantity.MASS), 0.015);
+    assertEquals(mass, corrected.estimate().factor(Quantity.MASS), 0.015);
     assertEquals(List.of(), corrected.oddReadings());
   }
 
@@ -121,7 +121,7 @@ class CorrectionTest {
   @ParameterizedTest
   @CsvSource({"0.85,1.0,4", "0.9,0.8,6", "1.1,1.0,4", "0.95,1.3,4"})
   void afterOneReadingTheBandStillHoldsWhatItCannotTell(double mass, double rate, int part) {
-    Trajectory truth = truth(Unknowns.of(rate, 1, mass));
+    ReductionCurve truth = truth(Unknowns.of(rate, 1, mass));
     Reading only = weighing("a", truth, PLANNED / part, 0.02, new Random(3));
     Prediction corrected = predict(TARGET, List.of(only));
     assertTrue(end(corrected.early()) <= end(truth), "early");
@@ -130,7 +130,7 @@ class CorrectionTest {
 
   @Test
   void dipsCorrectToo() {
-    Trajectory truth = truth(Unknowns.of(0.7, 1, 1));
+    ReductionCurve truth = truth(Unknowns.of(0.7, 1, 1));
     List<Reading> readings = new ArrayList<>();
     for (double share : new double[] {0.3, 0.6}) {
       double at = end(truth) * share;
@@ -140,12 +140,12 @@ class CorrectionTest {
     }
     Prediction corrected = predict(TARGET, readings);
     assertEquals(end(truth), end(corrected.likely()), 0.1 * end(truth));
-    assertTrue(corrected.belief().factor(Quantity.EVAPORATION) < 0.85);
+    assertTrue(corrected.estimate().factor(Quantity.EVAPORATION) < 0.85);
   }
 
   @Test
   void oneWildReadingIsShownAndOutvoted() {
-    Trajectory truth = truth(Unknowns.of(0.8, 1, 1));
+    ReductionCurve truth = truth(Unknowns.of(0.8, 1, 1));
     double end = end(truth);
     Random random = new Random(4);
     List<Reading> readings =
@@ -173,12 +173,12 @@ class CorrectionTest {
   @Test
   void aRefractometerFindsRicherCans() {
     Unknowns rich = new Unknowns(1, 1, 1, 1.1, 0, 1, 0);
-    Trajectory truth = truth(rich);
+    ReductionCurve truth = truth(rich);
     double at = PLANNED / 3;
     MassFraction brix = truth.at(at).contents().sauce().solubleFraction();
     Reading reading = new Reading.Brix("b", at, brix, MassFraction.ofPercent(0.2));
     Prediction corrected = predict(TARGET, List.of(reading));
-    assertTrue(corrected.belief().factor(Quantity.SOLIDS) > 1.05);
+    assertTrue(corrected.estimate().factor(Quantity.SOLIDS) > 1.05);
     double planError = Math.abs(PLANNED - end(truth));
     assertTrue(Math.abs(end(corrected.likely()) - end(truth)) < 0.6 * planError);
   }
@@ -186,13 +186,13 @@ class CorrectionTest {
   @Test
   void aProbeFindsASimmerThatIsKeptTooCool() {
     Unknowns cool = new Unknowns(1, 1, 1, 1, -3, 1, 0);
-    Trajectory truth = truth(cool);
+    ReductionCurve truth = truth(cool);
     double at = PLANNED / 2;
     Reading reading =
         new Reading.Warmth(
             "p", at, new Temperature(truth.at(at).celsius()), new TemperatureDifference(0.5));
     Prediction corrected = predict(TARGET, List.of(reading));
-    assertEquals(-3, corrected.belief().of(Quantity.WARMTH), 0.4);
+    assertEquals(-3, corrected.estimate().of(Quantity.WARMTH), 0.4);
     assertEquals(end(truth), end(corrected.likely()), 0.08 * end(truth));
   }
 
@@ -202,9 +202,10 @@ class CorrectionTest {
     double body = 1.4;
     Length wanted = PlateSpread.spread(MassFraction.ofPercent(10.5), 1, PlateSpread.SPOONFUL);
     Target asLastTime = new Target.Plate(wanted, PlateSpread.SPOONFUL);
-    Trajectory truth = Reduction.untilThick(PROGRAM, asLastTime.thickness(body), Unknowns.NOMINAL);
+    ReductionCurve truth =
+        Reduction.untilThick(PROGRAM, asLastTime.equivalentSolids(body), Unknowns.NOMINAL);
     PotState now = truth.at(PLANNED / 2);
-    Length spread = PlateSpread.spread(now.thickness(), body, PlateSpread.SPOONFUL);
+    Length spread = PlateSpread.spread(now.equivalentSolids(), body, PlateSpread.SPOONFUL);
     Reading plate =
         new Reading.Plate(
             "p", now.seconds(), spread, PlateSpread.SPOONFUL, Length.ofMillimeters(2));
@@ -216,7 +217,7 @@ class CorrectionTest {
             weighing("b", truth, PLANNED / 2, 0.02, random),
             plate);
     Prediction after = predict(asLastTime, readings);
-    assertEquals(body, after.belief().body(), 0.15);
+    assertEquals(body, after.estimate().body(), 0.15);
     assertEquals(end(truth), end(after.likely()), 0.1 * end(truth));
     assertTrue(width(after) < width(before), "the band narrows");
   }

@@ -23,8 +23,8 @@ import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.thermo.Altitude;
 import urnstew.units.Length;
@@ -43,7 +43,7 @@ class NoInputIsDeadTest {
   private static final Mass SCALE = Mass.ofGrams(20);
 
   private record World(Program program, MassFraction wanted, Prior prior) {
-    Trajectory truth(Unknowns unknowns) {
+    ReductionCurve truth(Unknowns unknowns) {
       return Reduction.untilThick(program, wanted, unknowns);
     }
 
@@ -77,7 +77,7 @@ class NoInputIsDeadTest {
     return new World(program, new MassFraction(wanted), Prior.of(setting.heatSource()));
   }
 
-  private static double end(Trajectory fall) {
+  private static double end(ReductionCurve fall) {
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toMillis() / 1000.0
         : Double.POSITIVE_INFINITY;
@@ -93,7 +93,7 @@ class NoInputIsDeadTest {
     int met = 0;
     for (long seed = first; seed < first + 500; seed++) {
       World world = world(seed);
-      Trajectory foretold = world.truth(Unknowns.NOMINAL);
+      ReductionCurve foretold = world.truth(Unknowns.NOMINAL);
       double planned = end(foretold);
       double at = 0.6 * planned;
       if (Double.isInfinite(planned)) {
@@ -125,7 +125,7 @@ class NoInputIsDeadTest {
     int[] met = new int[3];
     for (long seed = first; seed < first + 500; seed++) {
       World world = world(seed);
-      Trajectory foretold = world.truth(Unknowns.NOMINAL);
+      ReductionCurve foretold = world.truth(Unknowns.NOMINAL);
       double planned = end(foretold);
       if (Double.isInfinite(planned)) {
         continue;
@@ -138,7 +138,7 @@ class NoInputIsDeadTest {
   }
 
   /** Half of the foretold fall on the stick, later than foretold. */
-  private static int dipped(World world, Trajectory foretold, double planned, long seed) {
+  private static int dipped(World world, ReductionCurve foretold, double planned, long seed) {
     double at = 0.6 * planned;
     double deep = foretold.at(at).depth().meters();
     double fallen = foretold.at(0).depth().meters() - deep;
@@ -146,7 +146,7 @@ class NoInputIsDeadTest {
       return 0;
     }
     Length read = new Length(deep + 0.5 * fallen);
-    Trajectory likely =
+    ReductionCurve likely =
         world.told(List.of(new Reading.Dip("d", at, read, Length.ofMillimeters(2)))).likely();
     moved("dip " + seed, deep, read.meters(), likely.at(at).depth().meters());
     assertTrue(end(likely) > planned, "dip " + seed + " is later");
@@ -154,7 +154,7 @@ class NoInputIsDeadTest {
   }
 
   /** A tenth less warm than foretold on the way up; where it is held, three degrees. */
-  private static int probed(World world, Trajectory foretold, double planned, long seed) {
+  private static int probed(World world, ReductionCurve foretold, double planned, long seed) {
     double start = foretold.at(0).celsius();
     for (double at = 0.04 * planned; at < 0.4 * planned; at += 0.04 * planned) {
       double celsius = foretold.at(at).celsius();
@@ -163,7 +163,7 @@ class NoInputIsDeadTest {
         double read = rises ? start + 0.9 * (celsius - start) : celsius - 3;
         Reading probe =
             new Reading.Warmth("t", at, Temperature.ofCelsius(read), new TemperatureDifference(1));
-        Trajectory likely = world.told(List.of(probe)).likely();
+        ReductionCurve likely = world.told(List.of(probe)).likely();
         moved("probe " + seed, celsius, read, likely.at(at).celsius());
         return 1;
       }
@@ -172,12 +172,12 @@ class NoInputIsDeadTest {
   }
 
   /** An eighth more dissolved solids than foretold: thick sooner. */
-  private static int refracted(World world, Trajectory foretold, double planned, long seed) {
+  private static int refracted(World world, ReductionCurve foretold, double planned, long seed) {
     double at = 0.4 * planned;
     MassFraction error = MassFraction.ofPercent(0.2);
     double soluble = new Reading.Brix("b", at, error, error).predicted(foretold.at(at), 1);
     Reading more = new Reading.Brix("b", at, new MassFraction(1.125 * soluble), error);
-    Trajectory likely = world.told(List.of(more)).likely();
+    ReductionCurve likely = world.told(List.of(more)).likely();
     moved("brix " + seed, soluble, more.value(), more.predicted(likely.at(at), 1));
     assertTrue(end(likely) < planned, "brix " + seed + " is sooner");
     return 1;
@@ -203,7 +203,7 @@ class NoInputIsDeadTest {
             Surroundings.at(new Altitude(0)));
     Program program = Program.of(setting, Samples.pot(Samples.sauce(6, 0.065)));
     World world = new World(program, MassFraction.ofPercent(12), Prior.of(setting.heatSource()));
-    Trajectory truth = world.truth(Unknowns.of(1, 0.5, 1));
+    ReductionCurve truth = world.truth(Unknowns.of(1, 0.5, 1));
     List<Reading> readings = new ArrayList<>();
     for (int i = 1; i <= 7; i++) {
       double at = i * end(truth) / 10;

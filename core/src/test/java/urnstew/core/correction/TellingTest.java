@@ -10,11 +10,11 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.Unknowns;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -73,7 +73,7 @@ class TellingTest {
   void thousandsFindThePotThatIsTrue() {
     var setting = Samples.setting(Samples.pot(0.32, 0.20), 3500, Samples.GENTLE, Lid.OFF, 2350);
     Program program = Program.of(setting, Samples.pot(Samples.sauce(6, 0.065)));
-    Trajectory truth = Reduction.untilThick(program, THICK, Unknowns.of(1.3, 1, 1));
+    ReductionCurve truth = Reduction.untilThick(program, THICK, Unknowns.of(1.3, 1, 1));
     Random random = new Random(7);
     List<Reading> readings =
         IntStream.range(0, 15_000)
@@ -84,14 +84,14 @@ class TellingTest {
                         i / 5.0,
                         truth.massAt(i / 5.0).kilograms() + 0.02 * random.nextGaussian()))
             .toList();
-    Likeliest found =
+    MostProbable found =
         Predictor.likeliest(
             program,
             new Target.Solids(THICK),
             Prior.of(setting.heatSource()),
             Telling.of(readings));
     double product =
-        found.belief().factor(Quantity.EVAPORATION) * found.belief().factor(Quantity.MASS);
+        found.estimate().factor(Quantity.EVAPORATION) * found.estimate().factor(Quantity.MASS);
     assertEquals(1.3, product, 0.04);
   }
 }

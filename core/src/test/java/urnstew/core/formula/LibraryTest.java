@@ -99,9 +99,9 @@ class LibraryTest {
             "medium", new double[] {5, 6},
             "thick", new double[] {6.5, 9});
     bands.forEach(
-        (thickness, band) -> {
+        (equivalentSolids, band) -> {
           Formula way =
-              formula("white-sauce").choosing(List.of(new School("Thickness", thickness)));
+              formula("white-sauce").choosing(List.of(new School("Thickness", equivalentSolids)));
           ResolvedFormula sauce = ResolvedFormula.of(way, PANTRY);
           double flour = grams(sauce, "wheat-flour");
           between(band[0], band[1], 100 * flour / grams(sauce, "whole-milk"));

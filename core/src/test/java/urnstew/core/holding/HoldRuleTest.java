@@ -46,7 +46,7 @@ class HoldRuleTest {
         }
       }
       State expected = byTheMinute(read, words);
-      State found = HoldWatch.at(at(now), at(0), readings, rules).state();
+      State found = HoldMonitor.at(at(now), at(0), readings, rules).state();
       assertEquals(expected, found, "case " + i);
       seen.add(found);
     }

@@ -43,7 +43,7 @@ class HoldTasksTest {
         }
         String set = random.nextBoolean() ? "food-code-2022" : "uk-practice";
         HoldOutlook outlook =
-            HoldWatch.at(at(hour + 0.01), at(0), readings, RuleSet.shipped(set).orElseThrow());
+            HoldMonitor.at(at(hour + 0.01), at(0), readings, RuleSet.shipped(set).orElseThrow());
         Task task = HoldTasks.of(POT, outlook);
         met.add(outlook.state());
         Attention loud = task.due().attention(at(hour + 0.01));

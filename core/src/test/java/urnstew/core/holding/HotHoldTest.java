@@ -56,7 +56,7 @@ class HotHoldTest {
   void toppedUpItIsAsThickAsBefore() {
     HotHold hold = hold(75, Lid.OFF, 0.36, 2350);
     Duration until = hold.until(TIGHT).orElseThrow();
-    assertEquals(0.12, hold.thicknessAfter(until).value(), 1e-4);
+    assertEquals(0.12, hold.equivalentSolidsAfter(until).value(), 1e-4);
     double lost = hold.lostAfter(until).kilograms();
     double solids = 0.10 * 8;
     assertEquals(solids / 0.12, 8 - lost, 0.002, "solids are kept");

@@ -15,7 +15,7 @@ import urnstew.core.Samples;
 import urnstew.core.formula.Declaration;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Area;
 import urnstew.units.Mass;
 import urnstew.units.Power;
@@ -64,7 +64,7 @@ class LotTest {
     double all = frozen.full() * frozen.each().liters() + frozen.last().liters();
     double liters =
         12
-            / FoodProperties.density(sauce, Temperature.ofCelsius(20)).kilogramsPerCubicMeter()
+            / ThermalProperties.density(sauce, Temperature.ofCelsius(20)).kilogramsPerCubicMeter()
             * 1000;
     assertEquals(liters, all, 0.02 * frozen.each().liters(), "nothing is lost");
   }

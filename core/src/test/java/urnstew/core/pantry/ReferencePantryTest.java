@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 import urnstew.units.Volume;
@@ -198,7 +198,7 @@ class ReferencePantryTest {
   void aRawTomatoIsAsDenseAsChoiAndOkosSay() {
     Composition tomato = PANTRY.ingredient("tomato-fresh").perKilogram();
     double density =
-        FoodProperties.density(tomato, Temperature.ofCelsius(20)).kilogramsPerCubicMeter();
+        ThermalProperties.density(tomato, Temperature.ofCelsius(20)).kilogramsPerCubicMeter();
     assertEquals(1013.8, density, 1013.8 * 0.003);
   }
 

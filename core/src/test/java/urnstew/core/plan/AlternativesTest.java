@@ -81,7 +81,8 @@ class AlternativesTest {
         ways().sooner().stream().filter(w -> w.kind() == Kind.PASTE).findFirst().orElseThrow();
     PotContents more = kilogram("tomato-paste").times(paste.amount().kilograms());
     Program program = Program.of(INPUTS.setting(), PLAN.size().start().plus(more));
-    var outcome = Reduction.untilThick(program, INPUTS.thickness(), Unknowns.NOMINAL).outcome();
+    var outcome =
+        Reduction.untilThick(program, INPUTS.equivalentSolids(), Unknowns.NOMINAL).outcome();
     assertEquals(paste.simmer().toSeconds(), ((Reaches) outcome).after().toSeconds(), 2);
     assertEquals(0.75 * planned(), paste.simmer().toSeconds(), 0.01 * planned());
   }

@@ -43,7 +43,7 @@ class FixedTimeLawTest {
         Duration simmer = Duration.ofMinutes(20 + random.nextInt(100));
         MassFraction reached;
         try {
-          reached = FixedTime.thickness(inputs, simmer);
+          reached = FixedTime.equivalentSolids(inputs, simmer);
         } catch (InvalidInput pastThickest) {
           continue;
         }
@@ -70,7 +70,7 @@ class FixedTimeLawTest {
     Formula garden =
         SAUCES.stream().filter(f -> f.id().equals("garden-ragu")).findFirst().orElseThrow();
     PlanInputs inputs = Samples.planInputs(garden, 34, Samples.GENTLE, Lid.AJAR);
-    MassFraction reached = FixedTime.thickness(inputs, Duration.ofMinutes(32));
+    MassFraction reached = FixedTime.equivalentSolids(inputs, Duration.ofMinutes(32));
     Plan plan = Planner.plan(inputs.with(new Target.Solids(reached)));
     Reaches reaches = (Reaches) plan.prediction().likely().outcome();
     assertEquals(32, reaches.after().toSeconds() / 60.0, 1.5);

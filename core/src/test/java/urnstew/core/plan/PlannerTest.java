@@ -134,8 +134,8 @@ class PlannerTest {
   @Test
   void asThickAsLastTimeKnowsTheBodyOfTheProduct() {
     Target plate = new Target.Plate(Length.ofMillimeters(78), PlateSpread.SPOONFUL);
-    double ordinary = CANTEEN.with(plate).thickness().value();
-    double full = withBodies(List.of(1.6, 1.6, 1.6)).with(plate).thickness().value();
+    double ordinary = CANTEEN.with(plate).equivalentSolids().value();
+    double full = withBodies(List.of(1.6, 1.6, 1.6)).with(plate).equivalentSolids().value();
     assertEquals(ordinary * Math.pow(1.6, -0.4), full, 0.06 * ordinary, "less of a thick product");
     Prediction known = Planner.plan(withBodies(List.of(1.0, 1.0, 1.0)).with(plate)).prediction();
     Prediction unknown = Planner.plan(CANTEEN.with(plate)).prediction();

@@ -26,7 +26,7 @@ class WhatGivesTest {
   @Test
   void theThicknessAfterAFixedTimeIsReachedAfterThatTime() {
     for (int minutes : new int[] {15, 25, 40}) {
-      MassFraction reached = FixedTime.thickness(EASY, Duration.ofMinutes(minutes));
+      MassFraction reached = FixedTime.equivalentSolids(EASY, Duration.ofMinutes(minutes));
       Plan plan = Planner.plan(EASY.with(new Target.Solids(reached)));
       assertTrue(plan.timing() instanceof Scheduled);
       Scheduled hours = (Scheduled) plan.timing();
@@ -40,7 +40,7 @@ class WhatGivesTest {
   void longerIsThicker() {
     double before = 0;
     for (int minutes = 5; minutes <= 60; minutes += 5) {
-      double now = FixedTime.thickness(EASY, Duration.ofMinutes(minutes)).value();
+      double now = FixedTime.equivalentSolids(EASY, Duration.ofMinutes(minutes)).value();
       assertTrue(now > before, minutes + " min");
       before = now;
     }
@@ -58,7 +58,8 @@ class WhatGivesTest {
       assertTrue(hours.spareAtWorst().toMinutes() < 10, kind + " " + hours.spareAtWorst());
     }
     assertTrue(only(ways, Kind.FEWER).need().covers() < 34);
-    assertTrue(only(ways, Kind.THINNER).thickness().compareTo(hurried.thickness()) < 0);
+    assertTrue(
+        only(ways, Kind.THINNER).equivalentSolids().compareTo(hurried.equivalentSolids()) < 0);
   }
 
   private static PlanInputs only(List<Alternative> ways, Kind kind) {
@@ -85,7 +86,8 @@ class WhatGivesTest {
   @Test
   void aPotFilledByItsCoversIsFullToItsHeadroom() {
     PlanInputs full = EASY.with(EASY.need().forCovers(Planner.coversToFill(EASY)));
-    BatchSize size = Sizing.size(full.formula(), full.need(), full.thickness(), full.buying());
+    BatchSize size =
+        Sizing.size(full.formula(), full.need(), full.equivalentSolids(), full.buying());
     double filled =
         PotFit.volume(size.start(), Planner.keptTemperature(full)).cubicMeters()
             / POT.shape().capacity().cubicMeters();
@@ -93,7 +95,7 @@ class WhatGivesTest {
     List<StageFit> stages =
         StageFit.of(
             size.batch(),
-            Optional.of(full.thickness()),
+            Optional.of(full.equivalentSolids()),
             POT,
             List.of(POT),
             Planner.keptTemperature(full));

@@ -25,7 +25,7 @@ class AuditTest {
   @MethodSource("seeds")
   void everyBalanceCloses(long seed) {
     Program program = RandomPrograms.of(seed);
-    Trajectory fall = Reduction.during(program, 3 * 3600, Unknowns.of(0.9, 1.1, 1.02));
+    ReductionCurve fall = Reduction.during(program, 3 * 3600, Unknowns.of(0.9, 1.1, 1.02));
     List<PotState> states = fall.states();
     for (int i = 1; i < states.size(); i++) {
       PotState a = states.get(i - 1);

@@ -35,7 +35,7 @@ class ReductionTest {
                 Samples.setting(Samples.pot(0.36, 0.2), 3500, Samples.GENTLE, Lid.OFF, 0),
                 Samples.pot(Samples.sauce(8, 0.07)))
             .with(List.of(new Change.LadledOut(1000, Mass.ofKilograms(3))));
-    Trajectory fall =
+    ReductionCurve fall =
         Reduction.untilThick(program, MassFraction.ofPercent(9), Unknowns.of(1, 1, 1));
     List<PotState> drawn = fall.sampled(20);
     List<PotState> jump = drawn.stream().filter(state -> state.seconds() == 1000).toList();
@@ -52,15 +52,15 @@ class ReductionTest {
   private static final Vessel REFERENCE = Samples.pot(0.28, 0.20);
   private static final MassFraction COATING = MassFraction.ofPercent(10.5);
 
-  private static Trajectory fall(SimmerSetting setting, Composition start) {
+  private static ReductionCurve fall(SimmerSetting setting, Composition start) {
     return fall(Program.of(setting, Samples.pot(start)));
   }
 
-  private static Trajectory fall(Program program) {
+  private static ReductionCurve fall(Program program) {
     return Reduction.untilThick(program, COATING, Unknowns.NOMINAL);
   }
 
-  private static double seconds(Trajectory fall) {
+  private static double seconds(ReductionCurve fall) {
     return assertInstanceOf(Reaches.class, fall.outcome()).after().toMillis() / 1000.0;
   }
 
@@ -77,7 +77,7 @@ class ReductionTest {
     double label = 1500 / HeatKind.INDUCTION.likelyShare();
     SimmerSetting boiling = Samples.setting(REFERENCE, label, Samples.ROLLING, Lid.OFF, 0);
     Program water = Program.of(boiling, Samples.pot(Samples.sauce(5.5, 0.001)));
-    Trajectory fall = Reduction.during(water, 3600, Unknowns.NOMINAL);
+    ReductionCurve fall = Reduction.during(water, 3600, Unknowns.NOMINAL);
     assertEquals(0.08, fall.depthAt(2400).meters(), 0.006);
     double rate = fall.kilogramsPerHourAt(2400);
     assertEquals(2.20, rate, 0.12 * 2.20);
@@ -90,7 +90,7 @@ class ReductionTest {
   void keptRatesOfTheReferencePot(SimmerLevel level, double kilogramsPerHour) {
     SimmerSetting setting =
         Samples.setting(REFERENCE, 3500, new Heating.KeptByEye(level), Lid.OFF, 0);
-    Trajectory fall = fall(setting, Samples.sauce(5, 0.065));
+    ReductionCurve fall = fall(setting, Samples.sauce(5, 0.065));
     double rate = fall.kilogramsPerHourAt(fall.last().seconds() * 0.8);
     assertEquals(kilogramsPerHour, rate, 0.05 * kilogramsPerHour);
   }
@@ -128,7 +128,7 @@ class ReductionTest {
     SimmerSetting setting =
         Samples.setting(Samples.pot(0.4, 0.3), 9000, Samples.ROLLING, Lid.OFF, 0);
     Program program = Program.of(setting, Samples.pot(sauce.plus(dry)));
-    Trajectory fall =
+    ReductionCurve fall =
         Reduction.untilThick(program, MassFraction.ofPercent(target), Unknowns.NOMINAL);
     assertEquals(end, fall.last().mass().kilograms(), 0.001 * end);
     Ledger ledger = fall.last().ledger();
@@ -141,7 +141,7 @@ class ReductionTest {
   @Test
   void rollingTimeFollowsFromHeat() {
     SimmerSetting setting = Samples.setting(WIDE, 2000, Samples.ROLLING, Lid.OFF, 0);
-    Trajectory fall = fall(setting, Samples.sauce(6, 0.06));
+    ReductionCurve fall = fall(setting, Samples.sauce(6, 0.06));
     PotState boiling =
         fall.states().stream().filter(s -> s.celsius() > 99.9).findFirst().orElseThrow();
     PotState end = fall.last();
@@ -163,7 +163,7 @@ class ReductionTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void waterNeverLeavesFasterThanHeatAllows(long seed) {
-    Trajectory fall = Reduction.during(RandomPrograms.of(seed), 7200, Unknowns.of(1.3, 1, 1));
+    ReductionCurve fall = Reduction.during(RandomPrograms.of(seed), 7200, Unknowns.of(1.3, 1, 1));
     for (int i = 1; i < fall.states().size(); i++) {
       PotState a = fall.states().get(i - 1);
       PotState b = fall.states().get(i);
@@ -186,7 +186,7 @@ class ReductionTest {
 
   private static double lateAgainstEarly(Heating heating) {
     SimmerSetting strong = Samples.setting(REFERENCE, 6000, heating, Lid.OFF, 0);
-    Trajectory fall =
+    ReductionCurve fall =
         Reduction.untilThick(
             Program.of(strong, Samples.pot(Samples.sauce(4, 0.06))),
             MassFraction.ofPercent(22),
@@ -202,7 +202,7 @@ class ReductionTest {
     double alone = seconds(fall(plain));
     PotContents water = PotContents.of(Samples.composition(0.5, 0, 0, 0, 0, 0));
     Change.Added late = new Change.Added(alone + 600, water, Temperature.ofCelsius(20));
-    Trajectory fall = fall(plain.with(List.of(late)));
+    ReductionCurve fall = fall(plain.with(List.of(late)));
     assertTrue(seconds(fall) > alone + 600, "thick before, but thinned again");
     assertEquals(
         fall(plain).last().mass().kilograms(),
@@ -281,7 +281,8 @@ class ReductionTest {
   void hazardsComeWhenTheyComeAndStirringGetsMoreFrequent() {
     SimmerSetting hard = Samples.setting(REFERENCE, 6000, Samples.ROLLING, Lid.OFF, 0);
     Program program = Program.of(hard, Samples.pot(Samples.sauce(4, 0.07)));
-    Trajectory fall = Reduction.untilThick(program, MassFraction.ofPercent(18), Unknowns.NOMINAL);
+    ReductionCurve fall =
+        Reduction.untilThick(program, MassFraction.ofPercent(18), Unknowns.NOMINAL);
     List<Hazard> hazards = Hazard.along(fall);
     assertTrue(
         hazards.stream()
@@ -290,11 +291,11 @@ class ReductionTest {
     assertTrue(hazards.stream().anyMatch(h -> h.kind() == Hazard.Kind.SPATTERS));
     assertTrue(hazards.stream().noneMatch(h -> h.kind() == Hazard.Kind.BOILS_OVER));
     SimmerSetting soft = Samples.setting(REFERENCE, 6000, Samples.BARE, Lid.OFF, 0);
-    Trajectory quiet = fall(soft, Samples.sauce(4, 0.07));
+    ReductionCurve quiet = fall(soft, Samples.sauce(4, 0.07));
     assertTrue(
         Hazard.stirEvery(quiet, 3600).compareTo(Hazard.stirEvery(fall, 3000)) > 0,
         "a quiet pot is stirred less");
-    Trajectory full = fall(soft, Samples.sauce(11.5, 0.07));
+    ReductionCurve full = fall(soft, Samples.sauce(11.5, 0.07));
     assertEquals(Hazard.Kind.BOILS_OVER, Hazard.along(full).get(0).kind());
   }
 
@@ -302,7 +303,7 @@ class ReductionTest {
   void anOvenDriesFromAboveAndStaysBelowTheBoil() {
     Heating oven = new Heating.InOven(Temperature.ofCelsius(135), false);
     SimmerSetting setting = Samples.setting(WIDE, 3500, oven, Lid.OFF, 0);
-    Trajectory fall = fall(setting, Samples.sauce(4, 0.07));
+    ReductionCurve fall = fall(setting, Samples.sauce(4, 0.07));
     double celsius = fall.at(fall.last().seconds() * 0.7).celsius();
     assertTrue(celsius > 75 && celsius < 97, "surface cooled by drying: " + celsius);
   }

@@ -17,8 +17,8 @@ import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Heating.KeptByEye;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
-import urnstew.core.thermo.FoodProperties;
 import urnstew.core.thermo.Steam;
+import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Length;
 import urnstew.units.Temperature;
 import urnstew.units.Volume;
@@ -74,7 +74,7 @@ final class ReferencePot {
       setting = fill.setting();
       start = fill.contents();
       y = state(fill.celsius());
-      if (now >= countsFrom && thickness(y) >= target) {
+      if (now >= countsFrom && equivalentSolids(y) >= target) {
         return now;
       }
     }
@@ -105,7 +105,7 @@ final class ReferencePot {
       now = end.getTime();
       y = end.getPrimaryState();
       time = now;
-      if (now > countsFrom && thickness(y) >= target - 1e-10) {
+      if (now > countsFrom && equivalentSolids(y) >= target - 1e-10) {
         reached = true;
       } else if (now < until) {
         next(y);
@@ -156,7 +156,7 @@ final class ReferencePot {
   }
 
   private double margin(double[] y) {
-    return thickness(y) - target;
+    return equivalentSolids(y) - target;
   }
 
   private OrdinaryDifferentialEquation equation() {
@@ -204,7 +204,7 @@ final class ReferencePot {
     // The integrator may look past an event before it finds it.
     Temperature at = new Temperature(Math.min(celsius, 150));
     double full = setting.shape().capacity().cubicMeters();
-    double volume = FoodProperties.volumeCubicMeters(contents(y).everything(), celsius);
+    double volume = ThermalProperties.volumeCubicMeters(contents(y).everything(), celsius);
     Length filled = setting.shape().depthAt(new Volume(Math.min(full, volume)));
     double alcohol = 10.6 * Math.max(0, y[1]) / sauce(y);
     double activity = sauce(y) / 0.018015 / (sauce(y) / 0.018015 + moles(y));
@@ -230,13 +230,13 @@ final class ReferencePot {
     double most =
         setting.heating() instanceof BurnerSet
             ? burner
-            : Math.min(burner, floor * floorFlux(contents(y).thickness().percent()));
+            : Math.min(burner, floor * floorFlux(contents(y).equivalentSolids().percent()));
     double lost = (10 * wall + 17 * top) * (celsius - room);
     return new Flow(drying, lost, most, latent, alcohol);
   }
 
   private double capacity(double[] y, double celsius) {
-    return FoodProperties.heatCapacity(contents(y).everything(), celsius)
+    return ThermalProperties.heatCapacity(contents(y).everything(), celsius)
         + setting.vessel().emptyMass().kilograms() * 500;
   }
 
@@ -264,8 +264,8 @@ final class ReferencePot {
     return percent < 0.5 ? Double.POSITIVE_INFINITY : 1000 * kilowatts;
   }
 
-  private double thickness(double[] y) {
-    return contents(y).cooked().thickness().value();
+  private double equivalentSolids(double[] y) {
+    return contents(y).cooked().equivalentSolids().value();
   }
 
   private PotContents contents(double[] y) {

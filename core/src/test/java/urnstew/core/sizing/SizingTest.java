@@ -33,7 +33,7 @@ class SizingTest {
     BatchSize size = size(34, 110, 10.5, false);
     assertEquals(34 * 0.110 * 1.03, size.end().total().kilograms(), 1e-9);
     assertEquals(34, size.portions(), 1e-9);
-    assertEquals(10.5, size.reduced().thickness().percent(), 1e-9);
+    assertEquals(10.5, size.reduced().equivalentSolids().percent(), 1e-9);
   }
 
   @Test
@@ -112,7 +112,7 @@ class SizingTest {
             MassFraction.ofPercent(13),
             PackRule.AS_NEEDED);
     assertEquals(12 * 0.15 * 1.03, size.end().total().kilograms(), 1e-9);
-    assertEquals(13, size.reduced().thickness().percent(), 1e-9);
+    assertEquals(13, size.reduced().equivalentSolids().percent(), 1e-9);
     double raw = size.start().pieces().whole().total().kilograms();
     double cooked = size.end().pieces().whole().total().kilograms();
     assertTrue(cooked < 0.8 * raw && cooked > 0.5 * raw, raw + " kg raw, " + cooked + " cooked");

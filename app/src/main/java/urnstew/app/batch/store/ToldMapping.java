@@ -1,6 +1,7 @@
 package urnstew.app.batch.store;
 
 import org.mapstruct.Mapper;
+import org.mapstruct.Mapping;
 import org.mapstruct.factory.Mappers;
 import urnstew.app.batch.ForecastView;
 import urnstew.app.batch.Planned;
@@ -15,7 +16,9 @@ public interface ToldMapping {
 
   Planned planned(StoredPlanned stored);
 
+  @Mapping(source = "equivalentSolidsFraction", target = "thicknessFraction")
   StoredForecast stored(ForecastView forecast);
 
+  @Mapping(source = "thicknessFraction", target = "equivalentSolidsFraction")
   ForecastView forecast(StoredForecast stored);
 }

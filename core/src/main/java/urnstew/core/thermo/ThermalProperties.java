@@ -10,8 +10,8 @@ import urnstew.units.Temperature;
  * 150 °C. Source: Y. Choi, M. R. Okos (1986), as tabulated in the ASHRAE Handbook, Refrigeration,
  * 'Thermal properties of foods'. Worked number: raw tomato at 20 °C has 4.041 kJ/(kg K).
  */
-public final class FoodProperties {
-  private FoodProperties() {}
+public final class ThermalProperties {
+  private ThermalProperties() {}
 
   /** Density of a mixture. */
   public static Density density(Composition of, Temperature at) {

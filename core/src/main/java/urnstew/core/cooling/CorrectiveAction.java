@@ -1,7 +1,7 @@
 package urnstew.core.cooling;
 
 /** What a cooling asks of the cook now. */
-public enum Duty {
+public enum CorrectiveAction {
   /** Nothing but the next reading. */
   GO_ON,
   /** A mark is past and unread. */

@@ -17,7 +17,7 @@ import urnstew.core.rules.RuleSet;
  * moment at which it was shown hot, or thrown away (Food Code 3-403.11(D); England Regulations
  * 2013, Schedule 4, where it may be below once only).
  */
-public final class HoldWatch {
+public final class HoldMonitor {
   /** How often a hold is read (common practice: in time to mend what is found). */
   public static final Duration READ_EVERY = Duration.ofHours(1);
 
@@ -27,7 +27,7 @@ public final class HoldWatch {
   private boolean fallen;
   private int falls;
 
-  private HoldWatch(Instant start, RuleSet rules) {
+  private HoldMonitor(Instant start, RuleSet rules) {
     this.rules = rules;
     this.lastHot = start;
     Duration reheat = rules.time(Limit.REHEAT_WITHIN);
@@ -42,7 +42,7 @@ public final class HoldWatch {
    */
   public static HoldOutlook at(
       Instant now, Instant start, List<HoldReading> readings, RuleSet rules) {
-    HoldWatch watch = new HoldWatch(start, rules);
+    HoldMonitor watch = new HoldMonitor(start, rules);
     boolean lost =
         readings.stream()
             .sorted(Comparator.comparing(HoldReading::at))

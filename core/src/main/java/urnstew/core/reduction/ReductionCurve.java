@@ -14,8 +14,8 @@ import urnstew.units.Mass;
  * @param states in the order of time, the first at 0 s; two at the moment of a change
  * @param outcome whether the wanted thickness is reached
  */
-public record Trajectory(List<PotState> states, Outcome outcome) {
-  public Trajectory {
+public record ReductionCurve(List<PotState> states, Outcome outcome) {
+  public ReductionCurve {
     states = List.copyOf(states);
   }
 

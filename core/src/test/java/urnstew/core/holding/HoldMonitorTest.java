@@ -13,7 +13,7 @@ import urnstew.core.Samples;
 import urnstew.core.rules.RuleSet;
 
 /** Food Code 3-501.16, 3-403.11 and 3-501.19; England Regulations 2013, Schedule 4. */
-class HoldWatchTest {
+class HoldMonitorTest {
   private static final RuleSet CODE = RuleSet.shipped("food-code-2022").orElseThrow();
   private static final RuleSet UK = RuleSet.shipped("uk-practice").orElseThrow();
 
@@ -42,18 +42,19 @@ class HoldWatchTest {
   })
   void theRule(String set, String readings, double now, HoldOutlook.State state) {
     HoldOutlook outlook =
-        HoldWatch.at(at(now), at(0), readings(readings), RuleSet.shipped(set).orElseThrow());
+        HoldMonitor.at(at(now), at(0), readings(readings), RuleSet.shipped(set).orElseThrow());
     assertEquals(state, outlook.state());
   }
 
   @Test
   void clocksRunFromTheLastHotReading() {
     List<HoldReading> readings = readings("1=66 2=50");
-    HoldOutlook code = HoldWatch.at(at(2.1), at(0), readings, CODE);
+    HoldOutlook code = HoldMonitor.at(at(2.1), at(0), readings, CODE);
     assertEquals(at(1), code.lastHot());
     assertEquals(Optional.of(at(3)), code.act(), "reheated within two hours");
     assertEquals(at(3), code.discard(), "or thrown away");
-    assertEquals(at(3), HoldWatch.at(at(2.1), at(0), readings, UK).discard(), "one period of two");
+    assertEquals(
+        at(3), HoldMonitor.at(at(2.1), at(0), readings, UK).discard(), "one period of two");
   }
 
   private static List<HoldReading> readings(String text) {

@@ -11,7 +11,7 @@ import urnstew.units.MassFraction;
 import urnstew.units.Require;
 
 /**
- * The five beads of a pot.
+ * What a pot tastes of, in five tastes.
  *
  * @param salt share of everything
  * @param acid titratable acidity as citric acid, share of everything
@@ -24,7 +24,7 @@ import urnstew.units.Require;
  * @param pHHolds whether the activity model holds for it
  * @param sharpness how sharp it is felt, % citric acid alike, see {@link Sharpness}
  */
-public record Beads(
+public record TasteProfile(
     MassFraction salt,
     MassFraction acid,
     MassFraction sour,
@@ -47,7 +47,7 @@ public record Beads(
    *
    * @throws OutOfModelRange where there is hardly any water to be sour in
    */
-  public static Beads of(InPot pot) {
+  public static TasteProfile of(InPot pot) {
     if (pot.contents().everything().waterKilograms() < LEAST_WATER * pot.mass().kilograms()) {
       throw new OutOfModelRange("the charge balance", "Water", "less than 1 %", "1 to 100 %");
     }
@@ -55,7 +55,7 @@ public record Beads(
     double water = pot.contents().everything().waterKilograms();
     double all = pot.mass().kilograms();
     MassFraction sour = share(rest.heldBy(SOUR) * water * CITRIC_PER_BASE, all);
-    return new Beads(
+    return new TasteProfile(
         share(pot.saltKilograms(), all),
         titrated(rest.titratable() * water, all),
         sour,

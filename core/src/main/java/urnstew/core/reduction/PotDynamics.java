@@ -18,7 +18,7 @@ import urnstew.units.MassFraction;
  * Runs a program: one {@link Stretch} after another, in Runge–Kutta steps that are cut short where
  * the simmer begins and where the sauce is thick enough. Range: 24 hours, thickness up to 30 %.
  */
-final class PotModel {
+final class PotDynamics {
   private static final double LONGEST_SECONDS = Duration.ofHours(24).toSeconds();
   private static final double PASTE = 0.30;
   private static final double DRY_KILOGRAMS = 1e-3;
@@ -35,7 +35,7 @@ final class PotModel {
   private double seconds;
   private double broughtJoules;
 
-  PotModel(Program program, Unknowns unknowns) {
+  PotDynamics(Program program, Unknowns unknowns) {
     this.program =
         unknowns.driftFromSeconds() > 0 ? program.dividedAt(unknowns.driftFromSeconds()) : program;
     this.unknowns = unknowns;
@@ -45,17 +45,17 @@ final class PotModel {
   }
 
   /** Runs until it is thick enough, after everything that is planned to go in. */
-  Trajectory untilThick(MassFraction wanted) {
+  ReductionCurve untilThick(MassFraction wanted) {
     target = wanted.value();
     return run(LONGEST_SECONDS);
   }
 
   /** Runs for a time, thick enough or not. */
-  Trajectory during(double longest) {
+  ReductionCurve during(double longest) {
     return run(Math.min(LONGEST_SECONDS, Math.max(1, longest)));
   }
 
-  private Trajectory run(double longest) {
+  private ReductionCurve run(double longest) {
     Optional<Outcome> end = started();
     for (Change change : program.changes()) {
       if (end.isEmpty() && change.seconds() < longest) {
@@ -66,7 +66,7 @@ final class PotModel {
         }
       }
     }
-    return new Trajectory(states, end.or(() -> runUntil(longest)).orElseGet(this::never));
+    return new ReductionCurve(states, end.or(() -> runUntil(longest)).orElseGet(this::never));
   }
 
   /** A stretch begins: what it begins with may end the matter. */
@@ -75,7 +75,7 @@ final class PotModel {
     if (stretch.overflows(state)) {
       return Optional.of(new OutOfRange(Beyond.OVER_THE_RIM, now()));
     }
-    boolean thick = seconds >= countsFrom && stretch.thicknessWhenGiven(state) >= target;
+    boolean thick = seconds >= countsFrom && stretch.equivalentSolidsWhenGiven(state) >= target;
     return thick ? Optional.of(new Reaches(now())) : Optional.empty();
   }
 
@@ -99,8 +99,8 @@ final class PotModel {
         next = stepped(now, step);
         after = stretch.held();
       }
-      if (seconds + step > countsFrom && stretch.thicknessWhenGiven(next) >= target) {
-        step = stepTo(now, step, end -> stretch.thicknessWhenGiven(end) - target);
+      if (seconds + step > countsFrom && stretch.equivalentSolidsWhenGiven(next) >= target) {
+        step = stepTo(now, step, end -> stretch.equivalentSolidsWhenGiven(end) - target);
         return Optional.of(reached(now, step));
       }
       advance(next, step);
@@ -155,7 +155,7 @@ final class PotModel {
   }
 
   private Optional<Outcome> beyond() {
-    if (stretch.thicknessWhenGiven(state) > PASTE) {
+    if (stretch.equivalentSolidsWhenGiven(state) > PASTE) {
       return Optional.of(new OutOfRange(Beyond.PASTE, now()));
     }
     return stretch.sauceWater(state) < DRY_KILOGRAMS

@@ -10,7 +10,7 @@ import urnstew.core.sauce.PotContents;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
-class FoodPropertiesTest {
+class ThermalPropertiesTest {
   /** Raw tomato, FDC SR Legacy NDB 11529: check-values b01 and d25. */
   private static final Composition TOMATO =
       Samples.composition(94.52, 0.88, 0.20, 3.89 - 1.2, 1.2, 0.50);
@@ -18,19 +18,19 @@ class FoodPropertiesTest {
   @Test
   void rawTomatoAtTwentyDegrees() {
     Temperature at = Temperature.ofCelsius(20);
-    assertEquals(4041, FoodProperties.specificHeat(TOMATO, at), 0.003 * 4041);
+    assertEquals(4041, ThermalProperties.specificHeat(TOMATO, at), 0.003 * 4041);
     assertEquals(
-        1013.8, FoodProperties.density(TOMATO, at).kilogramsPerCubicMeter(), 0.003 * 1013.8);
+        1013.8, ThermalProperties.density(TOMATO, at).kilogramsPerCubicMeter(), 0.003 * 1013.8);
   }
 
   /** Check-values d23 and d25: conductivity ±1 %, diffusivity from all three. */
   @Test
   void rawTomatoConductsHeat() {
     Temperature at = Temperature.ofCelsius(20);
-    double conductivity = FoodProperties.conductivity(TOMATO, at);
+    double conductivity = ThermalProperties.conductivity(TOMATO, at);
     assertEquals(0.5893, conductivity, 0.01 * 0.5893);
-    double density = FoodProperties.density(TOMATO, at).kilogramsPerCubicMeter();
-    double diffusivity = conductivity / (density * FoodProperties.specificHeat(TOMATO, at));
+    double density = ThermalProperties.density(TOMATO, at).kilogramsPerCubicMeter();
+    double diffusivity = conductivity / (density * ThermalProperties.specificHeat(TOMATO, at));
     assertEquals(1.439e-7, diffusivity, 0.015 * 1.439e-7);
   }
 
@@ -42,7 +42,7 @@ class FoodPropertiesTest {
         Samples.composition(start * (1 - solids / 100), 0, 0, start * solids / 100, 0, 0);
     PotContents reduced = PotContents.of(sauce).reducedTo(MassFraction.ofPercent(target));
     assertEquals(end, reduced.total().kilograms(), 0.001 * end);
-    assertEquals(target, reduced.thickness().percent(), 1e-9);
+    assertEquals(target, reduced.equivalentSolids().percent(), 1e-9);
   }
 
   @Test

@@ -9,7 +9,7 @@ import urnstew.core.reduction.Unknowns;
  *
  * @param values by quantity, none missing
  */
-public record Belief(Map<Quantity, Double> values) {
+public record ParameterEstimate(Map<Quantity, Double> values) {
   /** What may differ from what is assumed. */
   public enum Quantity {
     /** Rate below the boil. */
@@ -29,9 +29,9 @@ public record Belief(Map<Quantity, Double> values) {
   }
 
   /** Everything as assumed. */
-  public static final Belief NOMINAL = new Belief(Map.of());
+  public static final ParameterEstimate NOMINAL = new ParameterEstimate(Map.of());
 
-  public Belief {
+  public ParameterEstimate {
     Map<Quantity, Double> all = new EnumMap<>(Quantity.class);
     for (Quantity quantity : Quantity.values()) {
       all.put(quantity, values.getOrDefault(quantity, 0.0));

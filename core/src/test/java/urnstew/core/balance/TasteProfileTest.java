@@ -22,9 +22,9 @@ import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
-class BeadsTest {
-  private static Course course(ResolvedFormula formula) {
-    return Course.of(formula, formula.formula().target(), Optional.of(1.2));
+class TasteProfileTest {
+  private static RemainingProcess course(ResolvedFormula formula) {
+    return RemainingProcess.of(formula, formula.formula().target(), Optional.of(1.2));
   }
 
   /** g01, g02: Yamaguchi 1967, 1971; g05: weights of 1971. */
@@ -32,7 +32,7 @@ class BeadsTest {
   void nucleotidesMultiplyGlutamate() {
     assertEquals(3.095, Savouriness.equivalent(0.05, 0.05), 3.095e-3);
     assertEquals(0.05, Savouriness.equivalent(0.05, 0), 1e-12);
-    Beads stock = Beads.of(Pots.of("water", 985, "msg", 10, "mushroom-dried", 5));
+    TasteProfile stock = TasteProfile.of(Pots.of("water", 985, "msg", 10, "mushroom-dried", 5));
     double glutamate = (10 * 0.78 + 5 * 0.0106) / 10;
     double nucleotides = 2.3 * 5 * 0.0015 / 10;
     assertEquals(glutamate * (1 + 1218 * nucleotides), stock.savoury(), 1e-3);
@@ -49,7 +49,7 @@ class BeadsTest {
   /** f34: AOAC 942.15 style. */
   @Test
   void aTitrationAsCitricAcid() {
-    assertEquals(0.450, Beads.titrated(7.03e-3 * 0.1, 0.010).percent(), 0.450 * 0.005);
+    assertEquals(0.450, TasteProfile.titrated(7.03e-3 * 0.1, 0.010).percent(), 0.450 * 0.005);
   }
 
   /** f33, g14: stoichiometry; the table rounds. g15: 2.542. */
@@ -66,18 +66,20 @@ class BeadsTest {
   void sodaTakesAwayAsMuchCitricAcidAsItsProtons() {
     InPot sour = Pots.of("water", 1000, "citric-acid", 10);
     InPot spent = Pots.of("water", 1000, "citric-acid", 10, "baking-soda", 13.12);
-    double before = Beads.of(sour).acid().value() * sour.mass().grams();
-    double after = Beads.of(spent).acid().value() * spent.mass().grams();
+    double before = TasteProfile.of(sour).acid().value() * sour.mass().grams();
+    double after = TasteProfile.of(spent).acid().value() * spent.mass().grams();
     assertEquals(9.95, before, 0.15);
     assertEquals(0, after, 0.15);
-    assertTrue(Beads.of(spent).pH() > 7.0, "all its protons are gone: " + Beads.of(spent).pH());
+    assertTrue(
+        TasteProfile.of(spent).pH() > 7.0,
+        "all its protons are gone: " + TasteProfile.of(spent).pH());
   }
 
   /** The default tomato: pH 4.2 to 4.4, 0.4 to 0.5 % as citric (common practice, food tables). */
   @ParameterizedTest
   @CsvSource({"tomato-fresh, 0.38, 0.5", "canned-whole-tomato, 0.38, 0.5", "passata, 0.4, 0.6"})
   void theTomatoOfTheTables(String id, double low, double high) {
-    Beads tomato = Beads.of(InPot.kilogramOf(Samples.ingredient(id)));
+    TasteProfile tomato = TasteProfile.of(InPot.kilogramOf(Samples.ingredient(id)));
     assertTrue(tomato.pH() > 4.19 && tomato.pH() < 4.41, id + " " + tomato.pH());
     double acid = tomato.acid().percent();
     assertTrue(acid >= low && acid <= high, id + " " + acid);
@@ -87,9 +89,11 @@ class BeadsTest {
   @Test
   void whatSouringHolds() {
     assertEquals(
-        4.8, Beads.of(InPot.kilogramOf(Samples.ingredient("lemon-juice"))).acid().percent(), 0.48);
+        4.8,
+        TasteProfile.of(InPot.kilogramOf(Samples.ingredient("lemon-juice"))).acid().percent(),
+        0.48);
     double vinegar =
-        Beads.of(InPot.kilogramOf(Samples.ingredient("wine-vinegar-red"))).acid().percent();
+        TasteProfile.of(InPot.kilogramOf(Samples.ingredient("wine-vinegar-red"))).acid().percent();
     assertEquals(6 * 64.04 / 60.05, vinegar, 0.1);
   }
 
@@ -108,14 +112,16 @@ class BeadsTest {
   /** Meat, milk and vegetables carry a ragù past 4.6; a plain sauce stays below. */
   @Test
   void aRaguIsLessSourThanAPlainSauce() {
-    Beads ragu = Beads.of(course(Samples.ragu()).after(InPot.beforeTheFinish(Samples.ragu())));
-    Beads plain =
-        Beads.of(course(Samples.marinara()).after(InPot.beforeTheFinish(Samples.marinara())));
+    TasteProfile ragu =
+        TasteProfile.of(course(Samples.ragu()).after(InPot.beforeTheFinish(Samples.ragu())));
+    TasteProfile plain =
+        TasteProfile.of(
+            course(Samples.marinara()).after(InPot.beforeTheFinish(Samples.marinara())));
     assertTrue(ragu.pH() > 4.6, "ragù " + ragu.pH());
     assertTrue(plain.pH() < 4.4, "plain " + plain.pH());
   }
 
-  /** The belief of the open pot for what it is: water leaves, acid and sugar stay. */
+  /** The estimate of the open pot for what it is: water leaves, acid and sugar stay. */
   @Test
   void reductionConcentratesAndKeepsSugarToAcid() {
     InPot thin = Pots.of("canned-whole-tomato", 1000);
@@ -123,8 +129,8 @@ class BeadsTest {
     InPot half =
         thin.asContents(
             PotContents.of(thin.contents().sauce().withWater(kept - thin.mass().kilograms() / 2)));
-    Beads before = Beads.of(thin);
-    Beads after = Beads.of(half);
+    TasteProfile before = TasteProfile.of(thin);
+    TasteProfile after = TasteProfile.of(half);
     assertEquals(2 * before.salt().value(), after.salt().value(), 1e-12);
     assertEquals(thin.saltKilograms(), half.saltKilograms(), 1e-15, "grams stay");
     assertEquals(2.0, after.acid().value() / before.acid().value(), 0.03);
@@ -137,16 +143,16 @@ class BeadsTest {
   @Test
   void sugarMasksAndMovesNoPh() {
     InPot pot = Pots.of("canned-whole-tomato", 1000);
-    Beads before = Beads.of(pot);
-    Beads after = Beads.of(pot.plus(Pots.part("sugar", 10)));
+    TasteProfile before = TasteProfile.of(pot);
+    TasteProfile after = TasteProfile.of(pot.plus(Pots.part("sugar", 10)));
     assertEquals(before.pH(), after.pH(), 0.002);
     assertTrue(after.sharpness() < 0.93 * before.sharpness());
   }
 
   @Test
   void brineIsPastTheModelAndSaysSo() {
-    assertFalse(Beads.of(InPot.kilogramOf(Samples.ingredient("soy-sauce"))).pHHolds());
-    assertTrue(Beads.of(InPot.kilogramOf(Samples.ingredient("tomato-paste"))).pHHolds());
+    assertFalse(TasteProfile.of(InPot.kilogramOf(Samples.ingredient("soy-sauce"))).pHHolds());
+    assertTrue(TasteProfile.of(InPot.kilogramOf(Samples.ingredient("tomato-paste"))).pHHolds());
   }
 
   /** Salt, sugars and glutamate are counted again from the table after any history. */
@@ -171,8 +177,8 @@ class BeadsTest {
         pot = pot.reducedTo(new MassFraction(0.05 + 0.1 * random.nextDouble()));
       }
       assertEquals(salt, pot.saltKilograms(), 1e-12 + 1e-9 * salt);
-      Beads beads = Beads.of(pot);
-      assertTrue(beads.pH() > 1 && beads.pH() < 11.5, "pH " + beads.pH());
+      TasteProfile tastes = TasteProfile.of(pot);
+      assertTrue(tastes.pH() > 1 && tastes.pH() < 11.5, "pH " + tastes.pH());
     }
   }
 
@@ -182,10 +188,11 @@ class BeadsTest {
     InPot pot = InPot.beforeTheFinish(Samples.marinara());
     MeasuredTaste measured = new MeasuredTaste(Optional.of(read), Optional.empty(), 0);
     InPot shifted = measured.shift(pot);
-    assertEquals(read, Beads.of(shifted).pH(), 1e-6);
+    assertEquals(read, TasteProfile.of(shifted).pH(), 1e-6);
     assertEquals(pot.saltKilograms(), shifted.saltKilograms(), 1e-15);
-    boolean sourer = read < Beads.of(pot).pH();
-    assertEquals(sourer, Beads.of(shifted).acid().compareTo(Beads.of(pot).acid()) > 0);
+    boolean sourer = read < TasteProfile.of(pot).pH();
+    assertEquals(
+        sourer, TasteProfile.of(shifted).acid().compareTo(TasteProfile.of(pot).acid()) > 0);
   }
 
   @Test
@@ -195,11 +202,14 @@ class BeadsTest {
     InPot rich =
         new MeasuredTaste(Optional.empty(), Optional.of(new MassFraction(1.2 * usual.value())), 0)
             .shift(pot);
-    assertEquals(1.2, Beads.of(rich).sugars().value() / Beads.of(pot).sugars().value(), 1e-9);
-    assertEquals(1.2, Beads.of(rich).acid().value() / Beads.of(pot).acid().value(), 0.02);
-    Beads sharp = Beads.of(new MeasuredTaste(Optional.empty(), Optional.empty(), 2).shift(pot));
-    assertTrue(sharp.pH() < Beads.of(pot).pH());
-    assertTrue(sharp.sharpness() > 1.2 * Beads.of(pot).sharpness());
+    assertEquals(
+        1.2, TasteProfile.of(rich).sugars().value() / TasteProfile.of(pot).sugars().value(), 1e-9);
+    assertEquals(
+        1.2, TasteProfile.of(rich).acid().value() / TasteProfile.of(pot).acid().value(), 0.02);
+    TasteProfile sharp =
+        TasteProfile.of(new MeasuredTaste(Optional.empty(), Optional.empty(), 2).shift(pot));
+    assertTrue(sharp.pH() < TasteProfile.of(pot).pH());
+    assertTrue(sharp.sharpness() > 1.2 * TasteProfile.of(pot).sharpness());
     assertEquals(pot, MeasuredTaste.NONE.shift(pot));
   }
 }

@@ -6,55 +6,57 @@ import java.util.List;
 import java.util.Map;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.RealMatrix;
-import urnstew.core.correction.Belief.Quantity;
+import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.reduction.Outcome.Reaches;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 
 /**
- * How far the finish of one valley may lie to either side.
+ * How far the finish of one mode may lie to either side.
  *
  * <p>With Σ = LLᵀ the model is run at θ ± k·Lⱼ along every axis j, k = 1.3. Each side takes from
  * each axis the move that leads its way: σ_late² = Σⱼ max(0, Δⱼ⁺, Δⱼ⁻)² and σ_early² likewise, so
  * that a knob that is held at its stop widens one side only. The edge is the fall at θ + 1.645·Σⱼ
  * (Δⱼ/σ)·Lⱼ.
  *
- * @param valley the way to explain the readings
+ * @param mode the way to explain the readings
  * @param likely its most probable fall
  * @param towardsEarly what is moved for the early edge
  * @param towardsLate what is moved for the late edge
  */
-record Spread(
-    Valley valley,
-    Trajectory likely,
+record ModeBand(
+    PosteriorMode mode,
+    ReductionCurve likely,
     Map<Quantity, Double> towardsEarly,
     Map<Quantity, Double> towardsLate) {
   static final double NINE_TENTHS = 1.645;
   private static final double ALONG = 1.3;
 
-  static Spread of(Valley valley, Falls falls, double driftDeviation) {
-    Trajectory likely = falls.under(valley.belief());
+  static ModeBand of(PosteriorMode mode, ReductionCurves falls, double driftDeviation) {
+    ReductionCurve likely = falls.under(mode.estimate());
     Map<Quantity, Double> early = new EnumMap<>(Quantity.class);
     Map<Quantity, Double> late = new EnumMap<>(Quantity.class);
     if (likely.outcome() instanceof Reaches) {
       Side earlySide = new Side(-1);
       Side lateSide = new Side(1);
-      double finish = Falls.finish(likely);
-      for (Map<Quantity, Double> axis : axes(valley, falls, driftDeviation)) {
-        double up = Falls.finish(falls.under(moved(valley.belief(), axis, ALONG))) - finish;
-        double down = Falls.finish(falls.under(moved(valley.belief(), axis, -ALONG))) - finish;
+      double finish = ReductionCurves.finish(likely);
+      for (Map<Quantity, Double> axis : axes(mode, falls, driftDeviation)) {
+        double up =
+            ReductionCurves.finish(falls.under(moved(mode.estimate(), axis, ALONG))) - finish;
+        double down =
+            ReductionCurves.finish(falls.under(moved(mode.estimate(), axis, -ALONG))) - finish;
         earlySide.add(axis, up, down);
         lateSide.add(axis, up, down);
       }
       early = earlySide.offset();
       late = lateSide.offset();
     }
-    return new Spread(valley, likely, early, late);
+    return new ModeBand(mode, likely, early, late);
   }
 
   /** Columns of L, and the drift as an axis of its own. */
   private static List<Map<Quantity, Double>> axes(
-      Valley valley, Falls falls, double driftDeviation) {
-    RealMatrix lower = new CholeskyDecomposition(valley.covariance()).getL();
+      PosteriorMode mode, ReductionCurves falls, double driftDeviation) {
+    RealMatrix lower = new CholeskyDecomposition(mode.covariance()).getL();
     List<Map<Quantity, Double>> axes = new ArrayList<>();
     for (int j = 0; j < lower.getColumnDimension(); j++) {
       Map<Quantity, Double> axis = new EnumMap<>(Quantity.class);
@@ -70,24 +72,24 @@ record Spread(
   }
 
   /** The fall with everything moved by so many times 1.645 standard deviations. */
-  Trajectory shifted(Falls falls, double times) {
+  ReductionCurve shifted(ReductionCurves falls, double times) {
     Map<Quantity, Double> offset = times < 0 ? towardsEarly : towardsLate;
-    return falls.under(moved(valley.belief(), offset, Math.abs(times)));
+    return falls.under(moved(mode.estimate(), offset, Math.abs(times)));
   }
 
-  Mixture.Bell bell(Falls falls) {
-    double finish = Falls.finish(likely);
-    return new Mixture.Bell(
-        valley.weight(),
+  SplitNormalMixture.SplitNormal bell(ReductionCurves falls) {
+    double finish = ReductionCurves.finish(likely);
+    return new SplitNormalMixture.SplitNormal(
+        mode.weight(),
         finish,
-        (finish - Falls.finish(shifted(falls, -1))) / NINE_TENTHS,
-        (Falls.finish(shifted(falls, 1)) - finish) / NINE_TENTHS);
+        (finish - ReductionCurves.finish(shifted(falls, -1))) / NINE_TENTHS,
+        (ReductionCurves.finish(shifted(falls, 1)) - finish) / NINE_TENTHS);
   }
 
-  static Belief moved(Belief from, Map<Quantity, Double> by, double times) {
+  static ParameterEstimate moved(ParameterEstimate from, Map<Quantity, Double> by, double times) {
     Map<Quantity, Double> values = new EnumMap<>(from.values());
     by.forEach((quantity, step) -> values.merge(quantity, times * step, Double::sum));
-    return new Belief(values);
+    return new ParameterEstimate(values);
   }
 
   /** Gathers what leads to one side. */

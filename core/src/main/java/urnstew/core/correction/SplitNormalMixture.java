@@ -4,7 +4,7 @@ import java.util.List;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /** Several ways a finishing time may be spread, each likely to its weight. */
-record Mixture(List<Bell> bells) {
+record SplitNormalMixture(List<SplitNormal> bells) {
   private static final NormalDistribution NORMAL = new NormalDistribution();
   private static final double NINE_TENTHS = 1.645;
   private static final double LEAST_DEVIATION = 1;
@@ -17,7 +17,7 @@ record Mixture(List<Bell> bells) {
    * @param below standard deviation on the early side, s
    * @param above standard deviation on the late side, s
    */
-  record Bell(double weight, double middle, double below, double above) {
+  record SplitNormal(double weight, double middle, double below, double above) {
     /** Standard deviations from the middle. */
     double standing(double seconds) {
       double away = seconds - middle;
@@ -63,7 +63,7 @@ record Mixture(List<Bell> bells) {
   }
 
   private double density(int i, double seconds) {
-    Bell bell = bells.get(i);
+    SplitNormal bell = bells.get(i);
     double side = seconds < bell.middle() ? bell.below() : bell.above();
     return bell.weight() * NORMAL.density(bell.standing(seconds)) / Math.max(LEAST_DEVIATION, side);
   }

@@ -12,12 +12,12 @@ import urnstew.core.rules.RuleSet;
 import urnstew.units.Temperature;
 
 /** Food Code 2022, 3-501.14(A): 57 to 21 °C within 2 h and to 5 °C within 6 h in all. */
-class CoolingWatchTest {
+class CoolingMonitorTest {
   private static final CoolingSetup ICE = Coolings.in(Coolings.TIN, 2, ColdPlace.ICE_BATH);
   private static final CoolingSetup COLD = Coolings.in(Coolings.TIN, 2, ColdPlace.BLAST_CHILLER);
 
   private static CoolingOutlook at(double hours, CoolingSetup setup, CoolingEvent... events) {
-    return CoolingWatch.of(Coolings.history(Coolings.ragu(9), setup, events), Coolings.CODE)
+    return CoolingMonitor.of(Coolings.history(Coolings.ragu(9), setup, events), Coolings.CODE)
         .at(Coolings.after(hours));
   }
 
@@ -40,7 +40,7 @@ class CoolingWatchTest {
       double second,
       double now,
       CoolingVerdict verdict,
-      Duty duty) {
+      CorrectiveAction action) {
     CoolingOutlook outlook =
         at(
             now,
@@ -50,7 +50,7 @@ class CoolingWatchTest {
             Coolings.read(secondAt, second));
     assertEquals(Coolings.after(0.5), outlook.clockFrom().orElseThrow());
     assertEquals(verdict, outlook.verdict());
-    assertEquals(duty, outlook.duty());
+    assertEquals(action, outlook.action());
   }
 
   /** By its own reckoning far too slow, so that only readings can show a mark. */
@@ -72,7 +72,7 @@ class CoolingWatchTest {
     CoolingOutlook early = at(0.1, COLD);
     assertFalse(early.clockRuns());
     assertEquals(CoolingVerdict.MAKES_IT, early.verdict());
-    assertEquals(Duty.GO_ON, early.duty());
+    assertEquals(CorrectiveAction.GO_ON, early.action());
     assertEquals(MarkOutlook.State.IN_TIME, early.marks().get(0).state());
     CoolingOutlook late = at(1.5, COLD);
     assertTrue(late.clockRuns());
@@ -95,17 +95,17 @@ class CoolingWatchTest {
     CoolingEvent.Read hot = Coolings.read(1.0, 80);
     CoolingOutlook outlook = at(1.1, slowPot(), hot);
     assertEquals(CoolingVerdict.WILL_MISS, outlook.verdict());
-    assertEquals(Duty.COOL_FASTER_OR_REHEAT, outlook.duty());
+    assertEquals(CorrectiveAction.COOL_FASTER_OR_REHEAT, outlook.action());
     CoolingOutlook uk =
-        CoolingWatch.of(
+        CoolingMonitor.of(
                 Coolings.history(Coolings.ragu(9), slowPot(), hot),
                 RuleSet.shipped("uk-practice").orElseThrow())
             .at(Coolings.after(1.1));
-    assertEquals(Duty.COOL_FASTER, uk.duty(), "that set does not allow it");
+    assertEquals(CorrectiveAction.COOL_FASTER, uk.action(), "that set does not allow it");
     CoolingEvent again =
         new CoolingEvent.Reheated(Coolings.after(1.5), Temperature.ofCelsius(76), slowPot());
     CoolingOutlook second = at(1.7, slowPot(), hot, again);
-    assertEquals(Duty.COOL_FASTER, second.duty(), "once only");
+    assertEquals(CorrectiveAction.COOL_FASTER, second.action(), "once only");
     assertTrue(second.clockFrom().orElseThrow().isAfter(Coolings.after(1.5)), "begins anew");
   }
 
@@ -114,12 +114,12 @@ class CoolingWatchTest {
   void aMarkNobodyRead() {
     CoolingOutlook unread = at(4, COLD);
     assertEquals(MarkOutlook.State.TO_READ, unread.marks().get(0).state());
-    assertEquals(Duty.READ_NOW, unread.duty());
+    assertEquals(CorrectiveAction.READ_NOW, unread.action());
     CoolingOutlook read = at(4.2, COLD, Coolings.read(4.1, 5.5));
     assertEquals(MarkOutlook.State.RECKONED, read.marks().get(0).state());
     CoolingOutlook warm = at(4.2, COLD, Coolings.read(4.1, 24));
     assertEquals(CoolingVerdict.MISSED, warm.verdict());
-    assertEquals(Duty.DISCARD, warm.duty());
+    assertEquals(CorrectiveAction.DISCARD, warm.action());
     assertEquals(CoolingVerdict.MISSED, at(30, slowPot()).verdict(), "not even reckoned");
   }
 
@@ -142,7 +142,7 @@ class CoolingWatchTest {
 
   /** From an even temperature on the slow side to 12 °C. */
   private static double secondsOnFrom(CoolingOutlook plain, double celsius, double error) {
-    return new CoolingRun(Coolings.ragu(9), Side.SLOW, 1)
+    return new CoolingRun(Coolings.ragu(9), BoundingCase.SLOW, 1)
         .from(Coolings.history(Coolings.ragu(9), ICE).steps(), 0, celsius + error, 12)
         .secondsTo(12)
         .orElseThrow();

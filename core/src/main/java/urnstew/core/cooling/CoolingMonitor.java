@@ -20,13 +20,13 @@ import urnstew.core.rules.RuleSet;
  * both sides; the slow side they can only slow further, or start again from what was read, all of
  * it as warm as the warmest place.
  */
-public final class CoolingWatch {
+public final class CoolingMonitor {
   private final CoolingHistory history;
   private final RuleSet rules;
   private final boolean reheated;
   private final CoolingBounds bounds;
 
-  private CoolingWatch(CoolingHistory history, RuleSet rules, boolean reheated) {
+  private CoolingMonitor(CoolingHistory history, RuleSet rules, boolean reheated) {
     this.history = history;
     this.rules = rules;
     this.reheated = reheated;
@@ -36,8 +36,8 @@ public final class CoolingWatch {
   /**
    * Fits the courses to what was read: the part that takes time, and holds until the next entry.
    */
-  public static CoolingWatch of(CoolingHistory history, RuleSet rules) {
-    return new CoolingWatch(history.sinceReheated(), rules, history.reheated());
+  public static CoolingMonitor of(CoolingHistory history, RuleSet rules) {
+    return new CoolingMonitor(history.sinceReheated(), rules, history.reheated());
   }
 
   /** How it stands at a moment. */
@@ -54,7 +54,7 @@ public final class CoolingWatch {
         clock.isPresent() ? Optional.of(history.after(clock.getAsDouble())) : Optional.empty();
     return new CoolingOutlook(
         verdict,
-        duty(verdict, marks, from, now),
+        action(verdict, marks, from, now),
         from,
         from.filter(start -> !start.isAfter(now)).isPresent(),
         marks,
@@ -177,17 +177,19 @@ public final class CoolingWatch {
     return mark.state() != MarkOutlook.State.SHOWN && mark.state() != MarkOutlook.State.RECKONED;
   }
 
-  private Duty duty(
+  private CorrectiveAction action(
       CoolingVerdict verdict, List<MarkOutlook> marks, Optional<Instant> clock, Instant now) {
     boolean toRead = marks.stream().anyMatch(mark -> mark.state() == MarkOutlook.State.TO_READ);
     return switch (verdict) {
-      case MISSED -> Duty.DISCARD;
-      case PASSED, RECKONED -> Duty.PUT_AWAY;
-      case MAKES_IT -> Duty.GO_ON;
+      case MISSED -> CorrectiveAction.DISCARD;
+      case PASSED, RECKONED -> CorrectiveAction.PUT_AWAY;
+      case MAKES_IT -> CorrectiveAction.GO_ON;
       case MAY_MISS, WILL_MISS, NEVER ->
           toRead
-              ? Duty.READ_NOW
-              : mayReheat(clock, now) ? Duty.COOL_FASTER_OR_REHEAT : Duty.COOL_FASTER;
+              ? CorrectiveAction.READ_NOW
+              : mayReheat(clock, now)
+                  ? CorrectiveAction.COOL_FASTER_OR_REHEAT
+                  : CorrectiveAction.COOL_FASTER;
     };
   }
 

@@ -18,30 +18,30 @@ import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
 /** What is still to happen to a pot, and what is warned of before it does. */
-class CourseTest {
+class RemainingProcessTest {
   private static final InPot TOMATO = Pots.of("canned-whole-tomato", 2000);
 
-  private static Course to(double thickness, InPot.Part... plate) {
-    return new Course(
-        Optional.of(new MassFraction(thickness)),
+  private static RemainingProcess to(double equivalentSolids, InPot.Part... plate) {
+    return new RemainingProcess(
+        Optional.of(new MassFraction(equivalentSolids)),
         List.of(),
         List.of(Pots.part("butter", 50)),
         List.of(plate),
         Optional.of(0.8));
   }
 
-  private static List<String> codes(InPot now, Course course) {
+  private static List<String> codes(InPot now, RemainingProcess course) {
     SaltLedger ledger = SaltLedger.of(now, course, Family.PLAIN, Pots.salt());
-    return BalanceCautions.of(now, course, ledger, Beads.of(course.after(now))).stream()
+    return BalanceCautions.of(now, course, ledger, TasteProfile.of(course.after(now))).stream()
         .map(Caution::code)
         .toList();
   }
 
   @Test
   void waterLeavesThenTheFinishAndThePlateCome() {
-    Course course = to(0.11, Pots.part("hard-cheese", 40));
+    RemainingProcess course = to(0.11, Pots.part("hard-cheese", 40));
     InPot reduced = course.reduced(TOMATO);
-    assertEquals(0.11, reduced.contents().thickness().value(), 1e-9);
+    assertEquals(0.11, reduced.contents().equivalentSolids().value(), 1e-9);
     double lost = course.toLose(TOMATO).kilograms();
     assertEquals(TOMATO.mass().kilograms() - reduced.mass().kilograms(), lost, 1e-12);
     assertEquals(reduced.mass().kilograms() + 0.09, course.after(TOMATO).mass().kilograms(), 1e-9);
@@ -54,9 +54,9 @@ class CourseTest {
   void aPotThatIsThickEnoughLosesNothingMore() {
     InPot thick = TOMATO.reducedTo(new MassFraction(0.14));
     assertEquals(0, to(0.11).toLose(thick).kilograms(), 1e-12);
-    assertEquals(0.14, to(0.11).reduced(thick).contents().thickness().value(), 1e-9);
-    assertEquals(thick, Course.OVER.after(thick));
-    assertTrue(Course.OVER.time(new Mass(1)).isEmpty(), "nobody knows the rate");
+    assertEquals(0.14, to(0.11).reduced(thick).contents().equivalentSolids().value(), 1e-9);
+    assertEquals(thick, RemainingProcess.OVER.after(thick));
+    assertTrue(RemainingProcess.OVER.time(new Mass(1)).isEmpty(), "nobody knows the rate");
   }
 
   /** What is held back of the salt is in the course and not in the pot; nothing is lost between. */
@@ -64,7 +64,7 @@ class CourseTest {
   void aFormulaIsPartedIntoPotAndCourse() {
     ResolvedFormula ragu = Samples.ragu();
     InPot pot = InPot.beforeTheFinish(ragu);
-    Course course = Course.of(ragu, ragu.formula().target(), Optional.empty());
+    RemainingProcess course = RemainingProcess.of(ragu, ragu.formula().target(), Optional.empty());
     double all =
         ragu.portions().stream()
             .mapToDouble(p -> p.ingredient().salt().value() * p.mass().kilograms())
@@ -76,7 +76,7 @@ class CourseTest {
   @Test
   void saltingEarlyIsWarnedOfBefore() {
     assertEquals(List.of("salted-too-early"), codes(TOMATO, to(0.11)));
-    assertEquals(List.of(), codes(TOMATO.plus(Pots.part("table-salt", 8)), Course.OVER));
+    assertEquals(List.of(), codes(TOMATO.plus(Pots.part("table-salt", 8)), RemainingProcess.OVER));
     InPot salty = TOMATO.plus(Pots.part("table-salt", 25));
     assertEquals(List.of("too-salty-then"), codes(salty, to(0.11)));
   }
@@ -84,13 +84,13 @@ class CourseTest {
   @Test
   void brineIsSaidToBePastTheModel() {
     InPot brine = Pots.of("soy-sauce", 1000);
-    assertTrue(codes(brine, Course.OVER).contains("past-the-model"));
+    assertTrue(codes(brine, RemainingProcess.OVER).contains("past-the-model"));
   }
 
   @Test
   void whatIsHardlyWetIsNotSour() {
     InPot oil = Pots.of("olive-oil", 1000);
-    assertThrows(OutOfModelRange.class, () -> Beads.of(oil));
+    assertThrows(OutOfModelRange.class, () -> TasteProfile.of(oil));
   }
 
   @Test

@@ -19,17 +19,17 @@ import urnstew.units.MassFraction;
  * @param onThePlate cheese, pasta water and the like that meet it there
  * @param kilogramsPerHour water that leaves it; empty where nobody knows
  */
-public record Course(
+public record RemainingProcess(
     Optional<MassFraction> target,
     List<Part> onTheWay,
     List<Part> finish,
     List<Part> onThePlate,
     Optional<Double> kilogramsPerHour) {
   /** Nothing more happens. */
-  public static final Course OVER =
-      new Course(Optional.empty(), List.of(), List.of(), List.of(), Optional.empty());
+  public static final RemainingProcess OVER =
+      new RemainingProcess(Optional.empty(), List.of(), List.of(), List.of(), Optional.empty());
 
-  public Course {
+  public RemainingProcess {
     onTheWay = List.copyOf(onTheWay);
     finish = List.copyOf(finish);
     onThePlate = List.copyOf(onThePlate);
@@ -42,7 +42,7 @@ public record Course(
    * @param target thickness to which it is reduced; empty for a part
    * @param kilogramsPerHour water that will leave it; empty where nobody knows
    */
-  public static Course of(
+  public static RemainingProcess of(
       ResolvedFormula formula, Optional<MassFraction> target, Optional<Double> kilogramsPerHour) {
     List<Part> finish =
         formula.portions().stream()
@@ -53,12 +53,12 @@ public record Course(
                         .times(p.role() == StageRole.FINISH ? 1 : 1 - p.firstDose().value()))
             .filter(part -> part.mass().kilograms() > 0)
             .toList();
-    return new Course(target, List.of(), finish, List.of(), kilogramsPerHour);
+    return new RemainingProcess(target, List.of(), finish, List.of(), kilogramsPerHour);
   }
 
   /** The same with something on the plate. */
-  public Course with(List<Part> plate) {
-    return new Course(target, onTheWay, finish, plate, kilogramsPerHour);
+  public RemainingProcess with(List<Part> plate) {
+    return new RemainingProcess(target, onTheWay, finish, plate, kilogramsPerHour);
   }
 
   /** After the reduction, before what is added then. */
@@ -84,12 +84,12 @@ public record Course(
    * their gelatine late make what is in now look thinner than it will be; the fall of a pot knows
    * that, and what it says of the end is what is said everywhere.
    */
-  public Course to(InPot now, Mass end) {
+  public RemainingProcess to(InPot now, Mass end) {
     PotContents full = withAllOnTheWay(now).contents().cooked();
     double finished = with(InPot.NOTHING, finish).mass().kilograms();
     double surplus = full.total().kilograms() - (end.kilograms() - finished);
-    return new Course(
-        Optional.of(full.dried(new Mass(Math.max(0, surplus))).thickness()),
+    return new RemainingProcess(
+        Optional.of(full.dried(new Mass(Math.max(0, surplus))).equivalentSolids()),
         onTheWay,
         finish,
         onThePlate,

@@ -13,7 +13,7 @@ import urnstew.core.conduction.Faces;
  * warmth out), of a tray in water only the floor is wet, and nobody stirs. Fast: the other way
  * round, uncovered. All of these widths are assumptions.
  */
-enum Side {
+enum BoundingCase {
   LIKELY(1, 1, 1),
   SLOW(0.75, 0.97, 1.03),
   FAST(1.33, 1.05, 0.97);
@@ -22,7 +22,7 @@ enum Side {
   private final double inside;
   private final double depth;
 
-  Side(double outside, double inside, double depth) {
+  BoundingCase(double outside, double inside, double depth) {
     this.outside = outside;
     this.inside = inside;
     this.depth = depth;
