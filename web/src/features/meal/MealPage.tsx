@@ -41,8 +41,8 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
     <>
       <Button onClick={() => void away()}>Put away</Button>
       <Button component="a" href={`/api/meals/${start.id}/shopping.csv`} download variant="outlined">List as table</Button>
-      <Button component="a" href={`/api/meals/${start.id}/sheets.csv`} download variant="outlined" disabled={meal.dishes.length === 0}>Sheets as table</Button>
-      <Button component="a" href={`/api/meals/${start.id}/sheets.pdf`} target="_blank" variant="contained" disabled={meal.dishes.length === 0}>Print</Button>
+      <Button component="a" href={`/api/meals/${start.id}/dishes.csv`} download variant="outlined" disabled={meal.dishes.length === 0}>Dishes as table</Button>
+      <Button component="a" href={`/api/meals/${start.id}/print.pdf`} target="_blank" variant="contained" disabled={meal.dishes.length === 0}>Print</Button>
     </>
   );
   return (

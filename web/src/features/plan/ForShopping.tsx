@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { client, newId, type PlanRequest } from '../../api/client';
 import { answered, ProblemError } from '../../api/problem';
 
-/** Takes a plan on to its shopping list, mise en place and printed sheets. */
+/** Takes a plan on to its shopping list, mise en place and printed pages. */
 export function ForShopping({ request, name }: { request: PlanRequest; name: string }) {
   const navigate = useNavigate();
   const [fault, setFault] = useState('');

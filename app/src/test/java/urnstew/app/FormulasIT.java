@@ -226,7 +226,7 @@ class FormulasIT {
     assertEquals(0, saffron.at("/packs").size());
     assertEquals("Squid", view.at("/dishes/0/branches/0/leavesBefore").asString());
     assertTrue(view.at("/tools").size() > 0);
-    byte[] pdf = app.bytes("/api/meals/" + meal + "/sheets.pdf");
+    byte[] pdf = app.bytes("/api/meals/" + meal + "/print.pdf");
     assertEquals("%PDF-", new String(pdf, 0, 5, StandardCharsets.ISO_8859_1));
     String csv = app.send(app.request("/api/meals/" + meal + "/shopping.csv").GET()).body();
     assertTrue(csv.startsWith("ingredient,needed_grams"), csv);

@@ -183,10 +183,10 @@ class SizingIT {
         app.put(meal, sheet.replace("larder-base", "plain-polenta"), "If-Match", "2");
     assertEquals("/dishes/0/baseFormulaId", dry.pointer());
     List<String> rows =
-        new String(app.bytes(meal + "/sheets.csv"), StandardCharsets.UTF_8).lines().toList();
+        new String(app.bytes(meal + "/dishes.csv"), StandardCharsets.UTF_8).lines().toList();
     assertTrue(rows.get(1).startsWith("base Larder base,"), rows.get(1));
     assertEquals(2, rows.stream().filter(row -> row.contains("share of the base")).count());
-    try (PDDocument printed = Loader.loadPDF(app.bytes(meal + "/sheets.pdf"))) {
+    try (PDDocument printed = Loader.loadPDF(app.bytes(meal + "/print.pdf"))) {
       String text = new PDFTextStripper().getText(printed);
       for (String said : List.of("Base: Larder base", "when it is done", "in at '", "Guanciale")) {
         assertTrue(text.contains(said), said + " in " + text);

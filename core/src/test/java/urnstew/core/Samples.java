@@ -30,7 +30,7 @@ import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Heating;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
@@ -48,9 +48,9 @@ import urnstew.units.Temperature;
 /** Made-up kitchens and pots that several tests share. */
 public final class Samples {
   public static final Instant NOON = Instant.parse("2026-03-02T12:00:00Z");
-  public static final Heating BARE = new KeptByEye(SimmerLevel.BARE);
-  public static final Heating GENTLE = new KeptByEye(SimmerLevel.GENTLE);
-  public static final Heating LIVELY = new KeptByEye(SimmerLevel.LIVELY);
+  public static final Heating BARE = new SimmeredByEye(SimmerLevel.BARE);
+  public static final Heating GENTLE = new SimmeredByEye(SimmerLevel.GENTLE);
+  public static final Heating LIVELY = new SimmeredByEye(SimmerLevel.LIVELY);
   public static final Heating ROLLING = Heating.BurnerSet.FULL;
 
   private static final double SOLUBLE = 0.87;

@@ -164,6 +164,6 @@ public class BatchService implements TaskSource, HolderEnds {
   public byte[] handOver(UUID id) {
     KitchenSettings kitchen = kitchens.settings();
     Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
-    return new HandOverSheet(view(id), printed, clock.instant()).pdf();
+    return new HandOverPrint(view(id), printed, clock.instant()).pdf();
   }
 }

@@ -12,7 +12,7 @@ import urnstew.app.keeping.KeepingView.MarkView;
 import urnstew.app.keeping.KeepingView.SetOutView;
 import urnstew.app.keeping.KeepingView.SetupView;
 import urnstew.app.print.Printed;
-import urnstew.app.print.PrintedSheet;
+import urnstew.app.print.PrintedPages;
 
 /**
  * The record of one hold or cooling, for whoever inspects it: what was read, when, and by which
@@ -34,37 +34,37 @@ final class KeepingRecord {
     HoldView hold = kept.hold();
     SetOutView setOut = kept.setOut();
     Double kilograms = kept.massKilograms();
-    PrintedSheet sheet =
-        new PrintedSheet(
+    PrintedPages pages =
+        new PrintedPages(
             (cooling != null ? "Cooled: " : hold != null ? "Held hot: " : "Set out: ")
                 + kept.name()
                 + ", "
                 + (kilograms == null ? "" : printed.mass(kilograms) + ", ")
                 + LocalDate.ofInstant(kept.startedAt(), printed.zone()));
-    sheet.lead(ended());
-    sheet.text("By " + kept.ruleSetName() + ". Local code comes first.");
+    pages.lead(ended());
+    pages.text("By " + kept.ruleSetName() + ". Local code comes first.");
     if (cooling != null) {
-      sheet.rows(FIRST, List.of(List.of("Stood", standing(cooling.setup()))));
-      sheet.heading("Marks");
-      sheet.rows(FIRST, cooling.marks().stream().map(this::mark).toList());
+      pages.rows(FIRST, List.of(List.of("Stood", standing(cooling.setup()))));
+      pages.heading("Marks");
+      pages.rows(FIRST, cooling.marks().stream().map(this::mark).toList());
     }
     if (hold != null) {
-      sheet.rows(
+      pages.rows(
           FIRST,
           List.of(
               List.of("In", hold.vessel()),
               List.of("At least", printed.temperature(hold.limitCelsius()))));
     }
     if (setOut != null) {
-      sheet.rows(
+      pages.rows(
           FIRST,
           List.of(
               List.of("Left at", printed.temperature(setOut.startCelsius())),
               List.of("Not served from", printed.hour(setOut.discard()))));
     }
-    sheet.heading("Record");
-    sheet.rows(FIRST, record());
-    return sheet.pdf();
+    pages.heading("Record");
+    pages.rows(FIRST, record());
+    return pages.pdf();
   }
 
   private String ended() {

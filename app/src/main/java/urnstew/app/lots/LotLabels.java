@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
-import urnstew.app.print.LabelSheet;
+import urnstew.app.print.LabelPrint;
 import urnstew.app.print.Printed;
 
 /** Labels for the tubs of a lot, one for each. */
@@ -45,10 +45,10 @@ class LotLabels {
     }
     lines.add("reheat to " + printed.temperature(lot.reheatCelsius()));
     lines.addAll(lot.declaration().inWords());
-    LabelSheet sheet = new LabelSheet("Labels of " + lot.name());
+    LabelPrint sheet = new LabelPrint("Labels of " + lot.name());
     String address = here + "/keep/lots/" + lot.id();
     for (int i = 0; i < Math.min(lot.tubs(), MOST); i++) {
-      sheet.label(new LabelSheet.Label(lot.name(), lot.code(), lines, address));
+      sheet.label(new LabelPrint.Label(lot.name(), lot.code(), lines, address));
     }
     return sheet.pdf();
   }

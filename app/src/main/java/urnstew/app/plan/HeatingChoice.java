@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.units.InvalidInput;
 import urnstew.units.MassFraction;
@@ -45,9 +45,9 @@ public record HeatingChoice(
 
   Heating heating() {
     return switch (way) {
-      case BARE -> new KeptByEye(SimmerLevel.BARE);
-      case GENTLE -> new KeptByEye(SimmerLevel.GENTLE);
-      case LIVELY -> new KeptByEye(SimmerLevel.LIVELY);
+      case BARE -> new SimmeredByEye(SimmerLevel.BARE);
+      case GENTLE -> new SimmeredByEye(SimmerLevel.GENTLE);
+      case LIVELY -> new SimmeredByEye(SimmerLevel.LIVELY);
       case ROLLING -> BurnerSet.FULL;
       case OFF -> BurnerSet.OFF;
       case BURNER -> {
@@ -76,7 +76,7 @@ public record HeatingChoice(
 
   /** The same choice, read back from a setting. */
   public static HeatingChoice of(Heating heating) {
-    if (heating instanceof KeptByEye kept) {
+    if (heating instanceof SimmeredByEye kept) {
       return new HeatingChoice(Way.valueOf(kept.level().name()), null, null, null, false);
     }
     if (heating instanceof InOven oven) {

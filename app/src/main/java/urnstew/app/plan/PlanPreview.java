@@ -99,7 +99,7 @@ public record PlanPreview(
                 Optional.of(inputs.equivalentSolids()),
                 inputs.vessel(),
                 vessels,
-                Planner.keptTemperature(inputs))
+                Planner.simmerTemperature(inputs))
             .stream()
             .map(StageFitView::of)
             .toList(),

@@ -130,7 +130,7 @@ public class RuleService {
                     new CookedView(
                         each.food(),
                         each.core().celsius(),
-                        each.kept().toSeconds(),
+                        each.heldFor().toSeconds(),
                         each.section()))
             .toList(),
         mapper.changes(id).stream()

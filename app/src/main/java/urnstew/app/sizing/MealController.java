@@ -66,7 +66,7 @@ class MealController {
     meals.retire(id, retired, actor);
   }
 
-  @GetMapping(path = "/{id}/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(path = "/{id}/print.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] pdf(@PathVariable UUID id) {
     return meals.pdf(id);
   }
@@ -76,9 +76,9 @@ class MealController {
     return table("shopping.csv", meals.shopping(id));
   }
 
-  @GetMapping(path = "/{id}/sheets.csv", produces = "text/csv")
-  ResponseEntity<String> sheets(@PathVariable UUID id) {
-    return table("sheets.csv", meals.sheets(id));
+  @GetMapping(path = "/{id}/dishes.csv", produces = "text/csv")
+  ResponseEntity<String> dishes(@PathVariable UUID id) {
+    return table("dishes.csv", meals.dishes(id));
   }
 
   private static ResponseEntity<String> table(String name, String rows) {

@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import urnstew.app.print.Printed;
-import urnstew.app.print.PrintedSheet;
+import urnstew.app.print.PrintedPages;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
@@ -40,15 +40,15 @@ final class MealPrint {
   }
 
   byte[] pdf() {
-    PrintedSheet sheet = new PrintedSheet(meal.name());
-    sheet.rows(
+    PrintedPages pages = new PrintedPages(meal.name());
+    pages.rows(
         DISH_SHARE, meal.dishes().stream().map(Meal.Served::dish).map(this::inShort).toList());
-    sheet.heading("To buy").rows(NAME_SHARE, shopping());
+    pages.heading("To buy").rows(NAME_SHARE, shopping());
     meal.shopping()
         .cost()
         .ifPresent(
             cost ->
-                sheet.text(
+                pages.text(
                     String.format(
                         Locale.ROOT,
                         "%.2f %s of it used, %.2f %s for all packs.",
@@ -57,13 +57,13 @@ final class MealPrint {
                         cost.bought(),
                         currency)));
     if (!meal.mise().early().isEmpty()) {
-      sheet.heading("Begin early").rows(NAME_SHARE, early());
+      pages.heading("Begin early").rows(NAME_SHARE, early());
     }
-    sheet.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
-    meal.mise().tools().forEach(tool -> sheet.text(tool.name()).rows(NAME_SHARE, preps(tool)));
-    meal.bases().forEach(common -> base(sheet, common));
-    meal.dishes().forEach(served -> batch(sheet, served));
-    return sheet.pdf();
+    pages.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
+    meal.mise().tools().forEach(tool -> pages.text(tool.name()).rows(NAME_SHARE, preps(tool)));
+    meal.bases().forEach(common -> base(pages, common));
+    meal.dishes().forEach(served -> batch(pages, served));
+    return pages.pdf();
   }
 
   private List<String> inShort(Dish dish) {
@@ -129,14 +129,14 @@ final class MealPrint {
         .toList();
   }
 
-  private void base(PrintedSheet sheet, Meal.Common common) {
+  private void base(PrintedPages pages, Meal.Common common) {
     BaseBatch base = common.base();
-    sheet.heading(
+    pages.heading(
         "Base: "
             + base.name()
             + base.made().map(made -> ", " + printed.mass(made.mass().kilograms())).orElse(""));
     if (base.fromTubs().grams() >= 1) {
-      sheet.text(
+      pages.text(
           printed.mass(base.fromTubs().kilograms())
               + " of it comes from tubs: "
               + common.tubs().stream()
@@ -149,9 +149,9 @@ final class MealPrint {
                   .collect(Collectors.joining("; "))
               + ".");
     }
-    placed(sheet, common.placing());
-    base.made().ifPresent(made -> stages(sheet, made.batch(), Map.of()));
-    base.variants().forEach(variant -> sheet.text(share(variant)));
+    placed(pages, common.placing());
+    base.made().ifPresent(made -> stages(pages, made.batch(), Map.of()));
+    base.variants().forEach(variant -> pages.text(share(variant)));
   }
 
   private String share(Variant variant) {
@@ -171,19 +171,19 @@ final class MealPrint {
         + ".";
   }
 
-  private void batch(PrintedSheet sheet, Meal.Served served) {
+  private void batch(PrintedPages pages, Meal.Served served) {
     Dish dish = served.dish();
-    sheet.heading(dish.batch().formula().name() + ", " + printed.mass(dish.made().kilograms()));
-    sheet.text(told(served));
-    served.from().ifPresent(from -> sheet.text(from(from)));
-    placed(sheet, served.placing());
-    stages(sheet, served.batch(), served.fryingLoads());
-    served.split().branches().forEach(branch -> sheet.text(branch(branch)));
+    pages.heading(dish.batch().formula().name() + ", " + printed.mass(dish.made().kilograms()));
+    pages.text(told(served));
+    served.from().ifPresent(from -> pages.text(from(from)));
+    placed(pages, served.placing());
+    stages(pages, served.batch(), served.fryingLoads());
+    served.split().branches().forEach(branch -> pages.text(branch(branch)));
   }
 
-  private static void placed(PrintedSheet sheet, Placing placing) {
+  private static void placed(PrintedPages pages, Placing placing) {
     if (!placing.fits().isEmpty()) {
-      sheet.text(
+      pages.text(
           pot(placing.fits())
               + placing.burner().map(burner -> "; on " + burner.name()).orElse("")
               + placing.waitsFor().map(first -> "; once " + first + " is out of it").orElse("")
@@ -210,11 +210,11 @@ final class MealPrint {
         + String.join(" ", variant.warnings());
   }
 
-  private void stages(PrintedSheet sheet, ResolvedFormula batch, Map<String, Integer> loads) {
+  private void stages(PrintedPages pages, ResolvedFormula batch, Map<String, Integer> loads) {
     List<Stage> stages = batch.formula().stages();
     for (int place = 0; place < stages.size(); place++) {
-      sheet.text(stage(stages.get(place), loads));
-      sheet.rows(MASS_SHARE, batch.portionsOf(place).stream().map(this::line).toList());
+      pages.text(stage(stages.get(place), loads));
+      pages.rows(MASS_SHARE, batch.portionsOf(place).stream().map(this::line).toList());
     }
   }
 

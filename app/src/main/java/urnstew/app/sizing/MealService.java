@@ -199,10 +199,10 @@ public class MealService {
     return ShoppingCsv.write(meal(sheet(row(id))).shopping());
   }
 
-  /** The batch sheets as a table. */
+  /** The dishes as a table. */
   @Transactional(readOnly = true)
-  public String sheets(UUID id) {
-    return SheetCsv.write(meal(sheet(row(id))));
+  public String dishes(UUID id) {
+    return DishesCsv.write(meal(sheet(row(id))));
   }
 
   private static Printed printed(KitchenSettings kitchen) {

@@ -108,7 +108,7 @@ public final class BatchParts {
     double then = seconds(last);
     Solutes ions = last.taste().shift(ofTheTables(then).ofTheSauce()).unknownIons();
     InPot shifted = last.taste().withoutPH().shift(ofTheTables);
-    return new InPot(shifted.parts(), shifted.contents(), ions.times(kept(then, seconds)));
+    return new InPot(shifted.parts(), shifted.contents(), ions.times(left(then, seconds)));
   }
 
   /**
@@ -182,7 +182,7 @@ public final class BatchParts {
   }
 
   /** Share of what was in at one moment that still is at another. */
-  private double kept(double from, double to) {
+  private double left(double from, double to) {
     return steps.stream()
         .filter(step -> step.seconds() > from && step.seconds() <= to)
         .mapToDouble(Step::stays)

@@ -10,7 +10,7 @@ import urnstew.core.explain.Caution;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Heating.BurnerSet;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
@@ -104,7 +104,7 @@ final class Noticed {
     if (setting.lid() != Lid.OFF && !setting.heatLimited()) {
       return "Take the lid off.";
     }
-    if (setting.heating() instanceof KeptByEye kept && kept.level() != SimmerLevel.LIVELY) {
+    if (setting.heating() instanceof SimmeredByEye byEye && byEye.level() != SimmerLevel.LIVELY) {
       return "Turn it up to a lively simmer, and stir more.";
     }
     return setting.heating() instanceof BurnerSet set && set.share().value() < 1

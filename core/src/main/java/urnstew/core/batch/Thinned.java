@@ -24,16 +24,17 @@ final class Thinned {
       return List.copyOf(series);
     }
     int stretches = most / 2;
-    List<T> kept = new ArrayList<>();
+    List<T> thinned = new ArrayList<>();
     for (int i = 0; i < stretches; i++) {
       int from = (int) ((long) series.size() * i / stretches);
       int to = (int) ((long) series.size() * (i + 1) / stretches);
-      keepExtremes(series.subList(from, to), height, kept);
+      keepExtremes(series.subList(from, to), height, thinned);
     }
-    return List.copyOf(kept);
+    return List.copyOf(thinned);
   }
 
-  private static <T> void keepExtremes(List<T> stretch, ToDoubleFunction<T> height, List<T> kept) {
+  private static <T> void keepExtremes(
+      List<T> stretch, ToDoubleFunction<T> height, List<T> thinned) {
     int lowest = 0;
     int highest = 0;
     for (int i = 1; i < stretch.size(); i++) {
@@ -45,9 +46,9 @@ final class Thinned {
         highest = i;
       }
     }
-    kept.add(stretch.get(Math.min(lowest, highest)));
+    thinned.add(stretch.get(Math.min(lowest, highest)));
     if (lowest != highest) {
-      kept.add(stretch.get(Math.max(lowest, highest)));
+      thinned.add(stretch.get(Math.max(lowest, highest)));
     }
   }
 }

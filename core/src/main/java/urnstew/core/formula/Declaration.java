@@ -94,14 +94,14 @@ public record Declaration(
    * @param brokenBy names of the ingredients that it leaves out; empty where none is known
    * @param doubts what must be known before it is kept; empty where all is
    */
-  public record Kept(Diet diet, List<String> brokenBy, List<String> doubts) {
-    public Kept {
+  public record DietMet(Diet diet, List<String> brokenBy, List<String> doubts) {
+    public DietMet {
       brokenBy = List.copyOf(brokenBy);
       doubts = List.copyOf(doubts);
     }
 
     /** Whether it may be said. */
-    public boolean isKept() {
+    public boolean isMet() {
       return brokenBy.isEmpty() && doubts.isEmpty();
     }
   }
@@ -213,11 +213,11 @@ public record Declaration(
   }
 
   /** Every way of eating, with what breaks it and what leaves it in doubt. */
-  public List<Kept> diets() {
-    return Arrays.stream(Diet.values()).map(this::kept).toList();
+  public List<DietMet> diets() {
+    return Arrays.stream(Diet.values()).map(this::met).toList();
   }
 
-  private Kept kept(Diet diet) {
+  private DietMet met(Diet diet) {
     List<String> brokenBy =
         traits.stream()
             .filter(borne -> diet.leavesOut(borne.trait()))
@@ -229,7 +229,7 @@ public record Declaration(
             .filter(carried -> diet.isBrokenBy(carried.allergen()))
             .flatMap(carried -> carried.causes().stream())
             .map(name -> "the pack of " + name);
-    return new Kept(diet, brokenBy, Stream.concat(packs, unknown.stream()).distinct().toList());
+    return new DietMet(diet, brokenBy, Stream.concat(packs, unknown.stream()).distinct().toList());
   }
 
   /** Whether it may be said that nothing of the law is in it. */

@@ -167,14 +167,14 @@ final class LineWeight {
     if (amount.from() == Container.NONE) {
       return new Weight(net, false);
     }
-    double kept =
+    double yieldShare =
         drainedShare(found)
             * Handlings.shipped().in(note, found).stream()
                 .filter(handling -> handling.word().equals(DRAINED))
-                .mapToDouble(Handling::kept)
+                .mapToDouble(Handling::yieldShare)
                 .findFirst()
                 .orElse(1);
-    return new Weight(net.times(kept), kept < 1);
+    return new Weight(net.times(yieldShare), yieldShare < 1);
   }
 
   /** By the packs that say what is in them when they are drained. */

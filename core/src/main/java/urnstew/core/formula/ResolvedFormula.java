@@ -38,7 +38,7 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
    * @param after time from the start of the stage
    * @param note cut or moment
    * @param firstDose share that goes in before tasting
-   * @param keptShare of the bought weight that goes in, after peel, bone and what the note says
+   * @param yieldShare of the bought weight that goes in, after peel, bone and what the note says
    */
   public record Portion(
       Ingredient ingredient,
@@ -49,7 +49,7 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       Duration after,
       String note,
       MassFraction firstDose,
-      double keptShare) {
+      double yieldShare) {
     /** So much of it, as it goes in. */
     public PotContents contents() {
       return ingredient.contents(mass);
@@ -57,11 +57,11 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
 
     /** What has to be bought for it. */
     public Mass bought() {
-      return mass.times(1 / keptShare);
+      return mass.times(1 / yieldShare);
     }
 
     public Portion of(Ingredient other) {
-      return new Portion(other, mass, role, stage, stageTitle, after, note, firstDose, keptShare);
+      return new Portion(other, mass, role, stage, stageTitle, after, note, firstDose, yieldShare);
     }
 
     public Portion times(double factor) {
@@ -71,7 +71,7 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
     /** Another amount, at another time. */
     public Portion at(Mass poured, Duration time) {
       return new Portion(
-          ingredient, poured, role, stage, stageTitle, time, note, firstDose, keptShare);
+          ingredient, poured, role, stage, stageTitle, time, note, firstDose, yieldShare);
     }
   }
 
@@ -91,10 +91,10 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   private static Portion portion(Stage.Line line, Stage stage, int place, Ingredient asBought) {
     List<Handling> handlings = Handlings.shipped().in(line.note(), asBought);
     Ingredient asItGoesIn = asBought;
-    double kept = asBought.buying().edibleShare();
+    double yieldShare = asBought.buying().edibleShare();
     for (Handling handling : handlings) {
       asItGoesIn = handling.leaves(asItGoesIn);
-      kept *= handling.kept();
+      yieldShare *= handling.yieldShare();
     }
     return new Portion(
         asItGoesIn,
@@ -105,7 +105,7 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         line.after(),
         line.note(),
         line.firstDose(),
-        kept);
+        yieldShare);
   }
 
   public ResolvedFormula times(double factor) {

@@ -12,7 +12,7 @@ import urnstew.units.Require;
  *
  * @param word as cooks write it, small letters
  * @param goesFor ingredients by id or kind; {@code *} for all
- * @param kept share of the weight that is left, above 0
+ * @param yieldShare share of the weight that is left, above 0
  * @param lostSolids solids of what is lost; empty where it is lost as it is
  * @param staysWhole whether it is shut in, so that it gives the sauce nothing
  * @param lead how long before it must be begun
@@ -23,7 +23,7 @@ import urnstew.units.Require;
 public record Handling(
     String word,
     Set<String> goesFor,
-    double kept,
+    double yieldShare,
     Optional<MassFraction> lostSolids,
     boolean staysWhole,
     Duration lead,
@@ -32,7 +32,7 @@ public record Handling(
     MassFraction saltStays) {
   public Handling {
     goesFor = Set.copyOf(goesFor);
-    Require.within("kept", kept, 0.01, 1, "share");
+    Require.within("yieldShare", yieldShare, 0.01, 1, "share");
     Require.notNegative("minutesPerKilogram", minutesPerKilogram, "min/kg");
   }
 
@@ -53,7 +53,7 @@ public record Handling(
   }
 
   private Composition left(Composition all, MassFraction share) {
-    double lost = 1 - kept;
+    double lost = 1 - yieldShare;
     double lostSolids = Math.min(lost * share.value(), all.solids().kilograms() * 0.99);
     double lostWater = Math.min(lost - lostSolids, all.waterKilograms());
     double solidsLeft = 1 - lostSolids / all.solids().kilograms();

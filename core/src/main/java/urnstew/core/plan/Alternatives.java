@@ -19,7 +19,7 @@ import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
@@ -146,7 +146,7 @@ public final class Alternatives {
     }
     List<Heating> all = new ArrayList<>();
     for (SimmerLevel level : SimmerLevel.values()) {
-      all.add(new KeptByEye(level));
+      all.add(new SimmeredByEye(level));
     }
     all.add(BurnerSet.FULL);
     all.remove(inputs.setting().heating());
@@ -277,8 +277,8 @@ public final class Alternatives {
   }
 
   private static String inWords(Heating heating) {
-    return heating instanceof KeptByEye kept
-        ? kept.level().name().toLowerCase(Locale.ROOT)
+    return heating instanceof SimmeredByEye byEye
+        ? byEye.level().name().toLowerCase(Locale.ROOT)
         : "rolling";
   }
 

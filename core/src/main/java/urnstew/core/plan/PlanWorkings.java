@@ -76,7 +76,7 @@ final class PlanWorkings {
   }
 
   private Working volumes() {
-    Temperature hot = Planner.keptTemperature(inputs);
+    Temperature hot = Planner.simmerTemperature(inputs);
     return new Working(
         "startVolume",
         "Mass over density; the density follows from what the sauce consists of, hot. The depth"
@@ -139,7 +139,7 @@ final class PlanWorkings {
             new Term(
                 "times as thick when cold",
                 "K/K",
-                TomatoFlow.timesThicker(cold, Planner.keptTemperature(inputs)),
+                TomatoFlow.timesThicker(cold, Planner.simmerTemperature(inputs)),
                 "")),
         List.of(
             "Where no plate was read yet, an ordinary body of 1",

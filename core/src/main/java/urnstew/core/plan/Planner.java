@@ -15,7 +15,7 @@ import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Hazard;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Outcome;
 import urnstew.core.reduction.Outcome.NeverReaches;
 import urnstew.core.reduction.Outcome.OutOfRange;
@@ -44,7 +44,7 @@ public final class Planner {
   public static Plan plan(PlanInputs inputs) {
     BatchSize size =
         Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
-    PotFit fit = PotFit.of(size, inputs.vessel(), keptTemperature(inputs));
+    PotFit fit = PotFit.of(size, inputs.vessel(), simmerTemperature(inputs));
     ResolvedFormula batch = size.batch();
     Preparation preparation = Preparation.of(batch, inputs.setting());
     Prediction prediction =
@@ -73,7 +73,7 @@ public final class Planner {
     PlanInputs one = inputs.with(inputs.need().forCovers(1));
     BatchSize size =
         Sizing.size(one.formula(), one.need(), one.equivalentSolids(), PackRule.AS_NEEDED);
-    double volume = PotFit.volume(size.start(), keptTemperature(one)).cubicMeters();
+    double volume = PotFit.volume(size.start(), simmerTemperature(one)).cubicMeters();
     double capacity = inputs.vessel().shape().capacity().cubicMeters();
     return size.portions() * (1 - Hazard.LIVELY_HEADROOM_SHARE) * capacity / volume;
   }
@@ -119,10 +119,10 @@ public final class Planner {
   }
 
   /** Near enough to how hot it will stand for volumes. */
-  public static Temperature keptTemperature(PlanInputs inputs) {
+  public static Temperature simmerTemperature(PlanInputs inputs) {
     Temperature boiling = inputs.setting().surroundings().altitude().boilingPoint();
-    return inputs.setting().heating() instanceof KeptByEye kept
-        ? boiling.minus(kept.level().belowBoil())
+    return inputs.setting().heating() instanceof SimmeredByEye byEye
+        ? boiling.minus(byEye.level().belowBoil())
         : boiling;
   }
 

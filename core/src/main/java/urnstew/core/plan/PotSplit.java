@@ -60,7 +60,7 @@ public record PotSplit(List<Share> shares) {
   public static Optional<PotSplit> of(PlanInputs inputs, Collection<Vessel> vessels) {
     BatchSize size =
         Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
-    Volume start = PotFit.volume(size.start(), Planner.keptTemperature(inputs));
+    Volume start = PotFit.volume(size.start(), Planner.simmerTemperature(inputs));
     return of(start, vessels, Hazard.HEADROOM_SHARE);
   }
 

@@ -26,9 +26,10 @@ record Fill(PotContents contents, double celsius, SimmerSetting setting, double 
     if (change instanceof LadledOut ladled) {
       PotContents was = before.contents();
       double all = was.sauce().total().kilograms();
-      double kept = all == 0 ? 0 : Math.max(0, 1 - ladled.mass().kilograms() / all);
+      double share = all == 0 ? 0 : Math.max(0, 1 - ladled.mass().kilograms() / all);
       PotContents left =
-          new PotContents(was.sauce().times(kept), was.thickeningKilograms() * kept, was.pieces());
+          new PotContents(
+              was.sauce().times(share), was.thickeningKilograms() * share, was.pieces());
       return taken(before, left);
     }
     if (change instanceof PiecesTakenOut out) {

@@ -6,7 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import urnstew.core.reduction.Heating.InOven;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 
 /**
  * Something that can go wrong with a pot, and when it first can. All limits are rules of thumb
@@ -68,8 +68,8 @@ public record Hazard(Kind kind, Duration after) {
     double load =
         floorFlux(states, i) / HeatBalance.mostFloorFlux(states.get(i).equivalentSolids().value());
     double minutes = STIR_MINUTES / Math.max(1e-6, load);
-    double kept = Math.max(SHORTEST_MINUTES, Math.min(LONGEST_MINUTES, minutes));
-    return Duration.ofMinutes(Math.round(kept));
+    double byEye = Math.max(SHORTEST_MINUTES, Math.min(LONGEST_MINUTES, minutes));
+    return Duration.ofMinutes(Math.round(byEye));
   }
 
   private static Set<Kind> at(PotState state, double flux) {
@@ -100,8 +100,8 @@ public record Hazard(Kind kind, Duration after) {
   }
 
   private static boolean lively(SimmerSetting setting) {
-    return setting.heating() instanceof KeptByEye kept
-        ? kept.level() == SimmerLevel.LIVELY
+    return setting.heating() instanceof SimmeredByEye byEye
+        ? byEye.level() == SimmerLevel.LIVELY
         : !(setting.heating() instanceof InOven);
   }
 

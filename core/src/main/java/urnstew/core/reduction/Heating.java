@@ -11,7 +11,7 @@ public sealed interface Heating {
    *
    * @param level how it is to look
    */
-  record KeptByEye(SimmerLevel level) implements Heating {}
+  record SimmeredByEye(SimmerLevel level) implements Heating {}
 
   /**
    * A burner that is set and left.

@@ -24,7 +24,7 @@ public record SimmerSetting(
 
   /** Whether heat alone sets the rate, so that what burner or oven give is what must be learnt. */
   public boolean heatLimited() {
-    return !(heating instanceof Heating.KeptByEye);
+    return !(heating instanceof Heating.SimmeredByEye);
   }
 
   public SimmerSetting with(Vessel other) {

@@ -3,7 +3,7 @@ package urnstew.core.reduction;
 import urnstew.core.kitchen.VesselShape;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
@@ -112,8 +112,8 @@ final class Stretch {
     this.floor = shape.floor().squareMeters();
     this.capacity = shape.capacity().cubicMeters();
     this.belowBoil =
-        setting.heating() instanceof KeptByEye kept
-            ? Math.max(SAG, kept.level().belowBoil().kelvins() - unknowns.warmthKelvins())
+        setting.heating() instanceof SimmeredByEye byEye
+            ? Math.max(SAG, byEye.level().belowBoil().kelvins() - unknowns.warmthKelvins())
             : 0;
     this.burnerWatts = burnerWatts(setting, powerFactor);
   }
@@ -202,7 +202,7 @@ final class Stretch {
 
   /** The mode after a step: a held temperature may sag or stand over a little. */
   Mode mode(double[] state, Mode before) {
-    double sag = setting.heating() instanceof KeptByEye ? SAG : BOIL_SAG;
+    double sag = setting.heating() instanceof SimmeredByEye ? SAG : BOIL_SAG;
     return switch (before) {
       case FREE -> mode(state, 0, SAG);
       case COOLING -> mode(state, sag, 0);
@@ -212,7 +212,7 @@ final class Stretch {
 
   private Mode mode(double[] state, double sag, double over) {
     double margin = overCeiling(state);
-    if (margin > over && setting.heating() instanceof KeptByEye) {
+    if (margin > over && setting.heating() instanceof SimmeredByEye) {
       return Mode.COOLING;
     }
     return margin < -sag || !canHold(state) ? Mode.FREE : held();
@@ -231,7 +231,7 @@ final class Stretch {
 
   /** The mode that ends the way up or down. */
   Mode held() {
-    return setting.heating() instanceof KeptByEye ? Mode.KEPT : Mode.BOILING;
+    return setting.heating() instanceof SimmeredByEye ? Mode.KEPT : Mode.BOILING;
   }
 
   /** Kelvins above the temperature at which the mode changes. */

@@ -86,8 +86,8 @@ public final class SurfaceTransfer {
         seaLevel.relativeHumidity().value() * Steam.saturationPressure(seaLevel.room()).pascals();
     double[] logs = new double[LEVELS.length];
     for (int i = 0; i < logs.length; i++) {
-      Temperature kept = seaLevel.altitude().boilingPoint().minus(LEVELS[i].belowBoil());
-      double share = (Steam.saturationPressure(kept).pascals() - air) / pressure;
+      Temperature held = seaLevel.altitude().boilingPoint().minus(LEVELS[i].belowBoil());
+      double share = (Steam.saturationPressure(held).pascals() - air) / pressure;
       double rate = LEVELS[i].referenceKilogramsPerHour() / 3600;
       logs[i] = Math.log(rate / (REFERENCE_SQUARE_METERS * share));
     }

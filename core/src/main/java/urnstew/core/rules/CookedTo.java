@@ -8,7 +8,7 @@ import urnstew.units.Temperature;
  *
  * @param food of what
  * @param core temperature of the core
- * @param kept for how long; zero for at once
+ * @param heldFor for how long; zero for at once
  * @param section where it is written
  */
-public record CookedTo(CookedFood food, Temperature core, Duration kept, String section) {}
+public record CookedTo(CookedFood food, Temperature core, Duration heldFor, String section) {}

@@ -66,8 +66,8 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
   }
 
   private static Composition dried(Composition wet, MassFraction share) {
-    double kept = 1 - share.value();
-    return wet.withLiquids(wet.waterKilograms() * kept, wet.ethanolKilograms() * kept);
+    double left = 1 - share.value();
+    return wet.withLiquids(wet.waterKilograms() * left, wet.ethanolKilograms() * left);
   }
 
   /** After the pieces have given all they will give. */

@@ -224,8 +224,8 @@ public record Variant(
     List<Portion> own = dish.batch().portions();
     List<Diet> kept =
         Declaration.of(dish.batch(), dish.made()).diets().stream()
-            .filter(Declaration.Kept::isKept)
-            .map(Declaration.Kept::diet)
+            .filter(Declaration.DietMet::isMet)
+            .map(Declaration.DietMet::diet)
             .toList();
     return base.portions().stream()
         .filter(

@@ -123,8 +123,8 @@ class DeclarationLawTest {
     if (said.inWords().contains("no declared allergen")) {
       assertTrue(known.carries.isEmpty() && known.asks.isEmpty() && !known.open, said.toString());
     }
-    for (Declaration.Kept kept : said.diets()) {
-      if (kept.isKept()) {
+    for (Declaration.DietMet kept : said.diets()) {
+      if (kept.isMet()) {
         assertFalse(known.open, "nothing is " + kept.diet().words() + " that is not known");
         assertTrue(known.traits.stream().noneMatch(kept.diet()::leavesOut), kept.toString());
         assertTrue(known.asks.stream().noneMatch(kept.diet()::isBrokenBy), kept.toString());
@@ -382,10 +382,10 @@ class DeclarationLawTest {
     Formula open = withUnread(base.formula(), "6 oysters");
     Declaration said = Declaration.of(ResolvedFormula.of(open, PANTRY), base.mass());
     assertEquals(List.of("not known: '6 oysters' is not read"), said.inWords());
-    assertTrue(said.diets().stream().noneMatch(Declaration.Kept::isKept));
+    assertTrue(said.diets().stream().noneMatch(Declaration.DietMet::isMet));
     assertTrue(
         of("larder-base").diets().stream()
-            .anyMatch(one -> one.diet() == Diet.VEGAN && one.isKept()));
+            .anyMatch(one -> one.diet() == Diet.VEGAN && one.isMet()));
   }
 
   /** A label that names sulphites without a figure counts, however little goes in. */

@@ -59,7 +59,7 @@ class BandTest {
               ways[random.nextInt(ways.length)],
               random.nextBoolean() ? Lid.OFF : Lid.AJAR,
               2350 * random.nextDouble());
-      double paste = setting.heating() instanceof Heating.KeptByEye ? 2 : 1;
+      double paste = setting.heating() instanceof Heating.SimmeredByEye ? 2 : 1;
       double kilograms = 3 + 4 * random.nextDouble();
       return new World(
           random,
@@ -127,7 +127,7 @@ class BandTest {
     boolean bound() {
       ReductionCurve fall = Reduction.untilThick(program, thick, Unknowns.NOMINAL);
       double warmest = fall.states().stream().mapToDouble(s -> s.celsius()).max().orElseThrow();
-      boolean byEye = setting.heating() instanceof Heating.KeptByEye;
+      boolean byEye = setting.heating() instanceof Heating.SimmeredByEye;
       return byEye && fall.last().celsius() < warmest - 1;
     }
 

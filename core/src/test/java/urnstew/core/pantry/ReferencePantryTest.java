@@ -208,9 +208,9 @@ class ReferencePantryTest {
     Ingredient tomato = PANTRY.ingredient("tomato-plum");
     List<Handling> found = Handlings.shipped().in("peeled, seeded and squeezed", tomato);
     assertEquals(1, found.size());
-    assertTrue(Math.abs(found.get(0).kept() - 0.5) <= 0.1);
+    assertTrue(Math.abs(found.get(0).yieldShare() - 0.5) <= 0.1);
     Ingredient left = found.get(0).leaves(tomato);
-    double solids = left.perKilogram().solids().kilograms() * found.get(0).kept();
+    double solids = left.perKilogram().solids().kilograms() * found.get(0).yieldShare();
     assertTrue(solids < tomato.perKilogram().solids().kilograms(), "solids never appear");
     assertTrue(
         left.perKilogram().solidsFraction().compareTo(tomato.perKilogram().solidsFraction()) > 0,
@@ -221,8 +221,8 @@ class ReferencePantryTest {
   void aNoteIsReadByItsLongestWordsAndOnlyWhereItFits() {
     Ingredient can = PANTRY.ingredient("canned-whole-tomato");
     Ingredient caper = PANTRY.ingredient("capers");
-    assertEquals(0.6, Handlings.shipped().in("drained, chopped", can).get(0).kept(), 1e-9);
-    assertEquals(1, Handlings.shipped().in("drained", caper).get(0).kept(), 1e-9);
+    assertEquals(0.6, Handlings.shipped().in("drained, chopped", can).get(0).yieldShare(), 1e-9);
+    assertEquals(1, Handlings.shipped().in("drained", caper).get(0).yieldShare(), 1e-9);
     assertEquals(
         List.of("fine dice"),
         Handlings.shipped().in("fine dice", PANTRY.ingredient("onion")).stream()

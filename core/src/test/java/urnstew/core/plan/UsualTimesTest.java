@@ -20,7 +20,7 @@ import urnstew.core.formula.StageRole;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.reduction.Heating;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
@@ -65,7 +65,7 @@ class UsualTimesTest {
             .filter(stage -> stage.role() == StageRole.REDUCE)
             .findFirst()
             .orElseThrow();
-    Heating level = new KeptByEye(SimmerLevel.valueOf(simmer.heat().level().name()));
+    Heating level = new SimmeredByEye(SimmerLevel.valueOf(simmer.heat().level().name()));
     SimmerSetting setting = Samples.setting(pot, 3500, level, simmer.lid(), 0);
     Mass made = Ribbon.of(formula, found.target()).end().total();
     Plan plan =

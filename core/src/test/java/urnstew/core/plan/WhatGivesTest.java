@@ -89,7 +89,7 @@ class WhatGivesTest {
     BatchSize size =
         Sizing.size(full.formula(), full.need(), full.equivalentSolids(), full.buying());
     double filled =
-        PotFit.volume(size.start(), Planner.keptTemperature(full)).cubicMeters()
+        PotFit.volume(size.start(), Planner.simmerTemperature(full)).cubicMeters()
             / POT.shape().capacity().cubicMeters();
     assertEquals(0.75, filled, 1e-9);
     List<StageFit> stages =
@@ -98,7 +98,7 @@ class WhatGivesTest {
             Optional.of(full.equivalentSolids()),
             POT,
             List.of(POT),
-            Planner.keptTemperature(full));
+            Planner.simmerTemperature(full));
     assertTrue(stages.stream().allMatch(fit -> fit.full() < 0.8), "no stage stands higher");
     assertTrue(stages.stream().anyMatch(fit -> fit.full() > 0.7), "and one as high");
   }

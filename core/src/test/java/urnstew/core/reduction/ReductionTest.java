@@ -89,7 +89,7 @@ class ReductionTest {
   @CsvSource({"BARE,0.2", "GENTLE,0.55", "LIVELY,1.2"})
   void keptRatesOfTheReferencePot(SimmerLevel level, double kilogramsPerHour) {
     SimmerSetting setting =
-        Samples.setting(REFERENCE, 3500, new Heating.KeptByEye(level), Lid.OFF, 0);
+        Samples.setting(REFERENCE, 3500, new Heating.SimmeredByEye(level), Lid.OFF, 0);
     ReductionCurve fall = fall(setting, Samples.sauce(5, 0.065));
     double rate = fall.kilogramsPerHourAt(fall.last().seconds() * 0.8);
     assertEquals(kilogramsPerHour, rate, 0.05 * kilogramsPerHour);

@@ -14,7 +14,7 @@ import org.hipparchus.ode.events.ODEEventHandler;
 import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.Steam;
@@ -116,14 +116,14 @@ final class ReferencePot {
 
   private Mode starting(double[] y) {
     double over = y[3] - ceiling(y);
-    if (setting.heating() instanceof KeptByEye) {
+    if (setting.heating() instanceof SimmeredByEye) {
       return over > 1e-6 ? Mode.DOWN : over < -1e-6 ? Mode.UP : Mode.KEPT;
     }
     return over < -1e-6 ? Mode.UP : Mode.BOILING;
   }
 
   private void next(double[] y) {
-    Mode held = setting.heating() instanceof KeptByEye ? Mode.KEPT : Mode.BOILING;
+    Mode held = setting.heating() instanceof SimmeredByEye ? Mode.KEPT : Mode.BOILING;
     if (mode == Mode.UP || mode == Mode.DOWN) {
       y[3] = ceiling(y);
       mode = held;
@@ -243,7 +243,7 @@ final class ReferencePot {
   private double ceiling(double[] y) {
     double boiling = setting.surroundings().altitude().boilingPoint().celsius();
     double below =
-        setting.heating() instanceof KeptByEye kept ? kept.level().belowBoil().kelvins() : 0;
+        setting.heating() instanceof SimmeredByEye kept ? kept.level().belowBoil().kelvins() : 0;
     return boiling + 0.512 * moles(y) / sauce(y) - below;
   }
 

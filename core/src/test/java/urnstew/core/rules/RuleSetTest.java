@@ -66,7 +66,7 @@ class RuleSetTest {
     List<String> says =
         RuleSet.shipped(set).orElseThrow().cooking().stream()
             .filter(each -> each.food() == food)
-            .map(each -> Math.round(each.core().celsius()) + "=" + each.kept().toSeconds())
+            .map(each -> Math.round(each.core().celsius()) + "=" + each.heldFor().toSeconds())
             .toList();
     assertEquals(Arrays.asList(expected.split(" ")), says);
   }
@@ -96,11 +96,11 @@ class RuleSetTest {
   void roastsTradeWarmthForTime() {
     List<CookedTo> rows =
         CODE.cooking().stream().filter(each -> each.food() == CookedFood.ROAST).toList();
-    assertEquals(Duration.ZERO, rows.get(0).kept());
-    assertEquals(Duration.ofMinutes(112), rows.get(rows.size() - 1).kept());
+    assertEquals(Duration.ZERO, rows.get(0).heldFor());
+    assertEquals(Duration.ofMinutes(112), rows.get(rows.size() - 1).heldFor());
     for (int i = 1; i < rows.size(); i++) {
       assertTrue(rows.get(i).core().celsius() < rows.get(i - 1).core().celsius());
-      assertTrue(rows.get(i).kept().compareTo(rows.get(i - 1).kept()) > 0);
+      assertTrue(rows.get(i).heldFor().compareTo(rows.get(i - 1).heldFor()) > 0);
     }
   }
 

@@ -1,6 +1,7 @@
 package urnstew.app.batch.store;
 
 import org.mapstruct.Mapper;
+import org.mapstruct.Mapping;
 import org.mapstruct.SubclassMapping;
 import org.mapstruct.factory.Mappers;
 import urnstew.app.formula.store.FormulaMapping;
@@ -12,6 +13,7 @@ import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Measurement;
 import urnstew.core.correction.Target;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.SimmerSetting;
 
@@ -97,13 +99,19 @@ public interface BatchMapping {
 
   SimmerSetting setting(StoredSetting stored);
 
-  @SubclassMapping(source = Heating.KeptByEye.class, target = StoredSetting.KeptByEye.class)
+  @SubclassMapping(source = Heating.SimmeredByEye.class, target = StoredSetting.KeptByEye.class)
   @SubclassMapping(source = Heating.BurnerSet.class, target = StoredSetting.BurnerSet.class)
   @SubclassMapping(source = Heating.InOven.class, target = StoredSetting.InOven.class)
   StoredSetting.Heating stored(Heating of);
 
-  @SubclassMapping(source = StoredSetting.KeptByEye.class, target = Heating.KeptByEye.class)
+  @SubclassMapping(source = StoredSetting.KeptByEye.class, target = Heating.SimmeredByEye.class)
   @SubclassMapping(source = StoredSetting.BurnerSet.class, target = Heating.BurnerSet.class)
   @SubclassMapping(source = StoredSetting.InOven.class, target = Heating.InOven.class)
   Heating heating(StoredSetting.Heating stored);
+
+  @Mapping(source = "yieldShare", target = "keptShare")
+  StoredSnapshot.Portion stored(ResolvedFormula.Portion portion);
+
+  @Mapping(source = "keptShare", target = "yieldShare")
+  ResolvedFormula.Portion portion(StoredSnapshot.Portion stored);
 }

@@ -14,9 +14,9 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import urnstew.app.print.FallPrint.Point;
 
-class PrintedSheetTest {
-  private static PDDocument document(PrintedSheet sheet) throws IOException {
-    return Loader.loadPDF(sheet.pdf());
+class PrintedPagesTest {
+  private static PDDocument document(PrintedPages pages) throws IOException {
+    return Loader.loadPDF(pages.pdf());
   }
 
   private static String text(PDDocument document) throws IOException {
@@ -27,7 +27,7 @@ class PrintedSheetTest {
   void longListsTurnThePageAndLoseNothing() throws IOException {
     List<List<String>> rows =
         IntStream.range(0, 120).mapToObj(i -> List.of("row " + i, "some sauce " + i)).toList();
-    try (PDDocument document = document(new PrintedSheet("A long list").rows(0.2f, rows))) {
+    try (PDDocument document = document(new PrintedPages("A long list").rows(0.2f, rows))) {
       assertTrue(document.getNumberOfPages() > 1);
       String text = text(document);
       for (int i = 0; i < 120; i++) {
@@ -40,11 +40,11 @@ class PrintedSheetTest {
   @Test
   void longWordsAreBrokenAndUnknownSignsNeverStopThePrint() throws IOException {
     String word = "Wedding".repeat(30);
-    PrintedSheet sheet =
-        new PrintedSheet("Nonna's 🍅 ragù\tat ½ past")
+    PrintedPages pages =
+        new PrintedPages("Nonna's 🍅 ragù\tat ½ past")
             .rows(0.2f, List.of(List.of("1", word)))
             .text("");
-    try (PDDocument document = document(sheet)) {
+    try (PDDocument document = document(pages)) {
       String text = text(document);
       assertTrue(text.contains("Nonna's ? ragù at ½ past"), text);
       assertEquals(30, text.split("Wedding|Wed\\s*ding", -1).length - 1, 2, "cut, not lost");
@@ -56,7 +56,7 @@ class PrintedSheetTest {
     List<Point> fall = List.of(new Point(0, 6), new Point(60, 4));
     FallPrint print =
         new FallPrint(fall, List.of(fall, List.of()), List.of(), 4, "tight", "17:05", "18:05");
-    try (PDDocument document = document(new PrintedSheet("Pot").fall(print))) {
+    try (PDDocument document = document(new PrintedPages("Pot").fall(print))) {
       String text = text(document);
       assertTrue(text.contains("17:05") && text.contains("18:05") && text.contains("tight"), text);
     }

@@ -11,11 +11,11 @@ import urnstew.app.batch.BatchView.StepView;
 import urnstew.app.plan.CurvePoint;
 import urnstew.app.print.FallPrint;
 import urnstew.app.print.Printed;
-import urnstew.app.print.PrintedSheet;
+import urnstew.app.print.PrintedPages;
 import urnstew.core.batch.NextStep;
 
 /** Everything about one pot on one printed page, for whoever takes it over. */
-final class HandOverSheet {
+final class HandOverPrint {
   private static final float HOUR_SHARE = 0.12f;
   private static final float MASS_SHARE = 0.16f;
 
@@ -29,7 +29,7 @@ final class HandOverSheet {
    *
    * @param at moment that it shows
    */
-  HandOverSheet(BatchView batch, Printed printed, Instant at) {
+  HandOverPrint(BatchView batch, Printed printed, Instant at) {
     this.batch = batch;
     this.at = at;
     this.forecast = batch.forecast();
@@ -37,26 +37,26 @@ final class HandOverSheet {
   }
 
   byte[] pdf() {
-    PrintedSheet sheet =
-        new PrintedSheet(batch.name() + ", handed over at " + printed.hour(at))
+    PrintedPages pages =
+        new PrintedPages(batch.name() + ", handed over at " + printed.hour(at))
             .text(pot())
             .lead(thick())
             .text(band());
-    forecast.cautions().forEach(caution -> sheet.text("! " + caution.text()));
-    sheet.lead("For whoever eats it: " + String.join("; ", batch.declaration().inWords()));
+    forecast.cautions().forEach(caution -> pages.text("! " + caution.text()));
+    pages.lead("For whoever eats it: " + String.join("; ", batch.declaration().inWords()));
     if (forecast.thickAt() != null) {
-      sheet.fall(fall());
+      pages.fall(fall());
     }
-    section(sheet, "Still to do", HOUR_SHARE, toDo());
-    section(sheet, "What was read and done", HOUR_SHARE, happened());
-    section(sheet, "In the pot and to come", MASS_SHARE, lines());
-    return sheet.pdf();
+    section(pages, "Still to do", HOUR_SHARE, toDo());
+    section(pages, "What was read and done", HOUR_SHARE, happened());
+    section(pages, "In the pot and to come", MASS_SHARE, lines());
+    return pages.pdf();
   }
 
   private static void section(
-      PrintedSheet sheet, String title, float share, List<List<String>> rows) {
+      PrintedPages pages, String title, float share, List<List<String>> rows) {
     if (!rows.isEmpty()) {
-      sheet.heading(title).rows(share, rows);
+      pages.heading(title).rows(share, rows);
     }
   }
 

@@ -17,7 +17,7 @@ import org.vandeseer.easytable.structure.Table;
 import org.vandeseer.easytable.structure.cell.TextCell;
 
 /** What is to be printed: blocks one below the other on as many A4 pages as they need. */
-public final class PrintedSheet {
+public final class PrintedPages {
   private static final float MARGIN = 48;
   private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
   private static final float GAP = 12;
@@ -32,7 +32,7 @@ public final class PrintedSheet {
   /**
    * @param title stands on top and in the properties of the document
    */
-  public PrintedSheet(String title) {
+  public PrintedPages(String title) {
     this.title = title;
     words(title, 19, INK);
   }
@@ -46,23 +46,23 @@ public final class PrintedSheet {
 
   private record Picture(FallPrint fall, float height) implements Block {}
 
-  /** The most important line of the sheet. */
-  public PrintedSheet lead(String text) {
+  /** The most important line of the page. */
+  public PrintedPages lead(String text) {
     return words(text, 17, INK);
   }
 
   /** A line of a section. */
-  public PrintedSheet heading(String text) {
+  public PrintedPages heading(String text) {
     return words(text, 14, INK);
   }
 
   /** Running text. */
-  public PrintedSheet text(String text) {
+  public PrintedPages text(String text) {
     return words(text, BODY, QUIET);
   }
 
   /** Rows in two columns, the first narrow. */
-  public PrintedSheet rows(float firstShare, List<List<String>> rows) {
+  public PrintedPages rows(float firstShare, List<List<String>> rows) {
     if (!rows.isEmpty()) {
       blocks.add(new Rows(rows, new float[] {firstShare, 1 - firstShare}, BODY, INK));
     }
@@ -70,12 +70,12 @@ public final class PrintedSheet {
   }
 
   /** A fall line, drawn. */
-  public PrintedSheet fall(FallPrint fall) {
+  public PrintedPages fall(FallPrint fall) {
     blocks.add(new Picture(fall, 150));
     return this;
   }
 
-  private PrintedSheet words(String text, float size, Color ink) {
+  private PrintedPages words(String text, float size, Color ink) {
     blocks.add(new Rows(List.of(List.of(text)), new float[] {1}, size, ink));
     return this;
   }

@@ -18,7 +18,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Sticky labels, three by seven on a page of A4, each with a code that a phone camera reads. */
-public final class LabelSheet {
+public final class LabelPrint {
   private static final int ACROSS = 3;
   private static final int DOWN = 7;
   private static final float WIDTH = PDRectangle.A4.getWidth() / ACROSS;
@@ -46,11 +46,11 @@ public final class LabelSheet {
     }
   }
 
-  public LabelSheet(String title) {
+  public LabelPrint(String title) {
     this.title = title;
   }
 
-  public LabelSheet label(Label label) {
+  public LabelPrint label(Label label) {
     labels.add(label);
     return this;
   }

@@ -10,13 +10,13 @@ import urnstew.app.platform.SafeCells;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 
-/** The batch sheets of a meal as a table: what goes in, pot by pot and stage by stage. */
-final class SheetCsv {
+/** The dishes of a meal as a table: what goes in, pot by pot and stage by stage. */
+final class DishesCsv {
   private static final CSVFormat FORMAT =
       SafeCells.format(
           "pot", "stage", "ingredient", "note", "after_minutes", "grams", "first_grams");
 
-  private SheetCsv() {}
+  private DishesCsv() {}
 
   static String write(Meal meal) {
     StringWriter out = new StringWriter();
