@@ -18,8 +18,8 @@ import urnstew.core.acidity.Acid;
 import urnstew.core.acidity.ChargeBalance;
 import urnstew.core.acidity.Gas;
 import urnstew.core.acidity.Solutes;
-import urnstew.core.balance.Beads;
-import urnstew.core.balance.Course;
+import urnstew.core.balance.TasteProfile;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.balance.Fault;
 import urnstew.core.balance.InPot;
 import urnstew.core.balance.Remedy;
@@ -49,7 +49,7 @@ public class BalanceBenchmark {
           .findFirst()
           .orElseThrow();
   private final InPot pot = InPot.beforeTheFinish(ragu);
-  private final Course course = Course.of(ragu, ragu.formula().target(), Optional.of(1.0));
+  private final RemainingProcess course = RemainingProcess.of(ragu, ragu.formula().target(), Optional.of(1.0));
   private final Rescue rescue =
       new Rescue(pot, course, Family.RAGU, pantry, List.of(), Optional.empty());
   private final Solutes sauce =
@@ -84,8 +84,8 @@ public class BalanceBenchmark {
   }
 
   @Benchmark
-  public Beads beadsOfARagu() {
-    return Beads.of(course.after(pot));
+  public TasteProfile beadsOfARagu() {
+    return TasteProfile.of(course.after(pot));
   }
 
   @Benchmark

@@ -26,7 +26,7 @@ import urnstew.core.cooling.CoolingOutlook;
 import urnstew.core.cooling.CoolingPan;
 import urnstew.core.cooling.CoolingSauce;
 import urnstew.core.cooling.CoolingSetup;
-import urnstew.core.cooling.CoolingWatch;
+import urnstew.core.cooling.CoolingMonitor;
 import urnstew.core.cooling.CoolingWays;
 import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RectangularShape;
@@ -110,7 +110,7 @@ public class CoolingBenchmark {
   /** Ten readings, fitted. */
   @Benchmark
   public CoolingOutlook watch() {
-    return CoolingWatch.of(watched, rules).at(START.plusSeconds(9500));
+    return CoolingMonitor.of(watched, rules).at(START.plusSeconds(9500));
   }
 
   /** All ways of two pans in three places. */

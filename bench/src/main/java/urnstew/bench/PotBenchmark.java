@@ -35,13 +35,13 @@ import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
 import urnstew.core.reduction.Change;
-import urnstew.core.reduction.Heating.KeptByEye;
+import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.Trajectory;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
@@ -79,7 +79,7 @@ public class PotBenchmark {
           vessel,
           new HeatSource(
               new UUID(0, 2), "burner", HeatKind.INDUCTION, new Power(3500), Optional.empty()),
-          new KeptByEye(SimmerLevel.BARE),
+          new SimmeredByEye(SimmerLevel.BARE),
           Lid.OFF,
           Surroundings.at(new Altitude(2350)));
   private final Prior prior = Prior.of(setting.heatSource());
@@ -91,7 +91,7 @@ public class PotBenchmark {
           new Need(34, Mass.ofGrams(130)),
           PackRule.AS_NEEDED,
           new Target.Solids(MassFraction.ofPercent(13)),
-          setting.with(new KeptByEye(SimmerLevel.GENTLE)),
+          setting.with(new SimmeredByEye(SimmerLevel.GENTLE)),
           prior,
           now,
           now.plus(Duration.ofHours(8)));
@@ -118,14 +118,14 @@ public class PotBenchmark {
 
   /** Along a pot that runs a tenth slower than believed: four weighings, a dip and a plate. */
   private List<Reading> sixReadings() {
-    Trajectory truth = Reduction.during(pot, 4 * 3600, Unknowns.of(0.9, 1, 1));
+    ReductionCurve truth = Reduction.during(pot, 4 * 3600, Unknowns.of(0.9, 1, 1));
     List<Reading> all = new ArrayList<>();
     for (int i = 1; i <= 4; i++) {
       double seconds = i * 2400;
       all.add(new Reading.Weighing("w" + i, seconds, truth.massAt(seconds), SCALE));
     }
     all.add(new Reading.Dip("d", 10_000, truth.depthAt(10_000), Length.ofMillimeters(2)));
-    Length spread = PlateSpread.spread(truth.at(10_800).thickness(), 1.1, PlateSpread.SPOONFUL);
+    Length spread = PlateSpread.spread(truth.at(10_800).equivalentSolids(), 1.1, PlateSpread.SPOONFUL);
     all.add(new Reading.Plate("p", 10_800, spread, PlateSpread.SPOONFUL, Length.ofMillimeters(3)));
     return all;
   }
@@ -147,7 +147,7 @@ public class PotBenchmark {
 
   /** Twelve hours with twenty changes. */
   @Benchmark
-  public Trajectory halfDay() {
+  public ReductionCurve halfDay() {
     return Reduction.during(halfDay, 12 * 3600, Unknowns.NOMINAL);
   }
 

@@ -1,5 +1,7 @@
 package urnstew.core.acidity;
 
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+
 /**
  * The pH at which charges balance.
  *
@@ -15,6 +17,7 @@ public final class ChargeBalance {
   private static final double SETTLED = 1e-13;
   private static final double FINEST = 1e-15;
   private static final int MOST_ROUNDS = 200;
+  private static final int ORDER = 5;
 
   private ChargeBalance() {}
 
@@ -67,24 +70,9 @@ public final class ChargeBalance {
     return of.withBase(base);
   }
 
-  /** Charge falls with pH throughout: Newton, kept between the last two that enclose the root. */
+  /** Charge falls with pH throughout, so that there is one root. */
   private static double root(Forms forms, double from, double within) {
-    double low = LOWEST_PH;
-    double high = HIGHEST_PH;
-    double pH = from;
-    for (int round = 0; round < MOST_ROUNDS; round++) {
-      double charge = forms.chargeAt(pH);
-      if (charge > 0) {
-        low = pH;
-      } else {
-        high = pH;
-      }
-      double next = pH + charge / forms.bufferingAt(pH);
-      if (Math.abs(next - pH) <= Math.max(within, FINEST)) {
-        return next;
-      }
-      pH = next <= low || next >= high ? (low + high) / 2 : next;
-    }
-    return pH;
+    return new BracketingNthOrderBrentSolver(0, Math.max(within, FINEST), 0, ORDER)
+        .solve(MOST_ROUNDS, forms::chargeAt, LOWEST_PH, HIGHEST_PH, from);
   }
 }

@@ -76,21 +76,6 @@ final class Forms {
     return charge;
   }
 
-  /** How fast the charge falls with pH, mol/kg for one: what chemists call buffer capacity. */
-  double bufferingAt(double pH) {
-    double h = Math.exp(-LN10 * pH);
-    double slope = h / gammaOne + hydroxide(h);
-    for (Acid acid : ACIDS) {
-      double moles = mix.acids()[acid.ordinal()];
-      if (leaves(acid)) {
-        slope += openStrength(h);
-      } else if (moles > 0) {
-        slope += moles * spread(acid, h);
-      }
-    }
-    return slope * LN10;
-  }
-
   /** Half the sum of charges squared, mol/kg. */
   double strengthAt(double pH) {
     double h = Math.exp(-LN10 * pH);
@@ -159,13 +144,6 @@ final class Forms {
 
   private double meanCharge(Acid acid, double h) {
     return mean(acid, h, weights[acid.ordinal()], (charge, given) -> charge);
-  }
-
-  /** Variance of the charge: its slope with ln a_H. */
-  private double spread(Acid acid, double h) {
-    double first = meanCharge(acid, h);
-    double second = mean(acid, h, weights[acid.ordinal()], (charge, given) -> charge * charge);
-    return second - first * first;
   }
 
   /** Mean of the squared charge of what really swims: what is bound has one charge more. */

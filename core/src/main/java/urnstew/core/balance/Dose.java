@@ -3,6 +3,7 @@ package urnstew.core.balance;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.hipparchus.analysis.solvers.IllinoisSolver;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -56,7 +57,6 @@ public record Dose(
       ToDoubleFunction<InPot> goal,
       double aim,
       Mass most) {
-    double low = 0;
     double high = most.kilograms();
     double atLow = goal.applyAsDouble(course.after(now)) - aim;
     double atHigh = goal.applyAsDouble(end(what, most, now, course)) - aim;
@@ -64,23 +64,14 @@ public record Dose(
       boolean there = Math.abs(atLow) < Math.abs(aim) * FOUND;
       return at(what, there ? Mass.ZERO : most, there, now, course);
     }
-    for (int round = 0; round < MOST_ROUNDS && Math.abs(high - low) > FOUND * high; round++) {
-      // Illinois: the false position, with the end that stays held half as strongly.
-      double middle = low + (high - low) * atLow / (atLow - atHigh);
-      double off = goal.applyAsDouble(end(what, new Mass(middle), now, course)) - aim;
-      if (Math.abs(off) < Math.abs(aim) * FOUND) {
-        return at(what, new Mass(middle), true, now, course);
-      }
-      if (off * atHigh < 0) {
-        low = high;
-        atLow = atHigh;
-      } else {
-        atLow /= 2;
-      }
-      high = middle;
-      atHigh = off;
-    }
-    return at(what, new Mass(high), true, now, course);
+    double found =
+        new IllinoisSolver(FOUND, FOUND * high, Math.abs(aim) * FOUND)
+            .solve(
+                MOST_ROUNDS,
+                kilograms -> goal.applyAsDouble(end(what, new Mass(kilograms), now, course)) - aim,
+                0,
+                high);
+    return at(what, new Mass(found), true, now, course);
   }
 
   private static Dose at(

@@ -1,5 +1,8 @@
 package urnstew.core.conduction;
 
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+
 /**
  * A slab with heat passing through both faces, or a cylinder or sphere through its surface, put at
  * once into other surroundings.
@@ -14,6 +17,9 @@ package urnstew.core.conduction;
  * @param specificHeat J/(kg K)
  */
 public record Cooling(double conductivity, double density, double specificHeat) {
+  private static final double FOUND_SECONDS = 0.5;
+  private static final int ORDER = 5;
+  private static final int MOST_TRIES = 60;
   private static final int MOST_TERMS = 60;
   private static final double NEGLIGIBLE = 1e-10;
   private static final int PLACES = 64;
@@ -90,14 +96,12 @@ public record Cooling(double conductivity, double density, double specificHeat) 
       low = high;
       high *= 2;
     }
-    while (high - low > 1) {
-      double middle = (low + high) / 2;
-      if (layer.hottest(middle, PLACES) > wanted) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return high;
+    return new BracketingNthOrderBrentSolver(FOUND_SECONDS, ORDER)
+        .solve(
+            MOST_TRIES,
+            seconds -> layer.hottest(seconds, PLACES) - wanted,
+            low,
+            high,
+            AllowedSolution.BELOW_SIDE);
   }
 }

@@ -3,7 +3,9 @@ package urnstew.core.cooling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
-import java.util.function.DoublePredicate;
+import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
@@ -34,7 +36,9 @@ record CoolingBounds(
 
   private static final double SLOWEST = 0.15;
   private static final double FASTEST = 8;
-  private static final int HALVINGS = 8;
+  private static final double FOUND_LOG = 0.005;
+  private static final int ORDER = 5;
+  private static final int MOST_TRIES = 60;
 
   /** Readings from which the slow side starts again: the last ones. */
   private static final int RESTARTS = 3;
@@ -51,7 +55,7 @@ record CoolingBounds(
             1, FASTEST, factor -> below(asFarAsRead(history, BoundingCase.FAST, factor), history));
     CoolingCourse fast = course(history, BoundingCase.FAST, hurried, until);
     return new CoolingBounds(
-        likely, slow(history, alone, slowed, until), alone, fast, below(fast, history), speed);
+        likely, slow(history, alone, slowed, until), alone, fast, below(fast, history) >= 0, speed);
   }
 
   private static CoolingCourse course(
@@ -71,36 +75,43 @@ record CoolingBounds(
         .upTo(history.steps(), history.start().celsius(), last);
   }
 
-  private static boolean above(CoolingCourse course, CoolingHistory history) {
+  /** How far the course lies above all readings, K; below zero where one contradicts it. */
+  private static double above(CoolingCourse course, CoolingHistory history) {
     return history.readings().stream()
-        .allMatch(
+        .mapToDouble(
             reading ->
-                course.at(history.seconds(reading.at())) >= reading.celsius() - reading.error());
+                course.at(history.seconds(reading.at())) - (reading.celsius() - reading.error()))
+        .min()
+        .orElse(1);
   }
 
-  private static boolean below(CoolingCourse course, CoolingHistory history) {
+  /** The same below all of them. */
+  private static double below(CoolingCourse course, CoolingHistory history) {
     return history.readings().stream()
-        .allMatch(
+        .mapToDouble(
             reading ->
-                course.at(history.seconds(reading.at())) <= reading.celsius() - reading.error());
+                reading.celsius() - reading.error() - course.at(history.seconds(reading.at())))
+        .min()
+        .orElse(1);
   }
 
-  /** The factor nearest to the first that holds; the last where none does. */
-  private static double extreme(double first, double last, DoublePredicate holds) {
-    if (holds.test(first)) {
+  /** The factor nearest to the first with a margin; the last where none has. */
+  private static double extreme(double first, double last, DoubleUnaryOperator margin) {
+    if (margin.applyAsDouble(first) >= 0) {
       return first;
     }
-    double broken = Math.log(first);
-    double good = Math.log(last);
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (broken + good) / 2;
-      if (holds.test(Math.exp(middle))) {
-        good = middle;
-      } else {
-        broken = middle;
-      }
+    if (margin.applyAsDouble(last) < 0) {
+      return last;
     }
-    return Math.exp(good);
+    double log =
+        new BracketingNthOrderBrentSolver(FOUND_LOG, ORDER)
+            .solve(
+                MOST_TRIES,
+                some -> margin.applyAsDouble(Math.exp(some)),
+                Math.min(Math.log(first), Math.log(last)),
+                Math.max(Math.log(first), Math.log(last)),
+                AllowedSolution.ABOVE_SIDE);
+    return Math.exp(log);
   }
 
   private static double fitted(CoolingHistory history) {

@@ -1,6 +1,7 @@
 package urnstew.core.correction;
 
 import java.util.List;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /** Several ways a finishing time may be spread, each likely to its weight. */
@@ -8,6 +9,8 @@ record SplitNormalMixture(List<SplitNormal> bells) {
   private static final NormalDistribution NORMAL = new NormalDistribution();
   private static final double NINE_TENTHS = 1.645;
   private static final double LEAST_DEVIATION = 1;
+  private static final double FOUND_SECONDS = 0.25;
+  private static final int MOST_TRIES = 100;
 
   /**
    * A bell with unlike sides.
@@ -29,15 +32,8 @@ record SplitNormalMixture(List<SplitNormal> bells) {
   double quantile(double share) {
     double low = bells.stream().mapToDouble(b -> b.middle() - 8 * b.below() - 60).min().orElse(0);
     double high = bells.stream().mapToDouble(b -> b.middle() + 8 * b.above() + 60).max().orElse(0);
-    while (high - low > 0.5) {
-      double middle = (low + high) / 2;
-      if (cumulative(middle) < share) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    return new BrentSolver(FOUND_SECONDS)
+        .solve(MOST_TRIES, seconds -> cumulative(seconds) - share, low, high);
   }
 
   /** Which bell most likely holds a time. */

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BisectionSolver;
 import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
@@ -36,6 +38,10 @@ import urnstew.units.Mass;
  * on its likely fall.
  */
 public final class Alternatives {
+  /** Of the most that is sensible. */
+  private static final double FOUND = 1e-3;
+
+  private static final int MOST_TRIES = 40;
   private static final double WORTH_SHARE = 0.06;
   private static final double SOONER_SHARE = 0.75;
   private static final double MOST_PASTE_SHARE = 0.12;
@@ -200,27 +206,22 @@ public final class Alternatives {
                 program.temperature(),
                 program.setting(),
                 program.changes());
-    double low = 0;
-    double high = most;
     boolean falls = kind == Kind.PASTE;
-    for (int i = 0; i < 9; i++) {
-      double middle = (low + high) / 2;
-      boolean beyond = seconds(fall(with.apply(middle))) > goal;
-      if (beyond == falls) {
-        low = middle;
-      } else {
-        high = middle;
-      }
+    UnivariateFunction late = kilograms -> seconds(fall(with.apply(kilograms))) - goal;
+    if (late.value(0) > 0 == late.value(most) > 0) {
+      return Optional.empty();
     }
-    double seconds = seconds(fall(with.apply(high)));
-    if (seconds == NEVER || high >= most * 0.995) {
+    // So much may never be thick enough at all: only halving finds it.
+    double found = new BisectionSolver(most * FOUND).solve(MOST_TRIES, late, 0, most);
+    double seconds = seconds(fall(with.apply(found)));
+    if (seconds == NEVER) {
       return Optional.empty();
     }
     String what =
-        String.format(Locale.ROOT, "%.0f g more %s", high * 1000, falls ? "paste" : "water");
+        String.format(Locale.ROOT, "%.0f g more %s", found * 1000, falls ? "paste" : "water");
     String cost = falls ? "tastes longer cooked; a little more sauce" : "more to boil off";
     return Optional.of(
-        new Alternative(kind, what, cost, duration(seconds), inputs, new Mass(high)));
+        new Alternative(kind, what, cost, duration(seconds), inputs, new Mass(found)));
   }
 
   /** The wanted hour where it is late, a quarter sooner where it is not. */

@@ -3,6 +3,8 @@ package urnstew.core.plan;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.Locale;
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.reduction.Reduction;
@@ -16,10 +18,12 @@ import urnstew.units.Require;
  * The simmer is fixed and the thickness follows.
  *
  * <p>A thicker sauce needs a larger batch for the same eaters, and a larger batch is less thick
- * after the same time: the thickness at which both agree is found by halving.
+ * after the same time: the thickness at which both agree is the root of their difference.
  */
 public final class FixedTime {
-  private static final int HALVINGS = 14;
+  private static final double FOUND = 1e-5;
+  private static final int ORDER = 5;
+  private static final int MOST_TRIES = 60;
   private static final double JUST_THICKER = 1e-5;
 
   private FixedTime() {}
@@ -45,15 +49,18 @@ public final class FixedTime {
           "a shorter simmer",
           "Type fewer minutes, or take a narrower pot or a gentler simmer.");
     }
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (reached(inputs, middle, simmer) > middle) {
-        low = middle;
-      } else {
-        high = middle;
-      }
+    if (reached(inputs, low, simmer) <= low) {
+      return new MassFraction(low);
     }
-    return new MassFraction(Math.max(thinnest(inputs), low));
+    // The thinner side: what is reached is never less than what was told.
+    return new MassFraction(
+        new BracketingNthOrderBrentSolver(FOUND, ORDER)
+            .solve(
+                MOST_TRIES,
+                solids -> reached(inputs, solids, simmer) - solids,
+                low,
+                high,
+                AllowedSolution.LEFT_SIDE));
   }
 
   private static void requireAllIn(PlanInputs inputs, Duration simmer) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.hipparchus.analysis.solvers.BisectionSolver;
 import urnstew.core.correction.Target;
 import urnstew.core.plan.Alternative.Kind;
 import urnstew.core.plan.Timing.Scheduled;
@@ -24,7 +25,11 @@ import urnstew.units.MassFraction;
  */
 final class WhatGives {
   private static final double SHORTEST_SECONDS = 120;
-  private static final int HALVINGS = 12;
+
+  /** Share of the eaters; some of them may never be in time, so that only halving finds it. */
+  private static final double FOUND = 1e-4;
+
+  private static final int MOST_TRIES = 40;
   private static final double LEAST_SHARE = 0.05;
   private static final long CLOCK_STEP_SECONDS = 300;
 
@@ -91,18 +96,13 @@ final class WhatGives {
   }
 
   private Optional<Alternative> fewer(double left) {
-    double low = 0;
-    double high = 1;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (seconds(middle) <= left) {
-        low = middle;
-      } else {
-        high = middle;
-      }
+    if (seconds(LEAST_SHARE) > left) {
+      return Optional.empty();
     }
-    double covers = Math.floor(inputs.need().covers() * low);
-    if (low < LEAST_SHARE || covers < 1) {
+    double share =
+        new BisectionSolver(FOUND).solve(MOST_TRIES, some -> seconds(some) - left, LEAST_SHARE, 1);
+    double covers = Math.floor(inputs.need().covers() * share);
+    if (covers < 1) {
       return Optional.empty();
     }
     return Optional.of(

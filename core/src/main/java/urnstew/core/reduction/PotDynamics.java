@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.hipparchus.analysis.solvers.IllinoisSolver;
 import urnstew.core.numerics.RungeKutta;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
@@ -19,6 +20,12 @@ import urnstew.units.MassFraction;
  * the simmer begins and where the sauce is thick enough. Range: 24 hours, thickness up to 30 %.
  */
 final class PotDynamics {
+  /** Of an hour's step this is found to less than a nanosecond. */
+  private static final double FOUND_SECONDS = 1e-9;
+
+  private static final double FOUND_MARGIN = 1e-12;
+  private static final int MOST_TRIES = 100;
+
   private static final double LONGEST_SECONDS = Duration.ofHours(24).toSeconds();
   private static final double PASTE = 0.30;
   private static final double DRY_KILOGRAMS = 1e-3;
@@ -128,30 +135,15 @@ final class PotDynamics {
     states.add(stretch.at(seconds, state, broughtJoules));
   }
 
-  /** Length of a step, up to {@code longest}, after which a margin is zero: false position. */
+  /** Length of a step, up to {@code longest}, after which a margin is zero. */
   private double stepTo(Mode mode, double longest, ToDoubleFunction<double[]> margin) {
-    double low = 0;
-    double high = longest;
-    double atLow = margin.applyAsDouble(state);
-    double atHigh = margin.applyAsDouble(stepped(mode, high));
-    double step = high;
-    for (int i = 0; i < 40 && Math.abs(high - low) > 1e-6; i++) {
-      step = low + (high - low) * atLow / (atLow - atHigh);
-      double here = margin.applyAsDouble(stepped(mode, step));
-      if (Math.abs(here) < 1e-12) {
-        break;
-      }
-      if (Math.signum(here) == Math.signum(atLow)) {
-        low = step;
-        atLow = here;
-        atHigh /= 2;
-      } else {
-        high = step;
-        atHigh = here;
-        atLow /= 2;
-      }
-    }
-    return step;
+    double[] from = state;
+    return new IllinoisSolver(0, FOUND_SECONDS, FOUND_MARGIN)
+        .solve(
+            MOST_TRIES,
+            step -> margin.applyAsDouble(step == 0 ? from : stepped(mode, step)),
+            0,
+            longest);
   }
 
   private Optional<Outcome> beyond() {
