@@ -95,6 +95,6 @@ public class BalanceBenchmark {
 
   @Benchmark
   public double tableOfTwentyFour() {
-    return table.chance();
+    return table.probability();
   }
 }

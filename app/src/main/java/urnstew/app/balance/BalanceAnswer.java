@@ -88,7 +88,8 @@ final class BalanceAnswer {
         TasteView.of(is, after, rescue.family()),
         view(ledger, salt, after),
         rescue.from(request.fault(), steps).stream().map(this::view).toList(),
-        SavourySource.of(now, course, pantry, FAIR_SALT, FAIR_SAVOUR * after.savoury()).stream()
+        SavourySource.of(now, course, pantry, FAIR_SALT, FAIR_SAVOUR * after.savouryPercent())
+            .stream()
             .map(one -> new SourceView(view(one.atEqualSodium()), view(one.atEqualSavour())))
             .toList(),
         finish(request.finish(), end),
@@ -103,12 +104,12 @@ final class BalanceAnswer {
         tastes.acid().value(),
         tastes.sour().value(),
         tastes.sugars().value(),
-        tastes.savoury(),
+        tastes.savouryPercent(),
         tastes.fat().value(),
         tastes.pH(),
         tastes.pHHolds(),
-        tastes.sugarToAcid(),
-        tastes.sharpness());
+        tastes.sugarToAcidRatio(),
+        tastes.sharpnessPercent());
   }
 
   private LedgerView view(SaltLedger ledger, Ingredient salt, TasteProfile after) {
@@ -129,8 +130,8 @@ final class BalanceAnswer {
         SaltLedger.sodiumKilograms(ledger.low(), portion),
         SaltLedger.sodiumKilograms(ledger.likely(), portion),
         SaltLedger.sodiumKilograms(ledger.high(), portion),
-        SavourySource.allowsLessSalt(
-            Band.of(rescue.family(), Taste.SAVOURY).low(), after.savoury()));
+        SavourySource.lessSaltShare(
+            Band.of(rescue.family(), Taste.SAVOURY).low(), after.savouryPercent()));
   }
 
   private static SaltView view(SaltLedger.Entry entry) {

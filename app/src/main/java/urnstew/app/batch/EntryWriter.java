@@ -204,7 +204,7 @@ class EntryWriter {
         plated.map(taken -> ((Plated) taken.measurement()).spread().meters()).orElse(null),
         plated.map(ReadingTaken::at).orElse(null),
         estimate.factor(Quantity.POWER),
-        estimate.body());
+        estimate.bodyFactor());
   }
 
   /** Faults of the core under the names of the fields. */

@@ -86,7 +86,7 @@ public record ForecastView(
         forecast.readings(),
         prediction.estimate().factor(Quantity.EVAPORATION),
         prediction.estimate().factor(Quantity.POWER),
-        prediction.estimate().body(),
+        prediction.estimate().bodyFactor(),
         prediction.oddReadings(),
         forecast.cautions(),
         forecast.workings());

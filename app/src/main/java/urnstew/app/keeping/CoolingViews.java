@@ -40,7 +40,7 @@ final class CoolingViews {
         outlook.marks().stream().map(CoolingViews::mark).toList(),
         course(outlook.likely(), zero),
         course(outlook.slow(), zero),
-        outlook.speed(),
+        outlook.speedFactor(),
         setup(history.standing(), history.sauce(), history.start()),
         history.reheated(),
         rules.of(Limit.REHEAT).value(),
@@ -96,8 +96,8 @@ final class CoolingViews {
                         mark.mark().celsius(),
                         mark.mark().section(),
                         seconds(mark.mark().within()),
-                        nullable(mark.likely()),
-                        nullable(mark.slow())))
+                        nullable(mark.likelySeconds()),
+                        nullable(mark.slowSeconds())))
             .toList());
   }
 

@@ -186,14 +186,14 @@ class KeepingViews {
         food.top().orElse(null),
         outlook.state(),
         outlook.discard(),
-        outlook.tooWarm().isPresent() ? outlook.tooWarm().getAsDouble() : null);
+        outlook.tooWarmCelsius().isPresent() ? outlook.tooWarmCelsius().getAsDouble() : null);
   }
 
   /** How warm it was when it was last looked at. */
   Temperature lastRead(KeepingRow row, ToCool start) {
     return readings(entries(row)).stream()
         .max(Comparator.comparing(HoldReading::at))
-        .map(read -> Temperature.ofCelsius(read.celsius() + read.error()))
+        .map(read -> Temperature.ofCelsius(read.celsius() + read.errorKelvins()))
         .orElse(start.start());
   }
 

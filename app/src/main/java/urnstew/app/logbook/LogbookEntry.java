@@ -43,7 +43,7 @@ public record LogbookEntry(
       return new PotRates(
           newest.vesselId(),
           newest.vesselName(),
-          PotRate.typical(points.stream().map(VesselPoint::evaporationFactor).toList()),
+          PotRate.typicalFactor(points.stream().map(VesselPoint::evaporationFactor).toList()),
           points);
     }
   }

@@ -244,10 +244,10 @@ public class PanelService {
     }
     if (cups > 2) {
       Ranking ranking = new Ranking(cups, answers);
-      return new ResultView(ranking.chance(), ranking.proves(), ranking.inWords());
+      return new ResultView(ranking.probability(), ranking.proves(), ranking.inWords());
     }
     PairedPreference pair = new PairedPreference(answers.size(), votes(answers, 0, 0));
-    return new ResultView(pair.chance(), pair.proves(), pair.inWords());
+    return new ResultView(pair.probability(), pair.proves(), pair.inWords());
   }
 
   private static List<Integer> order(ServingPlan plan, SeatRow seat) {

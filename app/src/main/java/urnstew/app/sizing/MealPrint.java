@@ -193,7 +193,7 @@ final class MealPrint {
 
   private String from(Meal.FromBase from) {
     Variant variant = from.variant();
-    if (variant.times() == 0) {
+    if (variant.factor() == 0) {
       return String.join(" ", variant.warnings());
     }
     double lose = variant.toLoseKilograms();
@@ -293,7 +293,7 @@ final class MealPrint {
             Collectors.toMap(
                 fit -> fit.vessel().name(),
                 fit -> fit,
-                (one, other) -> one.full() > other.full() ? one : other,
+                (one, other) -> one.fullShare() > other.fullShare() ? one : other,
                 LinkedHashMap::new))
         .values()
         .stream()
@@ -302,7 +302,7 @@ final class MealPrint {
                 (fit.vessels() > 1 ? fit.vessels() + " × " : "")
                     + fit.vessel().name()
                     + ", "
-                    + Math.round(100 * fit.full())
+                    + Math.round(100 * fit.fullShare())
                     + " % full at '"
                     + fit.stage().title()
                     + "'")

@@ -28,7 +28,7 @@ public record StageFitView(
         fit.vessels(),
         fit.volume().cubicMeters(),
         fit.depth().meters(),
-        fit.full(),
+        fit.fullShare(),
         fit.standing());
   }
 }

@@ -23,7 +23,7 @@ public final class Equilibrium {
   }
 
   /** Ionic strength, mol/kg of water. */
-  public double ionicStrength() {
+  public double ionicStrengthMolesPerKilogram() {
     return strength;
   }
 
@@ -33,22 +33,22 @@ public final class Equilibrium {
   }
 
   /** Charge that is left over, mol/kg of water; nothing but rounding. */
-  public double residual() {
+  public double residualMolesPerKilogram() {
     return forms.chargeAt(pH);
   }
 
   /** Strong base that brings it to another pH, mol/kg of water; negative: strong acid. */
-  public double baseTo(double otherPH) {
+  public double baseMolesPerKilogramTo(double otherPH) {
     return forms.chargeAt(pH) - forms.chargeAt(otherPH);
   }
 
   /** Base that a titration takes, mol/kg of water; none where it is past the end already. */
-  public double titratable() {
-    return Math.max(0, baseTo(TITRATED_TO_PH));
+  public double titratableMolesPerKilogram() {
+    return Math.max(0, baseMolesPerKilogramTo(TITRATED_TO_PH));
   }
 
   /** Protons that some acids still hold, of those that a titration to the end takes, mol/kg. */
-  public double heldBy(Set<Acid> acids) {
+  public double molesPerKilogramHeldBy(Set<Acid> acids) {
     return acids.stream().mapToDouble(acid -> forms.heldBy(acid, pH)).sum();
   }
 }

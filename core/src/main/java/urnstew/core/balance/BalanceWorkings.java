@@ -36,7 +36,7 @@ public final class BalanceWorkings {
     terms.add(new Term("pH at 25 °C", "pH", after.pH(), ""));
     terms.add(new Term("titratable to pH 8.1, as citric", "TA", after.acid().percent(), "%"));
     terms.add(new Term("held by organic acids, as citric", "a", after.sour().percent(), "%"));
-    terms.add(new Term("sugars to acid", "S/A", after.sugarToAcid(), ""));
+    terms.add(new Term("sugars to acid", "S/A", after.sugarToAcidRatio(), ""));
     return new Working(
         "acid",
         "The pH at which all charges balance, and the base that a titration to pH 8.1 would take.",
@@ -64,7 +64,7 @@ public final class BalanceWorkings {
             new Term("acid that tastes, as citric", "a", after.sour().percent(), "%"),
             new Term("sugars", "sugars", after.sugars().percent(), "%"),
             new Term("fat", "fat", after.fat().percent(), "%"),
-            new Term("felt as so much citric acid", "s", after.sharpness(), "%")),
+            new Term("felt as so much citric acid", "s", after.sharpnessPercent(), "%")),
         List.of(
             "A percent of sugar masks a tenth, a percent of fat a twentieth",
             "A step is 12 %: about what a table notices"),
@@ -83,7 +83,7 @@ public final class BalanceWorkings {
             new Term("free glutamate", "u", taste.glutamateKilograms() * per100, "g/100 g"),
             new Term("inosinate", "IMP", taste.impKilograms() * per100, "g/100 g"),
             new Term("guanylate", "GMP", taste.gmpKilograms() * per100, "g/100 g"),
-            new Term("tastes like", "y", after.savoury(), "g/100 g")),
+            new Term("tastes like", "y", after.savouryPercent(), "g/100 g")),
         List.of(
             "What browning and long cooking add or destroy is not counted",
             "Aspartate, AMP and XMP are in no table here"),

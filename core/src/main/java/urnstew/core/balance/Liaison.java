@@ -62,6 +62,6 @@ public record Liaison(int spoonfuls, Temperature bowl, Temperature pot, Temperat
   }
 
   private static double capacity(Composition of) {
-    return ThermalProperties.heatCapacity(of, END.celsius());
+    return ThermalProperties.joulesPerKelvin(of, END.celsius());
   }
 }

@@ -101,16 +101,16 @@ public record Rescue(
     return switch (fault) {
       case SHARP -> {
         double factor = Math.max(LEAST_FACTOR, Math.min(1 - noticed, acid.high() / percent));
-        yield sharpness(after.sharpness() * factor);
+        yield sharpness(after.sharpnessPercent() * factor);
       }
       case FLAT -> {
         double factor = Math.min(MOST_FACTOR, Math.max(1 + noticed, acid.low() / percent));
-        yield sharpness(after.sharpness() * factor);
+        yield sharpness(after.sharpnessPercent() * factor);
       }
       case TOO_SALTY -> salt(Math.min(salt.high(), salty * (1 - noticed)));
       case WANTS_SALT -> salt(Math.max(salt.middle(), salty * (1 + noticed)));
       case NOT_SAVOURY -> {
-        double aim = after.savoury() * Math.pow(NOTICED_SAVOUR, steps);
+        double aim = after.savouryPercent() * Math.pow(NOTICED_SAVOUR, steps);
         double wanted = Math.max(Band.of(family, Taste.SAVOURY).low(), aim);
         yield new Goal(Savouriness::of, wanted, course);
       }
@@ -137,7 +137,7 @@ public record Rescue(
   }
 
   private Goal sharpness(double aim) {
-    return new Goal(pot -> TasteProfile.of(pot).sharpness(), aim, course);
+    return new Goal(pot -> TasteProfile.of(pot).sharpnessPercent(), aim, course);
   }
 
   private Goal salt(double aimPercent) {

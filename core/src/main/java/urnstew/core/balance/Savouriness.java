@@ -19,19 +19,19 @@ public final class Savouriness {
   /**
    * Equivalent glutamate.
    *
-   * @param glutamate glutamate and what counts like it, g/100 g
-   * @param nucleotides IMP and what counts like it, g/100 g
+   * @param glutamatePercent glutamate and what counts like it, g/100 g
+   * @param nucleotidesPercent IMP and what counts like it, g/100 g
    * @return g/100 g
    */
-  public static double equivalent(double glutamate, double nucleotides) {
-    return glutamate + SYNERGY * glutamate * nucleotides;
+  public static double equivalentPercent(double glutamatePercent, double nucleotidesPercent) {
+    return glutamatePercent + SYNERGY * glutamatePercent * nucleotidesPercent;
   }
 
   /** Of a pot, g in 100 g. */
   static double of(InPot pot) {
     TasteContent taste = pot.taste();
     double per100 = 100 / pot.mass().kilograms();
-    return equivalent(
+    return equivalentPercent(
         taste.glutamateKilograms() * per100,
         (taste.impKilograms() + GMP * taste.gmpKilograms()) * per100);
   }

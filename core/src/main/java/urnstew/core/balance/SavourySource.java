@@ -37,10 +37,14 @@ public record SavourySource(Dose atEqualSodium, Dose atEqualSavour) {
    * All of them.
    *
    * @param sodium that each brings in one trial, as salt, share of the pot
-   * @param savoury that each brings the pot to in the other, g of glutamate alike in 100 g
+   * @param savouryPercent that each brings the pot to in the other, g of glutamate alike in 100 g
    */
   public static List<SavourySource> of(
-      InPot now, RemainingProcess course, Pantry pantry, MassFraction sodium, double savoury) {
+      InPot now,
+      RemainingProcess course,
+      Pantry pantry,
+      MassFraction sodium,
+      double savouryPercent) {
     Mass most = now.mass().times(MOST_SHARE);
     double salt = now.saltKilograms() + sodium.value() * now.mass().kilograms();
     InPot end = course.after(now);
@@ -52,7 +56,7 @@ public record SavourySource(Dose atEqualSodium, Dose atEqualSavour) {
             what ->
                 new SavourySource(
                     Dose.reaching(what, now, course, InPot::saltKilograms, saltAtEnd, most),
-                    Dose.reaching(what, now, course, Savouriness::of, savoury, most)))
+                    Dose.reaching(what, now, course, Savouriness::of, savouryPercent, most)))
         .toList();
   }
 
@@ -61,11 +65,11 @@ public record SavourySource(Dose atEqualSodium, Dose atEqualSavour) {
    * each doubling, three tenths at most. A rule of thumb after S. Yamaguchi, C. Takahashi, J. Food
    * Sci. 49 (1984) 82, where glutamate stood in for about a third of the sodium; from memory.
    */
-  public static double allowsLessSalt(double before, double after) {
-    if (before <= 0 || after <= before) {
+  public static double lessSaltShare(double beforePercent, double afterPercent) {
+    if (beforePercent <= 0 || afterPercent <= beforePercent) {
       return 0;
     }
-    double doublings = Math.log(after / before) / Math.log(2);
+    double doublings = Math.log(afterPercent / beforePercent) / Math.log(2);
     return Math.min(MOST_LESS_SALT, LESS_SALT_PER_DOUBLING * doublings);
   }
 }

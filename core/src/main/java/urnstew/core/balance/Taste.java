@@ -19,7 +19,7 @@ public enum Taste {
       case SALT -> tastes.salt().percent();
       case ACID -> tastes.sour().percent();
       case SWEET -> tastes.sugars().percent();
-      case SAVOURY -> tastes.savoury();
+      case SAVOURY -> tastes.savouryPercent();
       case FAT -> tastes.fat().percent();
     };
   }

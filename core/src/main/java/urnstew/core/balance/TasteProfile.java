@@ -18,22 +18,22 @@ import urnstew.units.Require;
  * @param sour acid that tastes: what organic acids hold of their protons, as citric acid, share of
  *     everything; salts of meat and cheese that a titration counts too are not in it
  * @param sugars share of everything
- * @param savoury g of glutamate alike in 100 g, see {@link Savouriness}
+ * @param savouryPercent g of glutamate alike in 100 g, see {@link Savouriness}
  * @param fat share of everything
  * @param pH at 25 °C
  * @param pHHolds whether the activity model holds for it
- * @param sharpness how sharp it is felt, % citric acid alike, see {@link Sharpness}
+ * @param sharpnessPercent how sharp it is felt, % citric acid alike, see {@link Sharpness}
  */
 public record TasteProfile(
     MassFraction salt,
     MassFraction acid,
     MassFraction sour,
     MassFraction sugars,
-    double savoury,
+    double savouryPercent,
     MassFraction fat,
     double pH,
     boolean pHHolds,
-    double sharpness) {
+    double sharpnessPercent) {
   /** Citric acid that one mole of base neutralises, kg. */
   private static final double CITRIC_PER_BASE = Acid.CITRIC.gramsPerMole() / 3 / 1000;
 
@@ -54,10 +54,10 @@ public record TasteProfile(
     Equilibrium rest = ChargeBalance.solve(pot.solutes(), Gas.OPEN_TO_AIR);
     double water = pot.contents().everything().waterKilograms();
     double all = pot.mass().kilograms();
-    MassFraction sour = share(rest.heldBy(SOUR) * water * CITRIC_PER_BASE, all);
+    MassFraction sour = share(rest.molesPerKilogramHeldBy(SOUR) * water * CITRIC_PER_BASE, all);
     return new TasteProfile(
         share(pot.saltKilograms(), all),
-        titrated(rest.titratable() * water, all),
+        titrated(rest.titratableMolesPerKilogram() * water, all),
         sour,
         share(pot.taste().sugarsKilograms(), all),
         Savouriness.of(pot),
@@ -68,7 +68,7 @@ public record TasteProfile(
   }
 
   /** Sugars over titratable acid; 0 where there is none. */
-  public double sugarToAcid() {
+  public double sugarToAcidRatio() {
     return acid.value() == 0 ? 0 : sugars.value() / acid.value();
   }
 

@@ -121,7 +121,7 @@ public final class BatchParts {
     double thick = pot.fall().last().seconds();
     RemainingProcess course =
         new RemainingProcess(
-            Optional.of(history.target().equivalentSolids(pot.estimate().body())),
+            Optional.of(history.target().equivalentSolids(pot.estimate().bodyFactor())),
             parts(later, step -> step.seconds() < thick),
             parts(later, step -> step.seconds() >= thick),
             onThePlate,

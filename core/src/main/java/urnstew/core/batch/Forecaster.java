@@ -174,7 +174,7 @@ public final class Forecaster {
                 ""),
             new Term(
                 "put in against the plan", "f_m", prediction.estimate().factor(Quantity.MASS), ""),
-            new Term("body of this product", "b", prediction.estimate().body(), "")),
+            new Term("body of this product", "b", prediction.estimate().bodyFactor(), "")),
         List.of("The rate stays as it is: nobody touches knob or lid"),
         List.of("Conservation of mass"),
         Confidence.MEASURED);
@@ -189,7 +189,7 @@ public final class Forecaster {
         new Term(
             "most the floor may give at that thickness",
             "q_s",
-            HeatBalance.mostFloorFlux(now.equivalentSolids().value()) / 1000,
+            HeatBalance.mostFloorWattsPerSquareMeter(now.equivalentSolids().value()) / 1000,
             "kW/m²"));
     terms.add(new Term("stir every", "t", stirEvery.toSeconds() / 60.0, "min"));
     advice.ifPresent(

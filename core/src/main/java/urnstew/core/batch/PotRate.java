@@ -11,7 +11,7 @@ public final class PotRate {
    *
    * @param factors one for each batch; at least one
    */
-  public static double typical(List<Double> factors) {
+  public static double typicalFactor(List<Double> factors) {
     List<Double> inOrder = factors.stream().sorted().toList();
     int middle = inOrder.size() / 2;
     return inOrder.size() % 2 == 1

@@ -52,12 +52,18 @@ public final class ConductionGrid {
 
   /** Puts it into other surroundings. */
   public void put(Faces faces) {
-    double inner = matter.diffusivity() / (layer * layer);
+    double inner = matter.squareMetersPerSecond() / (layer * layer);
     for (int i = 0; i < upwards.size() - 1; i++) {
       upwards.joins(i, inner, inner);
     }
-    upwards.loses(0, throughFace(faces.bottom(), layer) / layer, faces.bottomCelsius());
-    upwards.loses(upwards.size() - 1, throughFace(faces.top(), layer) / layer, faces.topCelsius());
+    upwards.loses(
+        0,
+        throughFace(faces.bottomWattsPerSquareMeterKelvin(), layer) / layer,
+        faces.bottomCelsius());
+    upwards.loses(
+        upwards.size() - 1,
+        throughFace(faces.topWattsPerSquareMeterKelvin(), layer) / layer,
+        faces.topCelsius());
     if (rings > 1) {
       putAround(faces);
     }
@@ -65,13 +71,16 @@ public final class ConductionGrid {
   }
 
   private void putAround(Faces faces) {
-    double inner = matter.diffusivity() / (ring * ring);
+    double inner = matter.squareMetersPerSecond() / (ring * ring);
     for (int i = 0; i < rings - 1; i++) {
       double edge = i + 1;
       outwards.joins(i, inner * edge / (i + 0.5), inner * edge / (i + 1.5));
     }
     double area = rings / (rings - 0.5);
-    outwards.loses(rings - 1, throughFace(faces.side(), ring) * area / ring, faces.sideCelsius());
+    outwards.loses(
+        rings - 1,
+        throughFace(faces.sideWattsPerSquareMeterKelvin(), ring) * area / ring,
+        faces.sideCelsius());
   }
 
   /** From the middle of the last volume through its face, over ρc, m/s. */
@@ -79,18 +88,18 @@ public final class ConductionGrid {
     if (coefficient == 0) {
       return 0;
     }
-    double through = 1 / (1 / coefficient + width / (2 * matter.conductivity()));
-    return through / (matter.density() * matter.specificHeat());
+    double through = 1 / (1 / coefficient + width / (2 * matter.wattsPerMeterKelvin()));
+    return through / (matter.kilogramsPerCubicMeter() * matter.joulesPerKilogramKelvin());
   }
 
   /** Stirs it through. */
   public void mix() {
-    Arrays.fill(celsius, mean());
+    Arrays.fill(celsius, meanCelsius());
     step = FIRST_STEP_SECONDS;
   }
 
   /** Goes on by one step, but not by more than so long; returns by how long, s. */
-  public double advance(double mostSeconds) {
+  public double advanceSeconds(double mostSeconds) {
     double taken = Math.min(step, mostSeconds);
     if (rings == 1) {
       upwards.advance(celsius, 0, 1, taken);
@@ -112,7 +121,7 @@ public final class ConductionGrid {
   }
 
   /** At its warmest place, °C. */
-  public double hottest() {
+  public double hottestCelsius() {
     double most = Double.NEGATIVE_INFINITY;
     for (double each : celsius) {
       most = Math.max(most, each);
@@ -121,7 +130,7 @@ public final class ConductionGrid {
   }
 
   /** On the mean over its volume, °C. */
-  public double mean() {
+  public double meanCelsius() {
     double sum = 0;
     double weight = 0;
     for (int i = 0; i < celsius.length; i++) {

@@ -12,11 +12,12 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * enough terms are summed that the last is below 1e-10. Worked number: 25 mm of sauce in a still
  * refrigerator, 7 W/(m² K) on both faces, from 90 °C to 21 °C in 3.36 h.
  *
- * @param conductivity W/(m K)
- * @param density kg/m³
- * @param specificHeat J/(kg K)
+ * @param wattsPerMeterKelvin W/(m K)
+ * @param kilogramsPerCubicMeter kg/m³
+ * @param joulesPerKilogramKelvin J/(kg K)
  */
-public record Cooling(double conductivity, double density, double specificHeat) {
+public record Cooling(
+    double wattsPerMeterKelvin, double kilogramsPerCubicMeter, double joulesPerKilogramKelvin) {
   private static final double FOUND_SECONDS = 0.5;
   private static final int ORDER = 5;
   private static final int MOST_TRIES = 60;
@@ -25,8 +26,8 @@ public record Cooling(double conductivity, double density, double specificHeat) 
   private static final int PLACES = 64;
 
   /** α, m²/s. */
-  public double diffusivity() {
-    return conductivity / (density * specificHeat);
+  public double squareMetersPerSecond() {
+    return wattsPerMeterKelvin / (kilogramsPerCubicMeter * joulesPerKilogramKelvin);
   }
 
   /**
@@ -34,12 +35,13 @@ public record Cooling(double conductivity, double density, double specificHeat) 
    *
    * @param body the shape
    * @param radiusMeters radius, or half thickness
-   * @param coefficient outside, W/(m² K)
+   * @param wattsPerSquareMeterKelvin outside, W/(m² K)
    * @param seconds since it was put there
    */
-  public double leftAtMiddle(Body body, double radiusMeters, double coefficient, double seconds) {
-    double biot = coefficient * radiusMeters / conductivity;
-    double fourier = diffusivity() * seconds / (radiusMeters * radiusMeters);
+  public double shareLeftAtMiddle(
+      Body body, double radiusMeters, double wattsPerSquareMeterKelvin, double seconds) {
+    double biot = wattsPerSquareMeterKelvin * radiusMeters / wattsPerMeterKelvin;
+    double fourier = squareMetersPerSecond() * seconds / (radiusMeters * radiusMeters);
     double sum = 0;
     for (int n = 0; n < MOST_TERMS; n++) {
       double zeta = body.eigenvalue(n, biot);
@@ -58,38 +60,53 @@ public record Cooling(double conductivity, double density, double specificHeat) 
    *
    * @param radiusMeters of the cylinder
    * @param halfHeightMeters half its height
-   * @param coefficient outside, all round, W/(m² K)
+   * @param wattsPerSquareMeterKelvin outside, all round, W/(m² K)
    * @param seconds since it was put there
    */
-  public double leftInShortCylinder(
-      double radiusMeters, double halfHeightMeters, double coefficient, double seconds) {
-    return leftAtMiddle(Body.SLAB, halfHeightMeters, coefficient, seconds)
-        * leftAtMiddle(Body.CYLINDER, radiusMeters, coefficient, seconds);
+  public double shareLeftInShortCylinder(
+      double radiusMeters,
+      double halfHeightMeters,
+      double wattsPerSquareMeterKelvin,
+      double seconds) {
+    return shareLeftAtMiddle(Body.SLAB, halfHeightMeters, wattsPerSquareMeterKelvin, seconds)
+        * shareLeftAtMiddle(Body.CYLINDER, radiusMeters, wattsPerSquareMeterKelvin, seconds);
   }
 
   /**
    * Share of the first difference that is left at the hottest point of a layer with unlike faces.
    *
    * @param depthMeters of the layer
-   * @param top coefficient of the upper face, W/(m² K)
-   * @param bottom coefficient of the lower face, W/(m² K)
+   * @param topWattsPerSquareMeterKelvin coefficient of the upper face, W/(m² K)
+   * @param bottomWattsPerSquareMeterKelvin coefficient of the lower face, W/(m² K)
    * @param seconds since it was put there
    */
-  public double leftInLayer(double depthMeters, double top, double bottom, double seconds) {
-    return new Layer(this, depthMeters, top, bottom).hottest(seconds, PLACES);
+  public double shareLeftInLayer(
+      double depthMeters,
+      double topWattsPerSquareMeterKelvin,
+      double bottomWattsPerSquareMeterKelvin,
+      double seconds) {
+    return new Layer(
+            this, depthMeters, topWattsPerSquareMeterKelvin, bottomWattsPerSquareMeterKelvin)
+        .hottest(seconds, PLACES);
   }
 
   /**
    * Time until the hottest point of a layer has fallen to a temperature, s.
    *
-   * @param from at the start, °C
-   * @param to wanted, °C; above the surroundings
-   * @param surroundings °C
+   * @param fromCelsius at the start, °C
+   * @param toCelsius wanted, °C; above the surroundings
+   * @param surroundingsCelsius °C
    */
   public double secondsInLayer(
-      double depthMeters, double top, double bottom, double from, double to, double surroundings) {
-    double wanted = (to - surroundings) / (from - surroundings);
-    Layer layer = new Layer(this, depthMeters, top, bottom);
+      double depthMeters,
+      double topWattsPerSquareMeterKelvin,
+      double bottomWattsPerSquareMeterKelvin,
+      double fromCelsius,
+      double toCelsius,
+      double surroundingsCelsius) {
+    double wanted = (toCelsius - surroundingsCelsius) / (fromCelsius - surroundingsCelsius);
+    Layer layer =
+        new Layer(this, depthMeters, topWattsPerSquareMeterKelvin, bottomWattsPerSquareMeterKelvin);
     double low = 0;
     double high = 3600;
     while (layer.hottest(high, PLACES) > wanted) {

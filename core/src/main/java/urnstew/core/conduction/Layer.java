@@ -28,9 +28,9 @@ final class Layer {
 
   Layer(Cooling matter, double depth, double top, double bottom) {
     this.depth = depth;
-    this.diffusivity = matter.diffusivity();
-    this.lower = bottom * depth / matter.conductivity();
-    this.upper = top * depth / matter.conductivity();
+    this.diffusivity = matter.squareMetersPerSecond();
+    this.lower = bottom * depth / matter.wattsPerMeterKelvin();
+    this.upper = top * depth / matter.wattsPerMeterKelvin();
     for (int n = 0; n < TERMS; n++) {
       double z =
           new BrentSolver(1e-12).solve(200, this::margin, n * Math.PI + EDGE, (n + 1) * Math.PI);

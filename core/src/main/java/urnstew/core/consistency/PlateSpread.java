@@ -32,12 +32,12 @@ public final class PlateSpread {
   private PlateSpread() {}
 
   /** Yield stress of a cold sauce, Pa. */
-  public static double yieldPascals(MassFraction solids, double body) {
-    return REFERENCE_PASCALS * body * Math.pow(solids.value() / REFERENCE_SOLIDS, EXPONENT);
+  public static double yieldPascals(MassFraction solids, double bodyFactor) {
+    return REFERENCE_PASCALS * bodyFactor * Math.pow(solids.value() / REFERENCE_SOLIDS, EXPONENT);
   }
 
   /** Width of a spoonful on a cold plate. */
-  public static Length spread(MassFraction solids, double body, Volume spoonful) {
+  public static Length spread(MassFraction solids, double bodyFactor, Volume spoonful) {
     double volume = spoonful.cubicMeters();
     double fifth =
         225
@@ -45,26 +45,26 @@ public final class PlateSpread {
             * GRAVITY
             * volume
             * volume
-            / (128 * Math.PI * Math.PI * yieldPascals(solids, body));
+            / (128 * Math.PI * Math.PI * yieldPascals(solids, bodyFactor));
     return new Length(2 * Math.pow(fifth, 0.2));
   }
 
   /** Solids at which a spoonful of this product spreads so far. */
-  public static MassFraction solidsAt(Length spread, double body, Volume spoonful) {
-    double reference = spread(new MassFraction(REFERENCE_SOLIDS), body, spoonful).meters();
+  public static MassFraction solidsAt(Length spread, double bodyFactor, Volume spoonful) {
+    double reference = spread(new MassFraction(REFERENCE_SOLIDS), bodyFactor, spoonful).meters();
     double share = REFERENCE_SOLIDS * Math.pow(reference / spread.meters(), 5 / EXPONENT);
     return new MassFraction(Math.min(1, share));
   }
 
   /** How far it runs in a 5 cm wide consistometer, from the gate. */
-  public static Length channelRun(MassFraction solids, double body) {
+  public static Length channelRun(MassFraction solids, double bodyFactor) {
     double cube =
         9
             * DENSITY
             * GRAVITY
             * CHANNEL_CUBIC_METERS
             * CHANNEL_CUBIC_METERS
-            / (8 * CHANNEL_WIDTH_METERS * CHANNEL_WIDTH_METERS * yieldPascals(solids, body));
+            / (8 * CHANNEL_WIDTH_METERS * CHANNEL_WIDTH_METERS * yieldPascals(solids, bodyFactor));
     return new Length(Math.max(0, Math.cbrt(cube) - CHANNEL_GATE_METERS));
   }
 }

@@ -61,7 +61,7 @@ public record TomatoFlow(double consistencyIndex, double flowIndex) {
   }
 
   /** Apparent viscosity at a shear rate in 1/s, Pa·s. */
-  public double viscosityAt(double perSecond) {
+  public double pascalSecondsAt(double perSecond) {
     return consistencyIndex * Math.pow(perSecond, flowIndex - 1);
   }
 
@@ -71,7 +71,7 @@ public record TomatoFlow(double consistencyIndex, double flowIndex) {
    * Texture Stud. 12 (1981) 521, from memory: 9.2 to 13 by product). Worked number: 20 °C against
    * 93 °C is 2.2.
    */
-  public static double timesThicker(Temperature at, Temperature than) {
+  public static double thickerFactor(Temperature at, Temperature than) {
     return Math.exp(SEEN_KELVINS * (1 / at.kelvins() - 1 / than.kelvins()));
   }
 }

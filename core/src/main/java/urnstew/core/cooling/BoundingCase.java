@@ -43,7 +43,9 @@ enum BoundingCase {
   Cooling matter(CoolingSauce sauce, double speed) {
     Cooling known = sauce.matter();
     return new Cooling(
-        known.conductivity() * inside * speed, known.density(), known.specificHeat());
+        known.wattsPerMeterKelvin() * inside * speed,
+        known.kilogramsPerCubicMeter(),
+        known.joulesPerKilogramKelvin());
   }
 
   double depth(double meters) {

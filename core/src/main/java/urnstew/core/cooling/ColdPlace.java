@@ -13,21 +13,22 @@ public enum ColdPlace {
   COLD_WATER(150, true, 14, 18),
   ICE_BATH(150, true, 0.5, 2);
 
-  private final double coefficient;
+  private final double wattsPerSquareMeterKelvin;
   private final boolean bath;
   private final double usualCelsius;
   private final double warmestCelsius;
 
-  ColdPlace(double coefficient, boolean bath, double usualCelsius, double warmestCelsius) {
-    this.coefficient = coefficient;
+  ColdPlace(
+      double wattsPerSquareMeterKelvin, boolean bath, double usualCelsius, double warmestCelsius) {
+    this.wattsPerSquareMeterKelvin = wattsPerSquareMeterKelvin;
     this.bath = bath;
     this.usualCelsius = usualCelsius;
     this.warmestCelsius = warmestCelsius;
   }
 
   /** Outside coefficient of the wetted or blown side, W/(m² K). */
-  public double coefficient() {
-    return coefficient;
+  public double wattsPerSquareMeterKelvin() {
+    return wattsPerSquareMeterKelvin;
   }
 
   /** Whether the vessel stands in water, with room air above it. */

@@ -55,8 +55,8 @@ public record ColdSpot(ColdPlace place, Temperature usual, Temperature warmest, 
    */
   Faces faces(boolean covered, double wall, boolean warm) {
     double around = warm ? warmest.celsius() : usual.celsius();
-    double side = 1 / (1 / place.coefficient() + wall);
-    double openTop = place.bath() ? OPEN_TOP : place.coefficient();
+    double side = 1 / (1 / place.wattsPerSquareMeterKelvin() + wall);
+    double openTop = place.bath() ? OPEN_TOP : place.wattsPerSquareMeterKelvin();
     double top = covered ? Math.min(COVERED_TOP, openTop) : openTop;
     return new Faces(top, side, side, place.bath() ? room.celsius() : around, around, around);
   }

@@ -80,7 +80,8 @@ record CoolingBounds(
     return history.readings().stream()
         .mapToDouble(
             reading ->
-                course.at(history.seconds(reading.at())) - (reading.celsius() - reading.error()))
+                course.celsiusAt(history.seconds(reading.at()))
+                    - (reading.celsius() - reading.errorKelvins()))
         .min()
         .orElse(1);
   }
@@ -90,7 +91,9 @@ record CoolingBounds(
     return history.readings().stream()
         .mapToDouble(
             reading ->
-                reading.celsius() - reading.error() - course.at(history.seconds(reading.at())))
+                reading.celsius()
+                    - reading.errorKelvins()
+                    - course.celsiusAt(history.seconds(reading.at())))
         .min()
         .orElse(1);
   }
@@ -132,8 +135,8 @@ record CoolingBounds(
   private static double misfit(CoolingCourse course, CoolingHistory history, double log) {
     double sum = log * log / (PRIOR * PRIOR);
     for (CoolingEvent.Read reading : history.readings()) {
-      double off = course.at(history.seconds(reading.at())) - reading.celsius();
-      double error = Math.hypot(reading.error(), PLACE_ERROR);
+      double off = course.celsiusAt(history.seconds(reading.at())) - reading.celsius();
+      double error = Math.hypot(reading.errorKelvins(), PLACE_ERROR);
       sum += off * off / (error * error);
     }
     return sum;
@@ -151,7 +154,7 @@ record CoolingBounds(
           run.from(
               history.steps(),
               history.seconds(reading.at()),
-              reading.celsius() + reading.error(),
+              reading.celsius() + reading.errorKelvins(),
               until));
     }
     if (edges.size() == 1) {
@@ -167,7 +170,7 @@ record CoolingBounds(
                         at,
                         edges.stream()
                             .filter(edge -> edge.points().get(0).seconds() <= at)
-                            .mapToDouble(edge -> edge.at(at))
+                            .mapToDouble(edge -> edge.celsiusAt(at))
                             .min()
                             .orElseThrow()))
             .toList());

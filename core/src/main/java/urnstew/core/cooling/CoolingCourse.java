@@ -42,16 +42,16 @@ public record CoolingCourse(List<Point> points) {
   }
 
   /** How long it takes from one temperature to a lower one; empty if it never does. */
-  public OptionalDouble secondsBetween(double from, double to) {
-    OptionalDouble start = secondsTo(from);
-    OptionalDouble end = secondsTo(to);
+  public OptionalDouble secondsBetween(double fromCelsius, double toCelsius) {
+    OptionalDouble start = secondsTo(fromCelsius);
+    OptionalDouble end = secondsTo(toCelsius);
     return start.isPresent() && end.isPresent()
         ? OptionalDouble.of(end.getAsDouble() - start.getAsDouble())
         : OptionalDouble.empty();
   }
 
   /** Warmest place at a moment, °C; before and after the course its ends. */
-  public double at(double seconds) {
+  public double celsiusAt(double seconds) {
     Point before = points.get(0);
     for (Point point : points) {
       if (point.seconds() >= seconds) {

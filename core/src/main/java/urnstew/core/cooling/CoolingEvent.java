@@ -19,9 +19,9 @@ public sealed interface CoolingEvent {
    * Its warmest place was read.
    *
    * @param celsius °C
-   * @param error of the thermometer, K
+   * @param errorKelvins of the thermometer, K
    */
-  record Read(Instant at, double celsius, double error) implements CoolingEvent {}
+  record Read(Instant at, double celsius, double errorKelvins) implements CoolingEvent {}
 
   /** It was stirred through. */
   record Stirred(Instant at) implements CoolingEvent {}

@@ -30,16 +30,17 @@ public record CoolingForecast(
    * How long to one mark, from the start of the clock.
    *
    * @param mark of the rule
-   * @param likely s; empty if never within two days
-   * @param slow s, on the slow side; empty if never within two days
+   * @param likelySeconds s; empty if never within two days
+   * @param slowSeconds s, on the slow side; empty if never within two days
    */
-  public record MarkTime(CoolingMark mark, OptionalDouble likely, OptionalDouble slow) {
+  public record MarkTime(
+      CoolingMark mark, OptionalDouble likelySeconds, OptionalDouble slowSeconds) {
     private boolean likelyInTime() {
-      return likely.isPresent() && likely.getAsDouble() <= mark.within().toSeconds();
+      return likelySeconds.isPresent() && likelySeconds.getAsDouble() <= mark.within().toSeconds();
     }
 
     private boolean surelyInTime() {
-      return slow.isPresent() && slow.getAsDouble() <= mark.within().toSeconds();
+      return slowSeconds.isPresent() && slowSeconds.getAsDouble() <= mark.within().toSeconds();
     }
   }
 
@@ -89,7 +90,7 @@ public record CoolingForecast(
   }
 
   private static CoolingVerdict verdict(List<MarkTime> marks, boolean endsTooWarm) {
-    if (endsTooWarm || marks.get(marks.size() - 1).likely().isEmpty()) {
+    if (endsTooWarm || marks.get(marks.size() - 1).likelySeconds().isEmpty()) {
       return CoolingVerdict.NEVER;
     }
     if (marks.stream().allMatch(MarkTime::surelyInTime)) {

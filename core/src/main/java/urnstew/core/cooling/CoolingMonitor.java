@@ -69,7 +69,7 @@ public final class CoolingMonitor {
     OptionalDouble earliest = bounds.fast().secondsTo(from);
     double lastHot =
         history.readings().stream()
-            .filter(reading -> reading.celsius() - reading.error() >= from)
+            .filter(reading -> reading.celsius() - reading.errorKelvins() >= from)
             .mapToDouble(reading -> history.seconds(reading.at()))
             .max()
             .orElse(0);
@@ -85,7 +85,7 @@ public final class CoolingMonitor {
     Instant deadline = clock.plus(mark.within());
     Optional<Instant> shown =
         history.readings().stream()
-            .filter(reading -> reading.celsius() + reading.error() <= mark.celsius())
+            .filter(reading -> reading.celsius() + reading.errorKelvins() <= mark.celsius())
             .map(CoolingEvent.Read::at)
             .filter(at -> !at.isAfter(deadline))
             .findFirst();
@@ -110,7 +110,7 @@ public final class CoolingMonitor {
             .anyMatch(
                 reading ->
                     !reading.at().isBefore(deadline)
-                        && reading.celsius() - reading.error() > mark.celsius());
+                        && reading.celsius() - reading.errorKelvins() > mark.celsius());
     if (tooWarmThen) {
       return MarkOutlook.State.MISSED;
     }
@@ -134,7 +134,7 @@ public final class CoolingMonitor {
             .anyMatch(
                 reading ->
                     reading.at().isAfter(deadline)
-                        && reading.celsius() + reading.error() <= mark.celsius());
+                        && reading.celsius() + reading.errorKelvins() <= mark.celsius());
     return readSince ? MarkOutlook.State.RECKONED : MarkOutlook.State.TO_READ;
   }
 

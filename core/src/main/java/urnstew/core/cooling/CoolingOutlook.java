@@ -16,7 +16,7 @@ import urnstew.core.explain.Working;
  * @param marks of the rule, in their order
  * @param likely course of its warmest place from the start
  * @param slow the slow side, from the last reading on
- * @param speed how much faster than assumed the readings say it cools; 1 without readings
+ * @param speedFactor how much faster than assumed the readings say it cools; 1 without readings
  */
 public record CoolingOutlook(
     CoolingVerdict verdict,
@@ -26,13 +26,13 @@ public record CoolingOutlook(
     List<MarkOutlook> marks,
     CoolingCourse likely,
     CoolingCourse slow,
-    double speed) {
+    double speedFactor) {
   public CoolingOutlook {
     marks = List.copyOf(marks);
   }
 
   /** How the hours came about. */
   public Working working(CoolingSauce sauce, CoolingSetup setup) {
-    return CoolingWorking.of(sauce, setup, speed);
+    return CoolingWorking.of(sauce, setup, speedFactor);
   }
 }

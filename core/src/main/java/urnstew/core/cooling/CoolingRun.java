@@ -68,7 +68,7 @@ final class CoolingRun {
       double stir =
           side.stirredEvery(setup).map(CoolingRun::seconds).orElse(Double.POSITIVE_INFINITY);
       double most = Math.min(last, Math.min(end, stirredAt + stir)) - at;
-      at += grid.advance(Math.max(most, 1e-6));
+      at += grid.advanceSeconds(Math.max(most, 1e-6));
       if (at >= stirredAt + stir - 1e-6) {
         grid.mix();
         stirredAt = at;
@@ -78,7 +78,7 @@ final class CoolingRun {
         grid = after(step, setup, grid);
         setup = step.setup().orElse(setup);
       }
-      double hottest = grid.hottest();
+      double hottest = grid.hottestCelsius();
       Optional<CoolingSetup> onward = onward(setup, hottest);
       if (onward.isPresent()) {
         setup = onward.get();
@@ -132,7 +132,7 @@ final class CoolingRun {
     }
     CoolingSetup setup = step.setup().get();
     if (!setup.samePans(before)) {
-      return grid(setup, side == BoundingCase.SLOW ? grid.hottest() : grid.mean());
+      return grid(setup, side == BoundingCase.SLOW ? grid.hottestCelsius() : grid.meanCelsius());
     }
     grid.put(side.faces(setup, speed));
     return grid;

@@ -38,9 +38,9 @@ public record CoolingSauce(Composition contents, Optional<Length> thickestPiece)
   /** How it takes and passes heat; a thick sauce that nobody stirs does not flow by itself. */
   Cooling matter() {
     return new Cooling(
-        ThermalProperties.conductivity(contents, ON_THE_WAY),
+        ThermalProperties.wattsPerMeterKelvin(contents, ON_THE_WAY),
         ThermalProperties.density(contents, ON_THE_WAY).kilogramsPerCubicMeter(),
-        ThermalProperties.specificHeat(contents, ON_THE_WAY));
+        ThermalProperties.joulesPerKilogramKelvin(contents, ON_THE_WAY));
   }
 
   double cubicMeters() {
@@ -58,7 +58,7 @@ public record CoolingSauce(Composition contents, Optional<Length> thickestPiece)
    */
   public Mass iceBetween(Temperature from, Temperature to) {
     double joules =
-        ThermalProperties.heatCapacity(contents, ON_THE_WAY.celsius())
+        ThermalProperties.joulesPerKelvin(contents, ON_THE_WAY.celsius())
             * (from.celsius() - to.celsius());
     return new Mass(Math.max(0, joules) / ICE_MELTS_JOULES_PER_KILOGRAM);
   }

@@ -56,7 +56,7 @@ public final class CoolingWays {
   private static Comparator<CoolingForecast> leastWork() {
     return Comparator.<CoolingForecast>comparingInt(way -> way.setup().count())
         .thenComparing(way -> way.setup().spot().place().bath())
-        .thenComparingDouble(way -> way.marks().get(0).likely().orElse(Double.MAX_VALUE));
+        .thenComparingDouble(way -> way.marks().get(0).likelySeconds().orElse(Double.MAX_VALUE));
   }
 
   private Optional<CoolingForecast> fewest(CoolingPan pan, ColdSpot spot, List<ColdSpot> spots) {

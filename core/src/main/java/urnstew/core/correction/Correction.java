@@ -197,7 +197,8 @@ final class Correction {
     return readings.stream()
         .mapToDouble(
             reading ->
-                (reading.value() - reading.predicted(fall.at(reading.seconds()), estimate.body()))
+                (reading.value()
+                        - reading.predicted(fall.at(reading.seconds()), estimate.bodyFactor()))
                     / reading.deviation())
         .toArray();
   }

@@ -50,7 +50,7 @@ public record ParameterEstimate(Map<Quantity, Double> values) {
   }
 
   /** How thick this product is at its solids, against the assumed. */
-  public double body() {
+  public double bodyFactor() {
     return factor(Quantity.BODY);
   }
 

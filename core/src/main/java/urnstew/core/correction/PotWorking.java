@@ -67,7 +67,7 @@ public final class PotWorking {
         new Term(
             "thick enough at",
             "s",
-            target.equivalentSolids(estimate.body()).percent(),
+            target.equivalentSolids(estimate.bodyFactor()).percent(),
             "% solids"));
     terms.add(new Term("air pressure here", "p", altitude.pressure().kilopascals(), "kPa"));
     terms.add(new Term("water boils here at", "T_b", altitude.boilingPoint().celsius(), "°C"));

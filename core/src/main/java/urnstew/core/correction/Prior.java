@@ -16,20 +16,20 @@ import urnstew.core.reduction.Heating;
  * products, and by 0.12 from batch to batch of one (assumptions). A burner likewise, from batches
  * cooked on it set and left: half of its spread is its own.
  *
- * @param evaporationMean logarithm of the likely rate factor
- * @param evaporationDeviation its standard deviation
- * @param powerMean logarithm of the likely factor on the burner's heat
- * @param powerDeviation standard deviation of the logarithm of the heat
- * @param bodyMean logarithm of the likely body
- * @param bodyDeviation its standard deviation
+ * @param evaporationLogMean logarithm of the likely rate factor
+ * @param evaporationLogDeviation its standard deviation
+ * @param powerLogMean logarithm of the likely factor on the burner's heat
+ * @param powerLogDeviation standard deviation of the logarithm of the heat
+ * @param bodyLogMean logarithm of the likely body
+ * @param bodyLogDeviation its standard deviation
  */
 public record Prior(
-    double evaporationMean,
-    double evaporationDeviation,
-    double powerMean,
-    double powerDeviation,
-    double bodyMean,
-    double bodyDeviation) {
+    double evaporationLogMean,
+    double evaporationLogDeviation,
+    double powerLogMean,
+    double powerLogDeviation,
+    double bodyLogMean,
+    double bodyLogDeviation) {
   private static final double NINE_TENTHS = 1.645;
   private static final double ALL_POTS = Math.log(1.5) / NINE_TENTHS;
   private static final double SAME_POT = 0.15;
@@ -99,7 +99,13 @@ public record Prior(
    */
   public Prior under(Heating heating) {
     return heating instanceof Heating.InOven
-        ? new Prior(evaporationMean, evaporationDeviation, 0, ALL_OVENS, bodyMean, bodyDeviation)
+        ? new Prior(
+            evaporationLogMean,
+            evaporationLogDeviation,
+            0,
+            ALL_OVENS,
+            bodyLogMean,
+            bodyLogDeviation)
         : this;
   }
 
@@ -114,25 +120,25 @@ public record Prior(
   }
 
   /** The likely rate factor. */
-  public double likelyEvaporation() {
-    return Math.exp(evaporationMean);
+  public double likelyEvaporationFactor() {
+    return Math.exp(evaporationLogMean);
   }
 
   /** The likely factor on the burner's heat. */
-  public double likelyPower() {
-    return Math.exp(powerMean);
+  public double likelyPowerFactor() {
+    return Math.exp(powerLogMean);
   }
 
   /** The likely body of the product, 1 for an ordinary one. */
-  public double likelyBody() {
-    return Math.exp(bodyMean);
+  public double likelyBodyFactor() {
+    return Math.exp(bodyLogMean);
   }
 
   double mean(Quantity quantity) {
     return switch (quantity) {
-      case EVAPORATION -> evaporationMean;
-      case POWER -> powerMean;
-      case BODY -> bodyMean;
+      case EVAPORATION -> evaporationLogMean;
+      case POWER -> powerLogMean;
+      case BODY -> bodyLogMean;
       default -> 0;
     };
   }
@@ -140,12 +146,12 @@ public record Prior(
   /** Standard deviation of a quantity. */
   double deviation(Quantity quantity) {
     return switch (quantity) {
-      case EVAPORATION -> evaporationDeviation;
-      case POWER -> powerDeviation;
+      case EVAPORATION -> evaporationLogDeviation;
+      case POWER -> powerLogDeviation;
       case MASS -> MASS;
       case SOLIDS -> SOLIDS;
       case WARMTH -> WARMTH;
-      case BODY -> bodyDeviation;
+      case BODY -> bodyLogDeviation;
       case DRIFT -> DRIFT;
     };
   }

@@ -23,8 +23,8 @@ public sealed interface Reading {
   /** One standard deviation of the instrument, in SI. */
   double deviation();
 
-  /** What would be read in this state of a product of this body, in SI. */
-  double predicted(PotState state, double body);
+  /** What would be read in this state of a product of this bodyFactor, in SI. */
+  double predicted(PotState state, double bodyFactor);
 
   /**
    * A weighing.
@@ -46,7 +46,7 @@ public sealed interface Reading {
     }
 
     @Override
-    public double predicted(PotState state, double body) {
+    public double predicted(PotState state, double bodyFactor) {
       return state.mass().kilograms();
     }
   }
@@ -71,7 +71,7 @@ public sealed interface Reading {
     }
 
     @Override
-    public double predicted(PotState state, double body) {
+    public double predicted(PotState state, double bodyFactor) {
       return state.depth().meters();
     }
   }
@@ -97,7 +97,7 @@ public sealed interface Reading {
     }
 
     @Override
-    public double predicted(PotState state, double body) {
+    public double predicted(PotState state, double bodyFactor) {
       return state.celsius();
     }
   }
@@ -123,7 +123,7 @@ public sealed interface Reading {
     }
 
     @Override
-    public double predicted(PotState state, double body) {
+    public double predicted(PotState state, double bodyFactor) {
       return state.contents().sauce().solubleFraction().value();
     }
   }
@@ -153,9 +153,9 @@ public sealed interface Reading {
     }
 
     @Override
-    public double predicted(PotState state, double body) {
+    public double predicted(PotState state, double bodyFactor) {
       double share = Math.max(THINNEST, state.equivalentSolids().value());
-      return PlateSpread.spread(new MassFraction(share), body, spoonful).meters();
+      return PlateSpread.spread(new MassFraction(share), bodyFactor, spoonful).meters();
     }
   }
 }

@@ -21,7 +21,7 @@ record ReductionCurves(
 
   ReductionCurve under(ParameterEstimate estimate) {
     return Reduction.untilThick(
-        program, target.equivalentSolids(estimate.body()), estimate.unknowns(lastReading));
+        program, target.equivalentSolids(estimate.bodyFactor()), estimate.unknowns(lastReading));
   }
 
   /** Seconds until it is thick enough; a day where it never is. */

@@ -8,7 +8,7 @@ import urnstew.units.Volume;
 /** When a sauce is thick enough. */
 public sealed interface Target {
   /** Solids it must thicken like, for a product of this body. */
-  MassFraction equivalentSolids(double body);
+  MassFraction equivalentSolids(double bodyFactor);
 
   /**
    * By its solids.
@@ -17,7 +17,7 @@ public sealed interface Target {
    */
   record Solids(MassFraction share) implements Target {
     @Override
-    public MassFraction equivalentSolids(double body) {
+    public MassFraction equivalentSolids(double bodyFactor) {
       return share;
     }
   }
@@ -30,8 +30,8 @@ public sealed interface Target {
    */
   record Plate(Length spread, Volume spoonful) implements Target {
     @Override
-    public MassFraction equivalentSolids(double body) {
-      return PlateSpread.solidsAt(spread, body, spoonful);
+    public MassFraction equivalentSolids(double bodyFactor) {
+      return PlateSpread.solidsAt(spread, bodyFactor, spoonful);
     }
   }
 }

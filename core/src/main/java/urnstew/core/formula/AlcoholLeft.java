@@ -54,12 +54,12 @@ public record AlcoholLeft(MassFraction least, MassFraction most) {
   /**
    * The range for a simmered pot.
    *
-   * @param modelled share that the model of the pot leaves
+   * @param modelledShare share that the model of the pot leaves
    * @param simmered how long it was in
    */
-  public static AlcoholLeft between(double modelled, Duration simmered) {
+  public static AlcoholLeft between(double modelledShare, Duration simmered) {
     double table = published(Method.STIRRED_IN, simmered).value();
-    double pot = Math.max(NEVER_LESS, Math.min(1, modelled));
+    double pot = Math.max(NEVER_LESS, Math.min(1, modelledShare));
     return new AlcoholLeft(
         new MassFraction(Math.min(table, pot)), new MassFraction(Math.max(table, pot)));
   }

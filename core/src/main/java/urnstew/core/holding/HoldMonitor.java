@@ -52,7 +52,7 @@ public final class HoldMonitor {
 
   /** Takes a reading in; whether it may still be eaten. */
   private boolean stands(HoldReading reading) {
-    double shown = reading.celsius() - reading.error();
+    double shown = reading.celsius() - reading.errorKelvins();
     boolean inTime = !reading.at().isAfter(lastHot.plus(grace));
     if (fallen) {
       boolean reheated = shown >= rules.of(Limit.REHEAT).value();

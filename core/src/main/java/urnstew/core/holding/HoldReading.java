@@ -7,6 +7,6 @@ import java.time.Instant;
  *
  * @param at when
  * @param celsius °C, at its coldest place
- * @param error of the thermometer, K
+ * @param errorKelvins of the thermometer, K
  */
-public record HoldReading(Instant at, double celsius, double error) {}
+public record HoldReading(Instant at, double celsius, double errorKelvins) {}

@@ -37,21 +37,21 @@ public record TimeAlone(Instant start, boolean fromCold, RuleSet rules) {
    *
    * @param state how it stands
    * @param discard moment from which it may not be served
-   * @param tooWarm reading for which it may not be served before that, °C
+   * @param tooWarmCelsius reading for which it may not be served before that, °C
    */
-  public record Outlook(State state, Instant discard, OptionalDouble tooWarm) {}
+  public record Outlook(State state, Instant discard, OptionalDouble tooWarmCelsius) {}
 
   /**
    * Starts the clock.
    *
    * @param celsius read when it left its temperature
-   * @param error of the thermometer, K
+   * @param errorKelvins of the thermometer, K
    * @throws InvalidInput if that was neither hot nor cold enough
    */
   public static TimeAlone starting(
-      Instant start, boolean fromCold, double celsius, double error, RuleSet rules) {
+      Instant start, boolean fromCold, double celsius, double errorKelvins, RuleSet rules) {
     double limit = rules.of(fromCold ? Limit.COLD_HOLD : Limit.HOT_HOLD).value();
-    boolean shown = fromCold ? celsius + error <= limit : celsius - error >= limit;
+    boolean shown = fromCold ? celsius + errorKelvins <= limit : celsius - errorKelvins >= limit;
     if (!shown) {
       throw new InvalidInput(
           "celsius",
@@ -82,7 +82,7 @@ public record TimeAlone(Instant start, boolean fromCold, RuleSet rules) {
     double top = top().orElse(Double.POSITIVE_INFINITY);
     Optional<HoldReading> first =
         readings.stream()
-            .filter(reading -> reading.celsius() + reading.error() > top)
+            .filter(reading -> reading.celsius() + reading.errorKelvins() > top)
             .min((a, b) -> a.at().compareTo(b.at()));
     Instant end = start.plus(allowed());
     Instant discard = first.map(HoldReading::at).filter(at -> at.isBefore(end)).orElse(end);

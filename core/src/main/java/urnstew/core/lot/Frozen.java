@@ -96,7 +96,7 @@ public final class Frozen {
     Temperature middle = Temperature.ofCelsius(Math.max(1, from.celsius() / 2));
     double heat =
         ThermalProperties.density(sauce, middle).kilogramsPerCubicMeter()
-            * ThermalProperties.specificHeat(sauce, middle)
+            * ThermalProperties.joulesPerKilogramKelvin(sauce, middle)
             * volumeOverSurface;
     double falls =
         (from.celsius() - freezer.celsius()) / (freezingPoint().celsius() - freezer.celsius());
@@ -106,7 +106,7 @@ public final class Frozen {
   /** Until the last ice is gone. */
   public Duration thawing(Temperature around, Air air) {
     double above = around.celsius() - freezingPoint().celsius();
-    double thawed = ThermalProperties.conductivity(sauce, Temperature.ofCelsius(2));
+    double thawed = ThermalProperties.wattsPerMeterKelvin(sauce, Temperature.ofCelsius(2));
     return seconds(
         plank(thawed)
             .secondsInTub(tub.diameterMeters(), tub.depth().meters(), air.coefficient, above));

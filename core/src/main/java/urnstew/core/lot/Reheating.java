@@ -45,7 +45,8 @@ public record Reheating(Duration time, Temperature target, Duration within, bool
     Temperature target = rules.temperature(Limit.REHEAT);
     Temperature middle = Temperature.ofCelsius((from.celsius() + target.celsius()) / 2);
     double joules =
-        ThermalProperties.heatCapacity(lot, middle.celsius()) * (target.celsius() - from.celsius())
+        ThermalProperties.joulesPerKelvin(lot, middle.celsius())
+                * (target.celsius() - from.celsius())
             + frozenShare * lot.waterKilograms() * MELTS_JOULES_PER_KILOGRAM;
     double thick = Math.min(1, lot.solidsFraction().value() / THICK);
     double through = floor.squareMeters() * (THIN_WATTS + thick * (THICK_WATTS - THIN_WATTS));

@@ -159,7 +159,7 @@ public final class UseUp {
     Variant variant =
         BaseBatch.of(base, base.formula().target(), List.of(dish), Mass.ZERO).variants().get(0);
     boolean fits =
-        variant.times() > 0
+        variant.factor() > 0
             && variant.leavesBefore().isEmpty()
             && variant.brings().stream().allMatch(more -> isWelcome(more, dish, variant.share()));
     return fits ? OptionalDouble.of(variant.share().kilograms()) : OptionalDouble.empty();

@@ -42,7 +42,7 @@ public record Browning(int loads, Mass each, Duration time, boolean boundByHeat)
     Require.within("meat", meat.kilograms(), 0, 200, "kg");
     Require.positive("power", power.watts(), "W");
     double warming = SPECIFIC_HEAT * (boiling.celsius() - start.celsius());
-    double drying = WATER_GIVEN * SteamLine.latentHeat(boiling.celsius());
+    double drying = WATER_GIVEN * SteamLine.latentJoulesPerKilogram(boiling.celsius());
     double byHeat = power.watts() * DRYING_SECONDS / (warming + drying);
     double byFloor = KILOGRAMS_PER_SQUARE_METER * pan.shape().floor().squareMeters();
     int loads = (int) Math.ceil(meat.kilograms() / Math.min(byHeat, byFloor) - 1e-9);

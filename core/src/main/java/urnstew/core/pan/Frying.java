@@ -39,7 +39,8 @@ public record Frying(Mass load) {
     double given =
         oil.kilograms() * OIL_SPECIFIC_HEAT * mayFall.kelvins() + power.watts() * SECONDS;
     double needed =
-        FOOD_SPECIFIC_HEAT * FOOD_WARMS_KELVINS + WATER_LOST * SteamLine.latentHeat(100);
+        FOOD_SPECIFIC_HEAT * FOOD_WARMS_KELVINS
+            + WATER_LOST * SteamLine.latentJoulesPerKilogram(100);
     return new Frying(new Mass(given / needed));
   }
 }

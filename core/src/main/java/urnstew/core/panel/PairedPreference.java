@@ -23,7 +23,7 @@ public record PairedPreference(int tasters, int first) {
   }
 
   /** How often chance alone gives a split at least as uneven. */
-  public double chance() {
+  public double probability() {
     int more = Math.max(first, tasters - first);
     return Math.min(1, 2 * atLeast(more, tasters));
   }
@@ -39,7 +39,7 @@ public record PairedPreference(int tasters, int first) {
   }
 
   public boolean proves() {
-    return chance() <= PROOF;
+    return probability() <= PROOF;
   }
 
   /** In plain words. */
@@ -52,7 +52,7 @@ public record PairedPreference(int tasters, int first) {
             more,
             tasters,
             tasters,
-            often(chance()));
+            often(probability()));
     if (proves()) {
       return often + " That is a preference.";
     }
@@ -63,15 +63,15 @@ public record PairedPreference(int tasters, int first) {
   }
 
   /** A chance as people say it. */
-  static String often(double chance) {
-    if (chance >= 0.995) {
+  static String often(double probability) {
+    if (probability >= 0.995) {
       return "every time";
     }
-    if (chance >= 0.1) {
-      return String.format(Locale.ROOT, "%d times in 10", Math.round(10 * chance));
+    if (probability >= 0.1) {
+      return String.format(Locale.ROOT, "%d times in 10", Math.round(10 * probability));
     }
-    if (chance >= 0.01) {
-      return String.format(Locale.ROOT, "%d times in 100", Math.round(100 * chance));
+    if (probability >= 0.01) {
+      return String.format(Locale.ROOT, "%d times in 100", Math.round(100 * probability));
     }
     return "less than once in 100 times";
   }

@@ -62,7 +62,7 @@ public record Ranking(int cups, List<List<Integer>> orders) {
   }
 
   /** How often chance alone sets the cups so far apart. */
-  public double chance() {
+  public double probability() {
     long apart = apart(Packed.of(rankSums().stream().mapToInt(Integer::intValue).toArray()));
     double tail = 0;
     double all = 0;
@@ -76,7 +76,7 @@ public record Ranking(int cups, List<List<Integer>> orders) {
   /**
    * Chance that all tasters agree, were there nothing to tell: the least that this panel can show.
    */
-  public double leastChance() {
+  public double leastProbability() {
     double orderings = 1;
     for (int i = 2; i <= cups; i++) {
       orderings *= i;
@@ -85,7 +85,7 @@ public record Ranking(int cups, List<List<Integer>> orders) {
   }
 
   public boolean proves() {
-    return chance() <= PROOF;
+    return probability() <= PROOF;
   }
 
   /**
@@ -113,7 +113,7 @@ public record Ranking(int cups, List<List<Integer>> orders) {
             "Chance alone sets %d cups so far apart for %d tasters %s.",
             cups,
             orders.size(),
-            PairedPreference.often(chance()));
+            PairedPreference.often(probability()));
     if (proves()) {
       return often
           + (hasFavourite()
@@ -121,7 +121,7 @@ public record Ranking(int cups, List<List<Integer>> orders) {
               : " The cups differ, but the two liked best are not told apart.");
     }
     return often
-        + (leastChance() > PROOF
+        + (leastProbability() > PROOF
             ? " So few tasters prove nothing, even when all agree."
             : " That proves nothing yet: go by your own taste, or ask more.");
   }

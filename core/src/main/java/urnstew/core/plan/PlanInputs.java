@@ -62,13 +62,13 @@ public record PlanInputs(
 
   /** Solids it is to thicken like, for a product of the body that is likely. */
   public MassFraction equivalentSolids() {
-    return target.equivalentSolids(prior.likelyBody());
+    return target.equivalentSolids(prior.likelyBodyFactor());
   }
 
   /** The pot as it is believed to be. */
   public Unknowns likely() {
     Prior here = prior.under(setting.heating());
-    return Unknowns.of(here.likelyEvaporation(), here.likelyPower(), 1);
+    return Unknowns.of(here.likelyEvaporationFactor(), here.likelyPowerFactor(), 1);
   }
 
   public PlanInputs with(ResolvedFormula other) {

@@ -67,7 +67,7 @@ final class PlanWorkings {
         "Every ingredient of the formula times the same factor; packs are whole, the cheapest or the"
             + " least wasteful mix of all sizes.",
         "a = k · a₁,  b = a / y,  Σ nᵢ·gᵢ ≥ b",
-        List.of(new Term("size, times the formula", "k", size.scale(), "")),
+        List.of(new Term("size, times the formula", "k", size.scaleFactor(), "")),
         List.of(
             "A pack holds what its label says",
             "y is what peeling, boning and draining leave of the bought weight"),
@@ -116,7 +116,7 @@ final class PlanWorkings {
   private Working equivalentSolids() {
     MassFraction solids = inputs.equivalentSolids();
     Temperature cold = Temperature.ofCelsius(25);
-    double body = inputs.prior().likelyBody();
+    double body = inputs.prior().likelyBodyFactor();
     return new Working(
         "thickness",
         "Thickness goes with solids to the power of 2.5, and with the body of the product, which"
@@ -139,7 +139,7 @@ final class PlanWorkings {
             new Term(
                 "times as thick when cold",
                 "K/K",
-                TomatoFlow.timesThicker(cold, Planner.simmerTemperature(inputs)),
+                TomatoFlow.thickerFactor(cold, Planner.simmerTemperature(inputs)),
                 "")),
         List.of(
             "Where no plate was read yet, an ordinary body of 1",

@@ -90,7 +90,7 @@ public record PotFit(
 
   private static boolean hasRoom(Volume volume, PotState state, Vessel vessel) {
     double usable =
-        vessel.shape().capacity().cubicMeters() * (1 - Hazard.headroom(state.setting()));
+        vessel.shape().capacity().cubicMeters() * (1 - Hazard.headroomShare(state.setting()));
     return volume.cubicMeters() <= usable * (1 + SAME);
   }
 

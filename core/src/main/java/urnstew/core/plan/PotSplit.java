@@ -35,10 +35,11 @@ public record PotSplit(List<Share> shares) {
    *
    * @param start volume of the whole batch when all is in, hot
    * @param vessels that may be used
-   * @param headroom share of a pot that stays empty for bubbles and spatter
+   * @param headroomShare share of a pot that stays empty for bubbles and spatter
    * @return empty where all of them together do not hold it
    */
-  public static Optional<PotSplit> of(Volume start, Collection<Vessel> vessels, double headroom) {
+  public static Optional<PotSplit> of(
+      Volume start, Collection<Vessel> vessels, double headroomShare) {
     List<Vessel> largestFirst =
         vessels.stream()
             .filter(vessel -> !vessel.tray())
@@ -48,9 +49,9 @@ public record PotSplit(List<Share> shares) {
     double room = 0;
     for (Vessel vessel : largestFirst) {
       used.add(vessel);
-      room += usable(vessel, headroom);
+      room += usable(vessel, headroomShare);
       if (room >= start.cubicMeters()) {
-        return Optional.of(shared(start, used, room, headroom));
+        return Optional.of(shared(start, used, room, headroomShare));
       }
     }
     return Optional.empty();
@@ -81,18 +82,19 @@ public record PotSplit(List<Share> shares) {
     return plans;
   }
 
-  private static PotSplit shared(Volume start, List<Vessel> used, double room, double headroom) {
+  private static PotSplit shared(
+      Volume start, List<Vessel> used, double room, double headroomShare) {
     return new PotSplit(
         used.stream()
             .map(
                 vessel -> {
-                  double fraction = usable(vessel, headroom) / room;
+                  double fraction = usable(vessel, headroomShare) / room;
                   return new Share(vessel, fraction, start.times(fraction));
                 })
             .toList());
   }
 
-  private static double usable(Vessel vessel, double headroom) {
-    return vessel.shape().capacity().cubicMeters() * (1 - headroom);
+  private static double usable(Vessel vessel, double headroomShare) {
+    return vessel.shape().capacity().cubicMeters() * (1 - headroomShare);
   }
 }

@@ -40,7 +40,7 @@ public sealed interface SizedBy {
           Sizing.massAtTarget(inputs.formula(), inputs.equivalentSolids()).kilograms()
               / inputs.need().massForEach().kilograms();
       return inputs.with(
-          inputs.need().forCovers(FromStock.of(inputs.formula(), there).scale() * own));
+          inputs.need().forCovers(FromStock.of(inputs.formula(), there).scaleFactor() * own));
     }
   }
 

@@ -29,7 +29,7 @@ import urnstew.units.Volume;
  * @param vessels how many of it
  * @param volume in each at the fullest moment
  * @param depth in each
- * @param full share of what each holds to the rim
+ * @param fullShare share of what each holds to the rim
  * @param standing how it stands
  */
 public record StageFit(
@@ -38,7 +38,7 @@ public record StageFit(
     int vessels,
     Volume volume,
     Length depth,
-    double full,
+    double fullShare,
     Standing standing) {
   private static final double FINGER_METERS = 0.015;
   private static final double SHALLOW_METERS = 0.01;
@@ -150,17 +150,17 @@ public record StageFit(
   }
 
   private static StageFit fit(Stage stage, Vessel vessel, int count, Volume each, double usable) {
-    double full = each.cubicMeters() / vessel.shape().capacity().cubicMeters();
-    Length depth = vessel.shape().depthAt(full > 1 ? vessel.shape().capacity() : each);
+    double fullShare = each.cubicMeters() / vessel.shape().capacity().cubicMeters();
+    Length depth = vessel.shape().depthAt(fullShare > 1 ? vessel.shape().capacity() : each);
     return new StageFit(
-        stage, vessel, count, each, depth, full, standing(stage, full, usable, depth));
+        stage, vessel, count, each, depth, fullShare, standing(stage, fullShare, usable, depth));
   }
 
-  private static Standing standing(Stage stage, double full, double usable, Length depth) {
-    if (full > 1) {
+  private static Standing standing(Stage stage, double fullShare, double usable, Length depth) {
+    if (fullShare > 1) {
       return Standing.OVERFLOWS;
     }
-    if (full > usable) {
+    if (fullShare > usable) {
       return Standing.TOO_FULL;
     }
     boolean heated = stage.heat().level() != StageHeat.Level.OFF;

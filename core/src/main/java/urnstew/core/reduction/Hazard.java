@@ -66,7 +66,8 @@ public record Hazard(Kind kind, Duration after) {
       i++;
     }
     double load =
-        floorFlux(states, i) / HeatBalance.mostFloorFlux(states.get(i).equivalentSolids().value());
+        floorFlux(states, i)
+            / HeatBalance.mostFloorWattsPerSquareMeter(states.get(i).equivalentSolids().value());
     double minutes = STIR_MINUTES / Math.max(1e-6, load);
     double byEye = Math.max(SHORTEST_MINUTES, Math.min(LONGEST_MINUTES, minutes));
     return Duration.ofMinutes(Math.round(byEye));
@@ -76,7 +77,7 @@ public record Hazard(Kind kind, Duration after) {
     Set<Kind> kinds = EnumSet.noneOf(Kind.class);
     double equivalentSolids = state.equivalentSolids().value();
     boolean lively = lively(state.setting());
-    double free = headroom(state.setting());
+    double free = headroomShare(state.setting());
     double capacity = state.setting().shape().capacity().cubicMeters();
     if (state.volume().cubicMeters() > (1 - free) * capacity) {
       kinds.add(Kind.BOILS_OVER);
@@ -88,14 +89,14 @@ public record Hazard(Kind kind, Duration after) {
       kinds.add(Kind.SPATTERS);
     }
     if (equivalentSolids > THICK
-        && flux > NEAR_SCORCHING * HeatBalance.mostFloorFlux(equivalentSolids)) {
+        && flux > NEAR_SCORCHING * HeatBalance.mostFloorWattsPerSquareMeter(equivalentSolids)) {
       kinds.add(Kind.SCORCHES);
     }
     return kinds;
   }
 
   /** Share of a pot to leave free, so cooked. */
-  public static double headroom(SimmerSetting setting) {
+  public static double headroomShare(SimmerSetting setting) {
     return lively(setting) ? LIVELY_HEADROOM_SHARE : HEADROOM_SHARE;
   }
 

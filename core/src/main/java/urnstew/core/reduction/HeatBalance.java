@@ -41,13 +41,13 @@ public final class HeatBalance {
    * Heat through the floor of a pot of this thickness from which on it sticks, W/m²; water bears
    * all.
    */
-  public static double mostFloorFlux(double equivalentSolids) {
-    if (equivalentSolids < WATER_SOLIDS) {
+  public static double mostFloorWattsPerSquareMeter(double equivalentSolidsShare) {
+    if (equivalentSolidsShare < WATER_SOLIDS) {
       return Double.POSITIVE_INFINITY;
     }
-    int row = equivalentSolids < FLOOR_SOLIDS[1] ? 0 : 1;
+    int row = equivalentSolidsShare < FLOOR_SOLIDS[1] ? 0 : 1;
     double along =
-        (equivalentSolids - FLOOR_SOLIDS[row]) / (FLOOR_SOLIDS[row + 1] - FLOOR_SOLIDS[row]);
+        (equivalentSolidsShare - FLOOR_SOLIDS[row]) / (FLOOR_SOLIDS[row + 1] - FLOOR_SOLIDS[row]);
     return FLOOR_FLUX[row] * Math.pow(FLOOR_FLUX[row + 1] / FLOOR_FLUX[row], along);
   }
 }

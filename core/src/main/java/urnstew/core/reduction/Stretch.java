@@ -172,7 +172,7 @@ final class Stretch {
 
   double equivalentSolids(double[] state) {
     double standing = sauceSolids(state) + start.thickeningKilograms();
-    return PotContents.equivalentSolids(
+    return PotContents.equivalentSolidsShare(
         standing, sauceWater(state) + state[ETHANOL], start.thickeningKilograms());
   }
 
@@ -186,7 +186,7 @@ final class Stretch {
             + start.pieces().givenSolidsKilograms(0)
             + start.thickeningKilograms();
     double water = state[WATER] - start.pieces().waterKilograms(0);
-    return PotContents.equivalentSolids(
+    return PotContents.equivalentSolidsShare(
         standing, Math.max(0, water) + state[ETHANOL], start.thickeningKilograms());
   }
 
@@ -280,7 +280,7 @@ final class Stretch {
     double wall = shape.wallAt(filled).squareMeters();
     double water = Math.max(sauceWater(state), 1e-9);
     double alcohol = ALCOHOL_VOLATILITY * Math.max(0, state[ETHANOL]) / water;
-    double latent = SteamLine.latentHeat(celsius) + alcohol * ALCOHOL_LATENT_HEAT;
+    double latent = SteamLine.latentJoulesPerKilogram(celsius) + alcohol * ALCOHOL_LATENT_HEAT;
     double drying = surfaceRate(state, celsius, surface);
     double lost = lostWatts(wall, surface, celsius);
     double most = mostWatts(state, wall, surface, celsius);
@@ -339,7 +339,10 @@ final class Stretch {
       return burnerWatts;
     }
     // Who keeps it livelier than assumed also sends more through the floor: the factor still acts.
-    double borne = evaporationFactor * floor * HeatBalance.mostFloorFlux(equivalentSolids(state));
+    double borne =
+        evaporationFactor
+            * floor
+            * HeatBalance.mostFloorWattsPerSquareMeter(equivalentSolids(state));
     return Math.min(burnerWatts, borne);
   }
 

@@ -6,46 +6,47 @@ import urnstew.core.thermo.Composition;
 /**
  * What is not known about a pot before it is read.
  *
- * @param evaporation factor on the rate below the boil
- * @param power factor on the heat that burner or oven give
- * @param mass factor on what was put in at the start
- * @param solids factor on the solids that the start holds, at the same mass
+ * @param evaporationFactor factor on the rate below the boil
+ * @param powerFactor factor on the heat that burner or oven give
+ * @param massFactor factor on what was put in at the start
+ * @param solidsFactor factor on the solids that the start holds, at the same mass
  * @param warmthKelvins by which a simmer is kept warmer than its level says
- * @param drift factor on rate and heat from {@code driftFromSeconds} on
+ * @param driftFactor factor on rate and heat from {@code driftFromSeconds} on
  * @param driftFromSeconds when hand, flame or pot begin to differ from what they were
  */
 public record Unknowns(
-    double evaporation,
-    double power,
-    double mass,
-    double solids,
+    double evaporationFactor,
+    double powerFactor,
+    double massFactor,
+    double solidsFactor,
     double warmthKelvins,
-    double drift,
+    double driftFactor,
     double driftFromSeconds) {
   /** Everything as assumed. */
   public static final Unknowns NOMINAL = of(1, 1, 1);
 
   /** Only these three differ from what is assumed. */
-  public static Unknowns of(double evaporation, double power, double mass) {
-    return new Unknowns(evaporation, power, mass, 1, 0, 1, 0);
+  public static Unknowns of(double evaporationFactor, double powerFactor, double massFactor) {
+    return new Unknowns(evaporationFactor, powerFactor, massFactor, 1, 0, 1, 0);
   }
 
   /** Factor on the rate below the boil at a time. */
   double evaporationAt(double seconds) {
-    return seconds < driftFromSeconds ? evaporation : evaporation * drift;
+    return seconds < driftFromSeconds ? evaporationFactor : evaporationFactor * driftFactor;
   }
 
   /** Factor on the heat at a time. */
   double powerAt(double seconds) {
-    return seconds < driftFromSeconds ? power : power * drift;
+    return seconds < driftFromSeconds ? powerFactor : powerFactor * driftFactor;
   }
 
   /** The start as it really is. */
   PotContents really(PotContents planned) {
     Composition sauce = planned.sauce();
-    double more = sauce.solids().kilograms() * (solids - 1);
+    double more = sauce.solids().kilograms() * (solidsFactor - 1);
     Composition richer =
-        sauce.withSolidsTimes(solids).withWater(Math.max(0, sauce.waterKilograms() - more));
-    return new PotContents(richer, planned.thickeningKilograms(), planned.pieces()).times(mass);
+        sauce.withSolidsTimes(solidsFactor).withWater(Math.max(0, sauce.waterKilograms() - more));
+    return new PotContents(richer, planned.thickeningKilograms(), planned.pieces())
+        .times(massFactor);
   }
 }

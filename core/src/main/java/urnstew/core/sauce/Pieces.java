@@ -49,8 +49,8 @@ public record Pieces(
   /** What is left of them where only these stay; each has given the same share of what it had. */
   Pieces leaving(Pieces stay, Pieces of) {
     double had = of.juiceKilograms + of.fatKilograms;
-    double left = had == 0 ? 0 : Math.min(1, (juiceKilograms + fatKilograms) / had);
-    return stay.after(left);
+    double leftShare = had == 0 ? 0 : Math.min(1, (juiceKilograms + fatKilograms) / had);
+    return stay.after(leftShare);
   }
 
   /** Without these, as far as they are among them; what is left gives no more than it holds. */
@@ -84,26 +84,26 @@ public record Pieces(
   }
 
   /** What goes over into the sauce when only this share of juice and fat is still to come. */
-  public Composition given(double left) {
-    double juice = juiceKilograms * (1 - left);
+  public Composition given(double leftShare) {
+    double juice = juiceKilograms * (1 - leftShare);
     double dissolved = juice * JUICE_SOLIDS_SHARE;
     return new Composition(
-        juice - dissolved, 0, dissolved, fatKilograms * (1 - left), 0, 0, 0, dissolved);
+        juice - dissolved, 0, dissolved, fatKilograms * (1 - leftShare), 0, 0, 0, dissolved);
   }
 
   /** Dissolved solids among what was given, kg. */
-  public double givenSolidsKilograms(double left) {
-    return juiceKilograms * (1 - left) * JUICE_SOLIDS_SHARE;
+  public double givenSolidsKilograms(double leftShare) {
+    return juiceKilograms * (1 - leftShare) * JUICE_SOLIDS_SHARE;
   }
 
   /** Water still in the pieces, kg. */
-  public double waterKilograms(double left) {
-    return whole.waterKilograms() - juiceKilograms * (1 - left) * (1 - JUICE_SOLIDS_SHARE);
+  public double waterKilograms(double leftShare) {
+    return whole.waterKilograms() - juiceKilograms * (1 - leftShare) * (1 - JUICE_SOLIDS_SHARE);
   }
 
   /** The pieces after giving so much. */
-  public Pieces after(double left) {
-    Composition given = given(left);
+  public Pieces after(double leftShare) {
+    Composition given = given(leftShare);
     double protein = Math.max(0, whole.proteinKilograms() - given.proteinKilograms());
     double soluble = Math.max(0, whole.solubleKilograms() - given.solubleKilograms());
     Composition rest =
@@ -116,6 +116,6 @@ public record Pieces(
             whole.fibreKilograms(),
             whole.ashKilograms(),
             Math.min(soluble, protein + whole.carbohydrateKilograms() + whole.ashKilograms()));
-    return new Pieces(rest, juiceKilograms * left, fatKilograms * left, releaseSeconds);
+    return new Pieces(rest, juiceKilograms * leftShare, fatKilograms * leftShare, releaseSeconds);
   }
 }

@@ -95,15 +95,16 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
   /** Non-fat solids of the fat-free sauce phase, with what thickeners stand for. */
   public MassFraction equivalentSolids() {
     return new MassFraction(
-        equivalentSolids(
+        equivalentSolidsShare(
             sauce.solids().kilograms() + thickeningKilograms,
             sauce.waterKilograms() + sauce.ethanolKilograms(),
             thickeningKilograms));
   }
 
   /** Share of solids and stand-ins in the fat-free phase; for kernels. */
-  public static double equivalentSolids(double standing, double liquid, double thickening) {
-    double phase = liquid + standing - thickening;
-    return phase <= 0 ? 0 : Math.min(1, standing / phase);
+  public static double equivalentSolidsShare(
+      double standingKilograms, double liquidKilograms, double thickeningKilograms) {
+    double phase = liquidKilograms + standingKilograms - thickeningKilograms;
+    return phase <= 0 ? 0 : Math.min(1, standingKilograms / phase);
   }
 }

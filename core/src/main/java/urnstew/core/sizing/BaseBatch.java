@@ -56,7 +56,7 @@ public record BaseBatch(String name, Optional<Made> made, Mass fromTubs, List<Va
             .sum();
     Mass fromTubs = new Mass(Math.min(whenDone, inTubs.kilograms()));
     double times =
-        variants.stream().mapToDouble(Variant::times).sum()
+        variants.stream().mapToDouble(Variant::factor).sum()
             - fromTubs.kilograms() / own.end().total().kilograms();
     Optional<Made> made =
         times < CRUMB_TIMES ? Optional.empty() : Optional.of(made(base.times(times), target));

@@ -13,7 +13,7 @@ import urnstew.units.MassFraction;
 /**
  * The size of one batch.
  *
- * @param scale times the formula's own size
+ * @param scaleFactor times the formula's own size
  * @param batch the formula at that size
  * @param purchases what must be bought for it
  * @param start contents of the pot when the simmer starts
@@ -23,7 +23,7 @@ import urnstew.units.MassFraction;
  * @param workings how the figures came about
  */
 public record BatchSize(
-    double scale,
+    double scaleFactor,
     ResolvedFormula batch,
     List<Purchase> purchases,
     PotContents start,

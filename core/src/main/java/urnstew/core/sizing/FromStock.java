@@ -11,11 +11,11 @@ import urnstew.units.Mass;
  * The other direction: what there is decides how much can be made. The scale is the least of there
  * over needed, k = min(aᵢ/nᵢ), both as bought; of what is not named there is enough.
  *
- * @param scale times the formula's own size
+ * @param scaleFactor times the formula's own size
  * @param bound what runs out first
  * @param unused what is left of the rest
  */
-public record FromStock(double scale, Ingredient bound, List<Unused> unused) {
+public record FromStock(double scaleFactor, Ingredient bound, List<Unused> unused) {
   public FromStock {
     unused = List.copyOf(unused);
   }
@@ -58,8 +58,8 @@ public record FromStock(double scale, Ingredient bound, List<Unused> unused) {
       return there.kilograms() / own.needed().kilograms();
     }
 
-    Mass left(double scale) {
-      return new Mass(Math.max(0, there.kilograms() - scale * own.needed().kilograms()));
+    Mass left(double scaleFactor) {
+      return new Mass(Math.max(0, there.kilograms() - scaleFactor * own.needed().kilograms()));
     }
   }
 

@@ -44,8 +44,8 @@ public record Need(double covers, Mass serving, MassFraction onTheTable, MassFra
   }
 
   /** For another number of people. */
-  public Need forCovers(double others) {
-    return new Need(others, serving, onTheTable, holdLoss);
+  public Need forCovers(double covers) {
+    return new Need(covers, serving, onTheTable, holdLoss);
   }
 
   /** With another serving. */

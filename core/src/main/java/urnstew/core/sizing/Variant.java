@@ -32,7 +32,7 @@ import urnstew.units.Mass;
  * the dish is free of, nor break a diet that the dish keeps.
  *
  * @param dish as it would be made on its own
- * @param times of the base's own size that it takes; 0 where it cannot be made of it
+ * @param factor of the base's own size that it takes; 0 where it cannot be made of it
  * @param leavesBefore the moment before which its share is taken; empty where the base is done
  * @param share of the base
  * @param joinsAt title of the stage at which the share goes in
@@ -43,7 +43,7 @@ import urnstew.units.Mass;
  */
 public record Variant(
     Dish dish,
-    double times,
+    double factor,
     Optional<Moment> leavesBefore,
     Mass share,
     String joinsAt,
@@ -66,14 +66,14 @@ public record Variant(
   /** What the eaters of the dish have in it: of the share, and beside it. */
   public List<Portion> ingredients(ResolvedFormula base) {
     return Stream.concat(
-            taken(base, leavesBefore).stream().map(one -> one.times(times)),
+            taken(base, leavesBefore).stream().map(one -> one.times(factor)),
             still.portions().stream())
         .toList();
   }
 
   /** Names of what the share brings that some of its eaters leave out. */
   public List<String> brings(ResolvedFormula base, List<Avoid> avoids) {
-    List<Portion> taken = times > 0 ? taken(base, leavesBefore) : List.of();
+    List<Portion> taken = factor > 0 ? taken(base, leavesBefore) : List.of();
     return avoids.stream()
         .flatMap(avoid -> Declaration.hits(avoid, taken).stream())
         .distinct()
@@ -103,14 +103,14 @@ public record Variant(
     if (held <= 0) {
       return onItsOwn(dish, leaves);
     }
-    double times = wanted / held;
+    double factor = wanted / held;
     Mass share =
-        leaves.map(moment -> moment.pot(base, ribbon)).orElse(ribbon.end().total()).times(times);
-    return made(dish, leaves, taken, times, share);
+        leaves.map(moment -> moment.pot(base, ribbon)).orElse(ribbon.end().total()).times(factor);
+    return made(dish, leaves, taken, factor, share);
   }
 
   private static Variant made(
-      Dish dish, Optional<Moment> leaves, List<Portion> taken, double times, Mass share) {
+      Dish dish, Optional<Moment> leaves, List<Portion> taken, double factor, Mass share) {
     Portion joins =
         dish.batch().portions().stream()
             .filter(Variant::isTomato)
@@ -121,7 +121,7 @@ public record Variant(
         .filter(one -> !isTomato(one) && !one.ingredient().id().equals(WATER))
         .forEach(
             one ->
-                brought.merge(one.ingredient().id(), one.mass().kilograms() * times, Double::sum));
+                brought.merge(one.ingredient().id(), one.mass().kilograms() * factor, Double::sum));
     Map<String, Double> over = new HashMap<>(brought);
     List<Portion> still = new ArrayList<>();
     for (Portion portion : dish.batch().portions()) {
@@ -130,7 +130,7 @@ public record Variant(
     double in = share.kilograms() + still.stream().mapToDouble(one -> one.mass().kilograms()).sum();
     return new Variant(
         dish,
-        times,
+        factor,
         leaves,
         share,
         joins.stageTitle(),

@@ -17,8 +17,8 @@ public record Effort(Span hands, Span unattended) {
   }
 
   /** A cook's, so many minutes at least, likely and at most. */
-  public static Effort ofMinutes(double least, double likely, double most) {
-    return ofHands(Span.sharesOf(Duration.ofMinutes(1), least, likely, most));
+  public static Effort ofMinutes(double leastMinutes, double likelyMinutes, double mostMinutes) {
+    return ofHands(Span.sharesOf(Duration.ofMinutes(1), leastMinutes, likelyMinutes, mostMinutes));
   }
 
   /** From its beginning to its end. */

@@ -42,8 +42,9 @@ public record Span(Duration least, Duration likely, Duration most) {
   }
 
   /** Shares of a time. */
-  public static Span sharesOf(Duration time, double least, double likely, double most) {
-    return new Span(times(time, least), times(time, likely), times(time, most));
+  public static Span sharesOf(
+      Duration time, double leastShare, double likelyShare, double mostShare) {
+    return new Span(times(time, leastShare), times(time, likelyShare), times(time, mostShare));
   }
 
   /** One after the other: all at best, all likely, all at worst. */

@@ -74,10 +74,10 @@ public record Composition(
   }
 
   /** The same, but with other masses of water and alcohol. */
-  public Composition withLiquids(double water, double ethanol) {
+  public Composition withLiquids(double waterKilograms, double ethanolKilograms) {
     return new Composition(
-        water,
-        ethanol,
+        waterKilograms,
+        ethanolKilograms,
         proteinKilograms,
         fatKilograms,
         carbohydrateKilograms,

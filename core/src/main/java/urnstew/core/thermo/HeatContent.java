@@ -9,10 +9,11 @@ package urnstew.core.thermo;
  * °C. Worked number: a kilogram of water at 100 °C holds 418.9 kJ.
  *
  * @param perKelvin a, J/K
- * @param perKelvin2 b, J/K²
- * @param perKelvin3 c, J/K³
+ * @param joulesPerKelvinSquared b, J/K²
+ * @param joulesPerKelvinCubed c, J/K³
  */
-public record HeatContent(double perKelvin, double perKelvin2, double perKelvin3) {
+public record HeatContent(
+    double perKelvin, double joulesPerKelvinSquared, double joulesPerKelvinCubed) {
   /** A kilogram of water. */
   public static final HeatContent WATER = new HeatContent(4176.2, -0.090864, 0.0054731);
 
@@ -39,26 +40,30 @@ public record HeatContent(double perKelvin, double perKelvin2, double perKelvin3
 
   public HeatContent plus(HeatContent other) {
     return new HeatContent(
-        perKelvin + other.perKelvin, perKelvin2 + other.perKelvin2, perKelvin3 + other.perKelvin3);
+        perKelvin + other.perKelvin,
+        joulesPerKelvinSquared + other.joulesPerKelvinSquared,
+        joulesPerKelvinCubed + other.joulesPerKelvinCubed);
   }
 
   public HeatContent times(double factor) {
-    return new HeatContent(perKelvin * factor, perKelvin2 * factor, perKelvin3 * factor);
+    return new HeatContent(
+        perKelvin * factor, joulesPerKelvinSquared * factor, joulesPerKelvinCubed * factor);
   }
 
   /** Heat counted from 0 °C, J. */
   public double joules(double celsius) {
-    return celsius * (perKelvin + celsius * (perKelvin2 / 2 + celsius * perKelvin3 / 3));
+    return celsius
+        * (perKelvin + celsius * (joulesPerKelvinSquared / 2 + celsius * joulesPerKelvinCubed / 3));
   }
 
   /** Heat that warms it by one kelvin, J/K. */
   public double joulesPerKelvin(double celsius) {
-    return perKelvin + celsius * (perKelvin2 + celsius * perKelvin3);
+    return perKelvin + celsius * (joulesPerKelvinSquared + celsius * joulesPerKelvinCubed);
   }
 
   /** Temperature at which it holds this heat, °C; found by Newton's method from a guess. */
-  public double celsius(double joules, double guess) {
-    double celsius = guess;
+  public double celsius(double joules, double guessCelsius) {
+    double celsius = guessCelsius;
     for (int i = 0; i < 20; i++) {
       double step = (joules - joules(celsius)) / joulesPerKelvin(celsius);
       celsius += step;

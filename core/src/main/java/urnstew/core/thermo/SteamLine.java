@@ -26,7 +26,7 @@ public final class SteamLine {
   }
 
   /** Heat that turns a kilogram of water into steam, J/kg. */
-  public static double latentHeat(double celsius) {
+  public static double latentJoulesPerKilogram(double celsius) {
     return value(LATENT_HEAT, celsius);
   }
 

@@ -19,12 +19,12 @@ public final class ThermalProperties {
   }
 
   /** Specific heat of a mixture, J/(kg K). */
-  public static double specificHeat(Composition of, Temperature at) {
-    return heatCapacity(of, at.celsius()) / of.total().kilograms();
+  public static double joulesPerKilogramKelvin(Composition of, Temperature at) {
+    return joulesPerKelvin(of, at.celsius()) / of.total().kilograms();
   }
 
   /** Heat that warms all of it by one kelvin, J/K. */
-  public static double heatCapacity(Composition of, double celsius) {
+  public static double joulesPerKelvin(Composition of, double celsius) {
     return HeatContent.of(of).joulesPerKelvin(celsius);
   }
 
@@ -32,7 +32,7 @@ public final class ThermalProperties {
    * Thermal conductivity of a mixture, W/(m K): k = Σ xᵢᵛkᵢ by volume. Worked number: raw tomato at
    * 20 °C has 0.589.
    */
-  public static double conductivity(Composition of, Temperature at) {
+  public static double wattsPerMeterKelvin(Composition of, Temperature at) {
     double t = at.celsius();
     double t2 = t * t;
     double sum =
@@ -58,23 +58,23 @@ public final class ThermalProperties {
   }
 
   /** Volume of all of it, m³. */
-  public static double volumeCubicMeters(Composition of, double t) {
-    return of.waterKilograms() * waterCubicMetersPerKilogram(t)
-        + of.ethanolKilograms() * ethanolCubicMetersPerKilogram(t)
-        + of.proteinKilograms() / (1329.9 - 0.5184 * t)
-        + of.fatKilograms() / (925.59 - 0.41757 * t)
-        + of.carbohydrateKilograms() / (1599.1 - 0.31046 * t)
-        + of.fibreKilograms() / (1311.5 - 0.36589 * t)
-        + of.ashKilograms() / (2423.8 - 0.28063 * t);
+  public static double volumeCubicMeters(Composition of, double celsius) {
+    return of.waterKilograms() * waterCubicMetersPerKilogram(celsius)
+        + of.ethanolKilograms() * ethanolCubicMetersPerKilogram(celsius)
+        + of.proteinKilograms() / (1329.9 - 0.5184 * celsius)
+        + of.fatKilograms() / (925.59 - 0.41757 * celsius)
+        + of.carbohydrateKilograms() / (1599.1 - 0.31046 * celsius)
+        + of.fibreKilograms() / (1311.5 - 0.36589 * celsius)
+        + of.ashKilograms() / (2423.8 - 0.28063 * celsius);
   }
 
   /** Volume of a kilogram of water, m³. */
-  public static double waterCubicMetersPerKilogram(double t) {
-    return 1 / (997.18 + 0.0031439 * t - 0.0037574 * t * t);
+  public static double waterCubicMetersPerKilogram(double celsius) {
+    return 1 / (997.18 + 0.0031439 * celsius - 0.0037574 * celsius * celsius);
   }
 
   /** Volume of a kilogram of alcohol, m³: 789 kg/m³ at 20 °C (CRC Handbook, from memory). */
-  public static double ethanolCubicMetersPerKilogram(double t) {
-    return 1 / (806.2 - 0.86 * t);
+  public static double ethanolCubicMetersPerKilogram(double celsius) {
+    return 1 / (806.2 - 0.86 * celsius);
   }
 }

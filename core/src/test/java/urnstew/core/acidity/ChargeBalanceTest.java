@@ -98,10 +98,11 @@ class ChargeBalanceTest {
   @Test
   void aTitrationTakesTheProtonsThatAreLeft() {
     Equilibrium citric = ChargeBalance.solve(of(1, Acid.CITRIC, 0.02), Gas.SHUT_IN);
-    assertEquals(3 * 0.02, citric.titratable(), 0.0015, "all but the last of the third");
+    assertEquals(
+        3 * 0.02, citric.titratableMolesPerKilogram(), 0.0015, "all but the last of the third");
     Solutes half = of(1, Acid.CITRIC, 0.02).withBase(0.03);
-    double rest = ChargeBalance.solve(half, Gas.SHUT_IN).titratable();
-    assertEquals(citric.titratable() - 0.03, rest, 5e-4);
+    double rest = ChargeBalance.solve(half, Gas.SHUT_IN).titratableMolesPerKilogram();
+    assertEquals(citric.titratableMolesPerKilogram() - 0.03, rest, 5e-4);
   }
 
   @Test
@@ -139,7 +140,9 @@ class ChargeBalanceTest {
       Solutes mix = random(random);
       Gas gas = random.nextBoolean() ? Gas.OPEN_TO_AIR : Gas.SHUT_IN;
       Equilibrium here = ChargeBalance.solve(mix, gas);
-      assertTrue(Math.abs(here.residual()) < 1e-12, "open charge " + here.residual());
+      assertTrue(
+          Math.abs(here.residualMolesPerKilogram()) < 1e-12,
+          "open charge " + here.residualMolesPerKilogram());
       assertTrue(here.pH() > -1 && here.pH() < 15.5, "pH " + here.pH());
       if (i % 10 == 0 && here.holds()) {
         double more = 0.0001 + 0.02 * random.nextDouble();

@@ -77,12 +77,13 @@ class DosesTest {
   /** S-04: only base or dilution lowers acid; sugar and fat mask; time concentrates. */
   @Test
   void whatSoftensASharpSauceAndHow() {
-    double aim = AFTER.sharpness() * (1 - Sharpness.NOTICED);
+    double aim = AFTER.sharpnessPercent() * (1 - Sharpness.NOTICED);
     added(Fault.SHARP)
         .filter(add -> add.dose().reaches())
         .forEach(
             add ->
-                assertEquals(aim, add.dose().after().sharpness(), 1e-4, add.title() + " is fair"));
+                assertEquals(
+                    aim, add.dose().after().sharpnessPercent(), 1e-4, add.title() + " is fair"));
     assertEquals(AFTER.pH(), dose(Fault.SHARP, "sugar").after().pH(), 0.005);
     assertEquals(AFTER.pH(), dose(Fault.SHARP, "butter").after().pH(), 0.01);
     assertTrue(dose(Fault.SHARP, "baking-soda").after().pH() > AFTER.pH() + 0.05);
@@ -96,7 +97,8 @@ class DosesTest {
                 .orElseThrow();
     TasteProfile now = TasteProfile.of(NOW);
     assertTrue(time.reduced().acid().value() > now.acid().value(), "acids stay");
-    assertEquals(now.sugarToAcid(), time.reduced().sugarToAcid(), 0.03 * now.sugarToAcid());
+    assertEquals(
+        now.sugarToAcidRatio(), time.reduced().sugarToAcidRatio(), 0.03 * now.sugarToAcidRatio());
   }
 
   /** S-04, the reverse: vinegar or lemon, at the start or at the end; its water boils off. */
@@ -104,7 +106,8 @@ class DosesTest {
   void aFlatSauceIsLifted() {
     Dose lemon = dose(Fault.FLAT, "lemon-juice");
     assertTrue(lemon.reaches());
-    assertEquals(AFTER.sharpness() * (1 + Sharpness.NOTICED), lemon.after().sharpness(), 1e-4);
+    assertEquals(
+        AFTER.sharpnessPercent() * (1 + Sharpness.NOTICED), lemon.after().sharpnessPercent(), 1e-4);
     assertTrue(lemon.after().pH() < AFTER.pH());
     List<Dose> vinegars =
         added(Fault.FLAT)
@@ -119,7 +122,7 @@ class DosesTest {
   @Test
   void helpersAreComparedFairly() {
     MassFraction sodium = new MassFraction(0.002);
-    double savoury = 1.3 * AFTER.savoury();
+    double savoury = 1.3 * AFTER.savouryPercent();
     List<SavourySource> all = SavourySource.of(NOW, COURSE, PANTRY, sodium, savoury);
     double wanted = 0.393 * 0.002 * NOW.mass().kilograms();
     for (SavourySource helper : all) {
@@ -127,7 +130,7 @@ class DosesTest {
         assertEquals(wanted, helper.atEqualSodium().moreSodiumKilograms(), 1e-4 * wanted);
       }
       if (helper.atEqualSavour().reaches()) {
-        assertEquals(savoury, helper.atEqualSavour().after().savoury(), 1e-4 * savoury);
+        assertEquals(savoury, helper.atEqualSavour().after().savouryPercent(), 1e-4 * savoury);
       }
     }
     assertTrue(all.stream().filter(h -> h.atEqualSavour().reaches()).count() >= 4);
@@ -145,9 +148,9 @@ class DosesTest {
 
   @Test
   void savourAllowsSomeSaltToGo() {
-    assertEquals(0.1, SavourySource.allowsLessSalt(1, 2), 1e-12);
-    assertEquals(0.3, SavourySource.allowsLessSalt(1, 100), 1e-12);
-    assertEquals(0, SavourySource.allowsLessSalt(2, 1), 1e-12);
+    assertEquals(0.1, SavourySource.lessSaltShare(1, 2), 1e-12);
+    assertEquals(0.3, SavourySource.lessSaltShare(1, 100), 1e-12);
+    assertEquals(0, SavourySource.lessSaltShare(2, 1), 1e-12);
   }
 
   /**
@@ -270,7 +273,7 @@ class DosesTest {
             ToDoubleFunction<TasteProfile> figure =
                 fault == Fault.WANTS_SALT || add.title().startsWith("Salt")
                     ? tastes -> tastes.salt().value()
-                    : TasteProfile::sharpness;
+                    : TasteProfile::sharpnessPercent;
             double from = figure.applyAsDouble(none);
             double to = figure.applyAsDouble(add.dose().after());
             double between = figure.applyAsDouble(some);

@@ -30,12 +30,12 @@ class TasteProfileTest {
   /** g01, g02: Yamaguchi 1967, 1971; g05: weights of 1971. */
   @Test
   void nucleotidesMultiplyGlutamate() {
-    assertEquals(3.095, Savouriness.equivalent(0.05, 0.05), 3.095e-3);
-    assertEquals(0.05, Savouriness.equivalent(0.05, 0), 1e-12);
+    assertEquals(3.095, Savouriness.equivalentPercent(0.05, 0.05), 3.095e-3);
+    assertEquals(0.05, Savouriness.equivalentPercent(0.05, 0), 1e-12);
     TasteProfile stock = TasteProfile.of(Pots.of("water", 985, "msg", 10, "mushroom-dried", 5));
     double glutamate = (10 * 0.78 + 5 * 0.0106) / 10;
     double nucleotides = 2.3 * 5 * 0.0015 / 10;
-    assertEquals(glutamate * (1 + 1218 * nucleotides), stock.savoury(), 1e-3);
+    assertEquals(glutamate * (1 + 1218 * nucleotides), stock.savouryPercent(), 1e-3);
   }
 
   /** g07, g08: Ninomiya 1998; Yamaguchi and Ninomiya 2000, mg in 100 g. */
@@ -102,7 +102,7 @@ class TasteProfileTest {
   void meatBuffers() {
     InPot meat = InPot.kilogramOf(Samples.ingredient("beef-mince"));
     Equilibrium rest = ChargeBalance.solve(meat.solutes(), Gas.OPEN_TO_AIR);
-    double perKilogramWater = rest.baseTo(rest.pH() + 0.1) / 0.1;
+    double perKilogramWater = rest.baseMolesPerKilogramTo(rest.pH() + 0.1) / 0.1;
     double takesPart = AcidTraits.of(Samples.ingredient("beef-mince")).takesPart();
     double perKilogramMeat =
         1000 / takesPart * perKilogramWater * meat.contents().everything().waterKilograms();
@@ -134,10 +134,11 @@ class TasteProfileTest {
     assertEquals(2 * before.salt().value(), after.salt().value(), 1e-12);
     assertEquals(thin.saltKilograms(), half.saltKilograms(), 1e-15, "grams stay");
     assertEquals(2.0, after.acid().value() / before.acid().value(), 0.03);
-    assertEquals(before.sugarToAcid(), after.sugarToAcid(), 0.03 * before.sugarToAcid());
+    assertEquals(
+        before.sugarToAcidRatio(), after.sugarToAcidRatio(), 0.03 * before.sugarToAcidRatio());
     double moved = after.pH() - before.pH();
     assertTrue(moved < -0.01 && moved > -0.15, "pH moves little: " + moved);
-    assertTrue(after.sharpness() > before.sharpness(), "time does not make it mild");
+    assertTrue(after.sharpnessPercent() > before.sharpnessPercent(), "time does not make it mild");
   }
 
   @Test
@@ -146,7 +147,7 @@ class TasteProfileTest {
     TasteProfile before = TasteProfile.of(pot);
     TasteProfile after = TasteProfile.of(pot.plus(Pots.part("sugar", 10)));
     assertEquals(before.pH(), after.pH(), 0.002);
-    assertTrue(after.sharpness() < 0.93 * before.sharpness());
+    assertTrue(after.sharpnessPercent() < 0.93 * before.sharpnessPercent());
   }
 
   @Test
@@ -209,7 +210,7 @@ class TasteProfileTest {
     TasteProfile sharp =
         TasteProfile.of(new MeasuredTaste(Optional.empty(), Optional.empty(), 2).shift(pot));
     assertTrue(sharp.pH() < TasteProfile.of(pot).pH());
-    assertTrue(sharp.sharpness() > 1.2 * TasteProfile.of(pot).sharpness());
+    assertTrue(sharp.sharpnessPercent() > 1.2 * TasteProfile.of(pot).sharpnessPercent());
     assertEquals(pot, MeasuredTaste.NONE.shift(pot));
   }
 }

@@ -14,6 +14,6 @@ class PotRateTest {
       value = {"1.2;1.2", "1.2 1.4;1.3", "1.1 9 1.2;1.2", "1.4 1.1 0.2 1.2;1.15"})
   void theMiddleIsNotMovedByOneThatWentAstray(String factors, double middle) {
     List<Double> all = Arrays.stream(factors.split(" ")).map(Double::valueOf).toList();
-    assertEquals(middle, PotRate.typical(all), 1e-12);
+    assertEquals(middle, PotRate.typicalFactor(all), 1e-12);
   }
 }

@@ -40,11 +40,11 @@ class ConductionGridTest {
     "0.03,0.3,35,-2,3600"
   })
   void leftInAPot(double radius, double depth, double coefficient, double around, double seconds) {
-    double left = SAUCE.leftInShortCylinder(radius, depth / 2, coefficient, seconds);
+    double left = SAUCE.shareLeftInShortCylinder(radius, depth / 2, coefficient, seconds);
     ConductionGrid pot = new ConductionGrid(SAUCE, depth, radius, 90);
     pot.put(Faces.around(coefficient, around));
     run(pot, seconds);
-    assertEquals(left, (pot.hottest() - around) / (90 - around), 0.005);
+    assertEquals(left, (pot.hottestCelsius() - around) / (90 - around), 0.005);
   }
 
   /** What stirring mixes is neither more nor less heat; what is insulated keeps it. */
@@ -53,14 +53,14 @@ class ConductionGridTest {
     ConductionGrid pot = new ConductionGrid(SAUCE, 0.2, 0.14, 90);
     pot.put(Faces.around(150, 0));
     run(pot, 3000);
-    double mean = pot.mean();
-    assertTrue(pot.hottest() > mean + 20, "hot in the middle");
+    double mean = pot.meanCelsius();
+    assertTrue(pot.hottestCelsius() > mean + 20, "hot in the middle");
     pot.put(Faces.around(0, 0));
     run(pot, 20_000);
-    assertEquals(mean, pot.mean(), 1e-9, "insulated");
+    assertEquals(mean, pot.meanCelsius(), 1e-9, "insulated");
     pot.mix();
-    assertEquals(mean, pot.mean(), 1e-9, "mixed");
-    assertEquals(mean, pot.hottest(), 1e-9, "even");
+    assertEquals(mean, pot.meanCelsius(), 1e-9, "mixed");
+    assertEquals(mean, pot.hottestCelsius(), 1e-9, "even");
   }
 
   /** Unlike faces come to rest on the straight line between them. */
@@ -70,13 +70,13 @@ class ConductionGridTest {
     layer.put(new Faces(7, 150, 0, 20, 0.5, 0));
     run(layer, 10 * 86_400);
     double passing = (20 - 0.5) / (1 / 7.0 + 0.05 / 0.55 + 1 / 150.0);
-    assertEquals(20 - passing / 7 - passing * 0.05 / 0.55 / 80, layer.hottest(), 0.01);
+    assertEquals(20 - passing / 7 - passing * 0.05 / 0.55 / 80, layer.hottestCelsius(), 0.01);
   }
 
   private static void run(ConductionGrid grid, double seconds) {
     double at = 0;
     while (at < seconds) {
-      at += grid.advance(seconds - at);
+      at += grid.advanceSeconds(seconds - at);
     }
   }
 
@@ -87,8 +87,8 @@ class ConductionGridTest {
     double at = 0;
     double before = from;
     while (true) {
-      double taken = grid.advance(300);
-      double now = grid.hottest();
+      double taken = grid.advanceSeconds(300);
+      double now = grid.hottestCelsius();
       if (now <= to) {
         return at + taken * (before - to) / (before - now);
       }

@@ -65,7 +65,7 @@ class ConductionTest {
   @ParameterizedTest
   @CsvSource({"0.03,0.02,300,600", "0.04,0.015,25,1800", "0.02,0.03,1000,400"})
   void aShortCylinderIsAProduct(double radius, double half, double coefficient, double seconds) {
-    double product = SAUCE.leftInShortCylinder(radius, half, coefficient, seconds);
+    double product = SAUCE.shareLeftInShortCylinder(radius, half, coefficient, seconds);
     assertEquals(byVolumes(radius, half, coefficient, seconds), product, 0.01);
   }
 
@@ -78,9 +78,10 @@ class ConductionTest {
       Arrays.fill(ring, 1);
     }
     double smaller = Math.min(dr, dz);
-    int steps = (int) Math.ceil(seconds * SAUCE.diffusivity() / (0.15 * smaller * smaller));
+    int steps =
+        (int) Math.ceil(seconds * SAUCE.squareMetersPerSecond() / (0.15 * smaller * smaller));
     double step = seconds / steps;
-    double outside = coefficient / SAUCE.conductivity();
+    double outside = coefficient / SAUCE.wattsPerMeterKelvin();
     for (int s = 0; s < steps; s++) {
       double[][] next = new double[n][n];
       for (int i = 0; i < n; i++) {
@@ -91,7 +92,7 @@ class ConductionTest {
           double up = j == n - 1 ? -here / (1 / outside + dz / 2) : (warm[i][j + 1] - here) / dz;
           double down = j == 0 ? 0 : (here - warm[i][j - 1]) / dz;
           double round = ((i + 1) * out - i * in) / ((i + 0.5) * dr);
-          next[i][j] = here + step * SAUCE.diffusivity() * (round + (up - down) / dz);
+          next[i][j] = here + step * SAUCE.squareMetersPerSecond() * (round + (up - down) / dz);
         }
       }
       warm = next;
@@ -113,20 +114,20 @@ class ConductionTest {
   }
 
   private static double core(Cooling fish, double thickMeters) {
-    return 92 - (92 - 5) * fish.leftAtMiddle(Body.SLAB, thickMeters / 2, 600, 7 * 60);
+    return 92 - (92 - 5) * fish.shareLeftAtMiddle(Body.SLAB, thickMeters / 2, 600, 7 * 60);
   }
 
   @Test
   void laws() {
-    double both = SAUCE.leftInLayer(0.03, 20, 20, 3600);
-    assertEquals(SAUCE.leftAtMiddle(Body.SLAB, 0.015, 20, 3600), both, 1e-4, "equal faces");
-    assertEquals(1, SAUCE.leftAtMiddle(Body.SPHERE, 0.02, 100, 1), 0.01, "nothing at once");
+    double both = SAUCE.shareLeftInLayer(0.03, 20, 20, 3600);
+    assertEquals(SAUCE.shareLeftAtMiddle(Body.SLAB, 0.015, 20, 3600), both, 1e-4, "equal faces");
+    assertEquals(1, SAUCE.shareLeftAtMiddle(Body.SPHERE, 0.02, 100, 1), 0.01, "nothing at once");
     double thin = SAUCE.secondsInLayer(0.02, 20_000, 20_000, 90, 21, 3);
     double thick = SAUCE.secondsInLayer(0.04, 20_000, 20_000, 90, 21, 3);
     assertEquals(4, thick / thin, 0.1, "time goes with the square of the depth");
     assertTrue(
-        SAUCE.leftAtMiddle(Body.SPHERE, 0.02, 100, 600)
-            < SAUCE.leftAtMiddle(Body.CYLINDER, 0.02, 100, 600),
+        SAUCE.shareLeftAtMiddle(Body.SPHERE, 0.02, 100, 600)
+            < SAUCE.shareLeftAtMiddle(Body.CYLINDER, 0.02, 100, 600),
         "a ball is faster than a roll");
   }
 }

@@ -42,8 +42,8 @@ class ConsistencyTest {
    */
   @Test
   void viscosityGoesWithAPowerOfSolids() {
-    double thin = TomatoFlow.of(MassFraction.ofPercent(10), TABLE).viscosityAt(100);
-    double thick = TomatoFlow.of(MassFraction.ofPercent(30), TABLE).viscosityAt(100);
+    double thin = TomatoFlow.of(MassFraction.ofPercent(10), TABLE).pascalSecondsAt(100);
+    double thick = TomatoFlow.of(MassFraction.ofPercent(30), TABLE).pascalSecondsAt(100);
     double exponent = Math.log(thick / thin) / Math.log(3);
     assertTrue(PlateSpread.EXPONENT > 2.3 && PlateSpread.EXPONENT < 2.7);
     assertTrue(exponent > 2.3 && exponent < 2.7, "exponent " + exponent);
@@ -53,9 +53,9 @@ class ConsistencyTest {
   @Test
   void ketchupIsThickerWhenCold() {
     assertEquals(32, PlateSpread.yieldPascals(MassFraction.ofPercent(30), 1), 3.2);
-    double factor = TomatoFlow.timesThicker(Temperature.ofCelsius(25), Temperature.ofCelsius(95));
+    double factor = TomatoFlow.thickerFactor(Temperature.ofCelsius(25), Temperature.ofCelsius(95));
     assertEquals(18.7 / 7.45, factor, 0.2 * 18.7 / 7.45, "by its consistency index");
-    double seen = TomatoFlow.timesThicker(Temperature.ofCelsius(20), Temperature.ofCelsius(93));
+    double seen = TomatoFlow.thickerFactor(Temperature.ofCelsius(20), Temperature.ofCelsius(93));
     assertEquals(2.2, seen, 0.1, "9.5 kJ/mol (Rao, Bourne, Cooley 1981, from memory)");
   }
 

@@ -30,9 +30,9 @@ class CoolingCourseTest {
     assertTrue(COURSE.secondsTo(5).isEmpty());
     assertTrue(COURSE.secondsBetween(57, 5).isEmpty());
     assertEquals(1800 - 860, COURSE.secondsBetween(57, 20).orElseThrow(), 1e-9);
-    assertEquals(80, COURSE.at(300), 1e-9);
-    assertEquals(90, COURSE.at(-60), 1e-9, "before its start");
-    assertEquals(6, COURSE.at(99_999), 1e-9, "after its end");
+    assertEquals(80, COURSE.celsiusAt(300), 1e-9);
+    assertEquals(90, COURSE.celsiusAt(-60), 1e-9, "before its start");
+    assertEquals(6, COURSE.celsiusAt(99_999), 1e-9, "after its end");
   }
 
   /** A screen gets few points, its ends among them. */

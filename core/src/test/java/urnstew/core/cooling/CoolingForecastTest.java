@@ -24,11 +24,11 @@ class CoolingForecastTest {
   }
 
   private static double toFirstMark(CoolingForecast forecast) {
-    return forecast.marks().get(0).likely().orElse(Double.POSITIVE_INFINITY) / 3600;
+    return forecast.marks().get(0).likelySeconds().orElse(Double.POSITIVE_INFINITY) / 3600;
   }
 
   private static double toLastMark(CoolingForecast forecast) {
-    return forecast.marks().get(1).likely().orElse(Double.POSITIVE_INFINITY) / 3600;
+    return forecast.marks().get(1).likelySeconds().orElse(Double.POSITIVE_INFINITY) / 3600;
   }
 
   /** 12 kg of ragù: the pot is far too slow, two tins four centimetres deep in ice make it. */
@@ -84,7 +84,7 @@ class CoolingForecastTest {
   }
 
   private static double slow(CoolingForecast forecast) {
-    return forecast.marks().get(0).slow().orElse(Double.POSITIVE_INFINITY);
+    return forecast.marks().get(0).slowSeconds().orElse(Double.POSITIVE_INFINITY);
   }
 
   /** Laws: deeper is slower, stirred and ice are faster, moved air too. */
@@ -134,7 +134,7 @@ class CoolingForecastTest {
   void surroundingsAtOrAboveTheLastMarkNeverGetThere(ColdPlace place) {
     CoolingForecast forecast = of(Coolings.ragu(1), Coolings.in(Coolings.TIN, 2, place));
     assertEquals(CoolingVerdict.NEVER, forecast.verdict());
-    assertTrue(forecast.marks().get(1).likely().isEmpty());
+    assertTrue(forecast.marks().get(1).likelySeconds().isEmpty());
   }
 
   @Test

@@ -127,11 +127,11 @@ class CoolingMonitorTest {
   @Test
   void readingsNeverSoftenTheSafeSide() {
     CoolingOutlook plain = at(0.3, ICE);
-    double there = plain.likely().at(0.8 * 3600);
+    double there = plain.likely().celsiusAt(0.8 * 3600);
     CoolingOutlook fast = at(0.9, ICE, Coolings.read(0.8, there - 8));
     CoolingOutlook slow = at(0.9, ICE, Coolings.read(0.8, there + 12));
-    assertTrue(fast.speed() > 1.1, "faster " + fast.speed());
-    assertTrue(slow.speed() < 0.9, "slower " + slow.speed());
+    assertTrue(fast.speedFactor() > 1.1, "faster " + fast.speedFactor());
+    assertTrue(slow.speedFactor() < 0.9, "slower " + slow.speedFactor());
     double again = secondsOnFrom(plain, there - 8, 0.5);
     double mended = fast.slow().secondsTo(12).orElseThrow() - 0.8 * 3600;
     assertTrue(mended >= again - 60, "no faster than the slow side from what was read");

@@ -58,7 +58,7 @@ class SafeSideTest {
     }
 
     double at(double seconds) {
-      double share = matter.leftInLayer(depth, top, bottom, seconds);
+      double share = matter.shareLeftInLayer(depth, top, bottom, seconds);
       return around + (START - around) * share;
     }
   }
@@ -159,15 +159,15 @@ class SafeSideTest {
   /** Anything from the slow side of what is known to well past the fast one. */
   private static Truth truth(SplittableRandom chance, CoolingSauce sauce, CoolingSetup setup) {
     Cooling known = sauce.matter();
-    double place = setup.spot().place().coefficient();
+    double place = setup.spot().place().wattsPerSquareMeterKelvin();
     boolean covered = chance.nextBoolean();
     double easier = chance.nextDouble(0.75, 1.33);
     double warmer = chance.nextDouble();
     return Truth.of(
         new Cooling(
-            known.conductivity() * chance.nextDouble(0.97, 1.05),
-            known.density(),
-            known.specificHeat()),
+            known.wattsPerMeterKelvin() * chance.nextDouble(0.97, 1.05),
+            known.kilogramsPerCubicMeter(),
+            known.joulesPerKilogramKelvin()),
         setup.crossed(sauce).meters() * chance.nextDouble(0.97, 1.03),
         covered ? 3 * easier : place * easier,
         place * easier,

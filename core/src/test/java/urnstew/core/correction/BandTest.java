@@ -99,13 +99,13 @@ class BandTest {
     }
 
     double powerDeviation() {
-      return prior.under(program.setting().heating()).powerDeviation();
+      return prior.under(program.setting().heating()).powerLogDeviation();
     }
 
     /** Drawn from what is believed. */
     Unknowns asBelieved(double driftFrom) {
       return new Unknowns(
-          Math.exp(normal(prior.evaporationDeviation())),
+          Math.exp(normal(prior.evaporationLogDeviation())),
           Math.exp(normal(powerDeviation())),
           Math.exp(normal(0.01)),
           1,
@@ -301,9 +301,9 @@ class BandTest {
               double from = world.planned() * (0.2 + 0.4 * world.random.nextDouble());
               Unknowns drifting =
                   new Unknowns(
-                      drawn.evaporation(),
-                      drawn.power(),
-                      drawn.mass(),
+                      drawn.evaporationFactor(),
+                      drawn.powerFactor(),
+                      drawn.massFactor(),
                       1,
                       0,
                       Math.exp(world.normal(0.08)),

@@ -217,7 +217,7 @@ class CorrectionTest {
             weighing("b", truth, PLANNED / 2, 0.02, random),
             plate);
     Prediction after = predict(asLastTime, readings);
-    assertEquals(body, after.estimate().body(), 0.15);
+    assertEquals(body, after.estimate().bodyFactor(), 0.15);
     assertEquals(end(truth), end(after.likely()), 0.1 * end(truth));
     assertTrue(width(after) < width(before), "the band narrows");
   }

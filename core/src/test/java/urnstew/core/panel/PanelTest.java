@@ -35,7 +35,7 @@ class PanelTest {
   @ParameterizedTest
   @CsvSource({"3, 3, 0.25", "8, 7, 0.0703125", "8, 8, 0.0078125", "5, 3, 1", "4, 2, 1"})
   void chancesOfASplit(int tasters, int first, double chance) {
-    assertEquals(chance, new PairedPreference(tasters, first).chance(), 1e-12);
+    assertEquals(chance, new PairedPreference(tasters, first).probability(), 1e-12);
   }
 
   @Test
@@ -64,7 +64,7 @@ class PanelTest {
   })
   void tailsOfFriedman(int cups, int tasters, double statistic, double chance) {
     List<List<Integer>> orders = find(cups, tasters, statistic);
-    assertEquals(chance, new Ranking(cups, orders).chance(), 0.0006);
+    assertEquals(chance, new Ranking(cups, orders).probability(), 0.0006);
   }
 
   @Test
@@ -73,8 +73,8 @@ class PanelTest {
     assertEquals(List.of(8, 12, 4), ranking.rankSums());
     assertEquals(List.of(0, 0, 4), ranking.best());
     assertEquals(List.of(0, 4, 0), ranking.worst());
-    assertEquals(1 / 216.0, ranking.chance(), 1e-12);
-    assertEquals(ranking.leastChance(), ranking.chance(), 1e-12);
+    assertEquals(1 / 216.0, ranking.probability(), 1e-12);
+    assertEquals(ranking.leastProbability(), ranking.probability(), 1e-12);
     assertTrue(ranking.inWords().contains("not told apart"), ranking.inWords());
     String two = new Ranking(3, Collections.nCopies(2, List.of(2, 0, 1))).inWords();
     assertTrue(two.contains("prove nothing, even when all agree"), two);
@@ -117,7 +117,7 @@ class PanelTest {
       Ranking ranking = new Ranking(cups, asked);
       long apart = ranking.rankSums().stream().mapToLong(sum -> (long) sum * sum).sum();
       double chance = Arrays.stream(squares).filter(one -> one >= apart).count() / (double) all;
-      assertEquals(chance, ranking.chance(), 1e-12);
+      assertEquals(chance, ranking.probability(), 1e-12);
     }
   }
 

@@ -105,7 +105,7 @@ class PlannerTest {
             .with(new Target.Solids(MassFraction.ofPercent(13)));
     Plan plan = Planner.plan(ragu);
     Preparation.Step brown = plan.preparation().steps().get(1);
-    double meat = 0.41 * plan.size().scale();
+    double meat = 0.41 * plan.size().scaleFactor();
     assertEquals(
         meat,
         brown.browning().orElseThrow().loads() * brown.browning().orElseThrow().each().kilograms(),

@@ -99,7 +99,7 @@ class WhatGivesTest {
             POT,
             List.of(POT),
             Planner.simmerTemperature(full));
-    assertTrue(stages.stream().allMatch(fit -> fit.full() < 0.8), "no stage stands higher");
-    assertTrue(stages.stream().anyMatch(fit -> fit.full() > 0.7), "and one as high");
+    assertTrue(stages.stream().allMatch(fit -> fit.fullShare() < 0.8), "no stage stands higher");
+    assertTrue(stages.stream().anyMatch(fit -> fit.fullShare() > 0.7), "and one as high");
   }
 }

@@ -236,7 +236,7 @@ final class ReferencePot {
   }
 
   private double capacity(double[] y, double celsius) {
-    return ThermalProperties.heatCapacity(contents(y).everything(), celsius)
+    return ThermalProperties.joulesPerKelvin(contents(y).everything(), celsius)
         + setting.vessel().emptyMass().kilograms() * 500;
   }
 

@@ -26,7 +26,7 @@ class FromStockTest {
       BatchSize there = Sizing.size(RAGU, need, TARGET, PackRule.AS_NEEDED);
       List<There> stock = there.purchases().stream().map(one -> there(one, 1)).toList();
       FromStock back = FromStock.of(RAGU, stock);
-      assertEquals(there.scale(), back.scale(), 1e-9 * there.scale());
+      assertEquals(there.scaleFactor(), back.scaleFactor(), 1e-9 * there.scaleFactor());
       assertTrue(back.unused().stream().allMatch(left -> left.mass().grams() < 1e-6));
     }
   }
@@ -37,7 +37,7 @@ class FromStockTest {
     Purchase scarce = own.get(0);
     List<There> stock = own.stream().map(one -> there(one, one == scarce ? 2 : 3)).toList();
     FromStock from = FromStock.of(RAGU, stock);
-    assertEquals(2, from.scale(), 1e-9);
+    assertEquals(2, from.scaleFactor(), 1e-9);
     assertEquals(scarce.ingredient().id(), from.bound().id());
     assertEquals(own.size() - 1, from.unused().size());
     for (FromStock.Unused left : from.unused()) {

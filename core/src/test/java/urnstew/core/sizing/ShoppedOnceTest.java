@@ -41,7 +41,7 @@ class ShoppedOnceTest {
       Purchase which = all.get(random.nextInt(all.size()));
       Ingredient named = which.ingredient();
       Mass there = which.needed().times(0.2 + 5 * random.nextDouble()).plus(Mass.ofGrams(1));
-      double scale = FromStock.of(own, List.of(new There(named.id(), there))).scale();
+      double scale = FromStock.of(own, List.of(new There(named.id(), there))).scaleFactor();
       Map<String, Mass> stock = new HashMap<>();
       stock.put(named.id(), there);
       for (Purchase one : Purchase.of(own.times(scale).portions(), stock, PackGoal.LEAST_COST)) {
@@ -95,7 +95,7 @@ class ShoppedOnceTest {
           Sizing.size(
               own, need, own.formula().target().orElseThrow(), new PackRule(Rounding.EXACT, goal));
       boolean eggs = WholeEggs.scale(own, 1.2345) != 1.2345;
-      if (size.scale() == exact.scale() || eggs) {
+      if (size.scaleFactor() == exact.scaleFactor() || eggs) {
         continue;
       }
       Purchase main =
@@ -105,7 +105,8 @@ class ShoppedOnceTest {
               .orElseThrow();
       double left = main.packs().left().grams();
       assertTrue(left < 1, own.formula().id() + " " + rounding + " " + goal + " leaves " + left);
-      assertTrue((size.scale() > exact.scale()) == (rounding == Rounding.UP), rounding.name());
+      assertTrue(
+          (size.scaleFactor() > exact.scaleFactor()) == (rounding == Rounding.UP), rounding.name());
     }
   }
 }

@@ -125,7 +125,7 @@ class SizingTest {
     BatchSize whole = size(34, 110, 10.5, true);
     assertEquals(0, cans(whole).left().grams(), 1e-6);
     assertTrue(whole.portions() >= exact.portions());
-    assertTrue(whole.scale() / exact.scale() < 1.05, "the least that whole cans allow");
+    assertTrue(whole.scaleFactor() / exact.scaleFactor() < 1.05, "the least that whole cans allow");
     assertTrue(cans(exact).left().grams() > 0);
   }
 

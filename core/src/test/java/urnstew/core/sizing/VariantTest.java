@@ -82,7 +82,7 @@ class VariantTest {
     Dish dish = dish("harbour-garden", 10);
     Variant variant = base(BASE, dish).variants().get(0);
     double oil = mass(dish.batch().portions(), "olive-oil");
-    double inBase = variant.times() * mass(BASE.portions(), "olive-oil");
+    double inBase = variant.factor() * mass(BASE.portions(), "olive-oil");
     assertEquals(oil, inBase + mass(variant.still().portions(), "olive-oil"), 1e-9);
     assertEquals(0, tomatoSolids(variant.still().portions()), 1e-12);
     assertTrue(
@@ -129,7 +129,7 @@ class VariantTest {
             .noneMatch(one -> one.ingredient().id().equals("butter")));
     Ribbon ribbon = base.made().orElseThrow().ribbon();
     double simmered = ribbon.steps().get(basil.stage() - 1).atEnd().total().kilograms();
-    double share = free.times() / (free.times() + base.variants().get(1).times());
+    double share = free.factor() / (free.factor() + base.variants().get(1).factor());
     assertEquals(share * simmered, free.share().kilograms(), 1e-9);
     assertTrue(base.variants().get(1).leavesBefore().isEmpty(), "the ragu has butter of its own");
     BaseBatch tubs =
@@ -150,7 +150,7 @@ class VariantTest {
   @Test
   void aDishThatTheBaseCannotServeIsMadeOnItsOwnAndSaysSo() {
     Variant vegan = base(Samples.formula("ridge-ragu"), dish("garden-ragu", 10)).variants().get(0);
-    assertEquals(0, vegan.times());
+    assertEquals(0, vegan.factor());
     assertTrue(vegan.warnings().get(0).contains("on its own"));
     assertEquals(dish("garden-ragu", 10).batch(), vegan.still());
     InvalidInput none =

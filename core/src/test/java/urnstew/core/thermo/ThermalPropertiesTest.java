@@ -18,7 +18,7 @@ class ThermalPropertiesTest {
   @Test
   void rawTomatoAtTwentyDegrees() {
     Temperature at = Temperature.ofCelsius(20);
-    assertEquals(4041, ThermalProperties.specificHeat(TOMATO, at), 0.003 * 4041);
+    assertEquals(4041, ThermalProperties.joulesPerKilogramKelvin(TOMATO, at), 0.003 * 4041);
     assertEquals(
         1013.8, ThermalProperties.density(TOMATO, at).kilogramsPerCubicMeter(), 0.003 * 1013.8);
   }
@@ -27,10 +27,11 @@ class ThermalPropertiesTest {
   @Test
   void rawTomatoConductsHeat() {
     Temperature at = Temperature.ofCelsius(20);
-    double conductivity = ThermalProperties.conductivity(TOMATO, at);
+    double conductivity = ThermalProperties.wattsPerMeterKelvin(TOMATO, at);
     assertEquals(0.5893, conductivity, 0.01 * 0.5893);
     double density = ThermalProperties.density(TOMATO, at).kilogramsPerCubicMeter();
-    double diffusivity = conductivity / (density * ThermalProperties.specificHeat(TOMATO, at));
+    double diffusivity =
+        conductivity / (density * ThermalProperties.joulesPerKilogramKelvin(TOMATO, at));
     assertEquals(1.439e-7, diffusivity, 0.015 * 1.439e-7);
   }
 

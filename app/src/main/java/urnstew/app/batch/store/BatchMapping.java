@@ -13,6 +13,7 @@ import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Measurement;
 import urnstew.core.correction.Target;
+import urnstew.core.correction.Prior;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.SimmerSetting;
@@ -114,4 +115,20 @@ public interface BatchMapping {
 
   @Mapping(source = "keptShare", target = "yieldShare")
   ResolvedFormula.Portion portion(StoredSnapshot.Portion stored);
+
+  @Mapping(source = "evaporationLogMean", target = "evaporationMean")
+  @Mapping(source = "evaporationLogDeviation", target = "evaporationDeviation")
+  @Mapping(source = "powerLogMean", target = "powerMean")
+  @Mapping(source = "powerLogDeviation", target = "powerDeviation")
+  @Mapping(source = "bodyLogMean", target = "bodyMean")
+  @Mapping(source = "bodyLogDeviation", target = "bodyDeviation")
+  StoredSnapshot.Prior stored(Prior prior);
+
+  @Mapping(source = "evaporationMean", target = "evaporationLogMean")
+  @Mapping(source = "evaporationDeviation", target = "evaporationLogDeviation")
+  @Mapping(source = "powerMean", target = "powerLogMean")
+  @Mapping(source = "powerDeviation", target = "powerLogDeviation")
+  @Mapping(source = "bodyMean", target = "bodyLogMean")
+  @Mapping(source = "bodyDeviation", target = "bodyLogDeviation")
+  Prior prior(StoredSnapshot.Prior stored);
 }
