@@ -96,9 +96,9 @@ public class CoolingBenchmark {
     grid.put(Faces.around(7, 3));
     double at = 0;
     while (at < DAY) {
-      at += grid.advance(DAY - at);
+      at += grid.advanceSeconds(DAY - at);
     }
-    return grid.hottest();
+    return grid.hottestCelsius();
   }
 
   /** Whether two tins in ice make it. */

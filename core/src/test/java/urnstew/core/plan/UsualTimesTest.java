@@ -22,6 +22,7 @@ import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sizing.Need;
@@ -30,32 +31,41 @@ import urnstew.units.Mass;
 
 /**
  * The library's formulas in household pots take about as long as cooks say (T-06, common practice).
- * The bands are theirs, widened by half either way: the level is kept by eye and rates differ by
- * that much.
+ * The bands are theirs; beside each stands by what factor our pot may lie outside of it, a third at
+ * most, since the level is kept by eye. What is predicted always reaches into the band.
  */
 class UsualTimesTest {
-  private static final double WIDENED = 1.5;
   private static final Map<String, Formula> SHELF =
       ReferenceFormulas.load().stream().collect(Collectors.toMap(Formula::id, Function.identity()));
 
   @ParameterizedTest(name = "{0}: {2} to {3} min")
   @CsvSource({
-    "cellar-cheek,30,8,10",
-    "tight-for-layers,28,10,10",
-    "meadow-pomodoro,28,15,15",
-    "plain-marinara,26,25,25",
-    "larder-base,26,25,35",
-    "roof-ragu,28,60,90",
-    "pale-ragu,28,90,180",
-    "slow-passata,26,180,180"
+    "cellar-cheek,30,8,10,1.15",
+    "tight-for-layers,28,10,10,1.32",
+    "meadow-pomodoro,28,15,15,1.33",
+    "plain-marinara,26,25,25,1.22",
+    "larder-base,26,25,35,1.32",
+    "roof-ragu,28,60,90,1",
+    "pale-ragu,28,90,180,1",
+    "slow-passata,26,180,180,1.25"
   })
-  void aSimmerTakesWhatCooksSay(String id, int widthCentimeters, double least, double most) {
-    double minutes = minutes(id, widthCentimeters);
+  void aSimmerTakesWhatCooksSay(
+      String id, int widthCentimeters, double least, double most, double outside) {
+    Plan plan = plan(id, widthCentimeters);
+    double minutes = minutes(plan, plan.prediction().likely());
     assertTrue(
-        minutes >= least / WIDENED && minutes <= most * WIDENED, id + " takes " + minutes + " min");
+        minutes >= least / outside && minutes <= most * outside, id + " takes " + minutes + " min");
+    double early = minutes(plan, plan.prediction().early());
+    double late = minutes(plan, plan.prediction().late());
+    assertTrue(early <= most && late >= least, id + " takes " + early + " to " + late + " min");
   }
 
-  private static double minutes(String id, int widthCentimeters) {
+  private static double minutes(Plan plan, ReductionCurve fall) {
+    Reaches reaches = (Reaches) fall.outcome();
+    return reaches.after().minus(boiling(plan)).toSeconds() / 60.0;
+  }
+
+  private static Plan plan(String id, int widthCentimeters) {
     Formula found = SHELF.get(id);
     assertTrue(found != null, id);
     ResolvedFormula formula = ResolvedFormula.of(found, ReferencePantry.load());
@@ -68,19 +78,16 @@ class UsualTimesTest {
     Heating level = new SimmeredByEye(SimmerLevel.valueOf(simmer.heat().level().name()));
     SimmerSetting setting = Samples.setting(pot, 3500, level, simmer.lid(), 0);
     Mass made = Ribbon.of(formula, found.target()).end().total();
-    Plan plan =
-        Planner.plan(
-            new PlanInputs(
-                formula,
-                new Need(10, made.times(0.1 / (1 + Need.CLING_SHARE))),
-                PackRule.AS_NEEDED,
-                new Target.Solids(found.target().orElseThrow()),
-                setting,
-                Prior.of(setting.heatSource()),
-                Samples.NOON,
-                Samples.NOON.plus(Duration.ofHours(20))));
-    Reaches reaches = (Reaches) plan.prediction().likely().outcome();
-    return reaches.after().minus(boiling(plan)).toSeconds() / 60.0;
+    return Planner.plan(
+        new PlanInputs(
+            formula,
+            new Need(10, made.times(0.1 / (1 + Need.CLING_SHARE))),
+            PackRule.AS_NEEDED,
+            new Target.Solids(found.target().orElseThrow()),
+            setting,
+            Prior.of(setting.heatSource()),
+            Samples.NOON,
+            Samples.NOON.plus(Duration.ofHours(20))));
   }
 
   /** Cooks count from the first boil: time until the pot is hot. */
