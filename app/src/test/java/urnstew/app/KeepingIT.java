@@ -108,7 +108,7 @@ class KeepingIT {
     ok(read(cooling, 3.5, 60));
     JsonNode view = ok(app.get(cooling));
     assertEquals("PASSED", view.at("/cooling/verdict").asString());
-    assertEquals("PUT_AWAY", view.at("/cooling/duty").asString());
+    assertEquals("PUT_AWAY", view.at("/cooling/action").asString());
     assertEquals("SHOWN", view.at("/cooling/marks/0/state").asString());
     ok(write(cooling, "closings", "\"as\":\"PUT_AWAY\",\"reason\":\"\",", 0));
     assertEquals("PUT_AWAY", ok(app.get(cooling)).at("/closedAs").asString());
@@ -126,7 +126,7 @@ class KeepingIT {
     String cooling = cool(7, inPot(), 240);
     ok(read(cooling, 80, 200));
     ok(read(cooling, 52, 20));
-    assertEquals("DISCARD", ok(app.get(cooling)).at("/cooling/duty").asString());
+    assertEquals("DISCARD", ok(app.get(cooling)).at("/cooling/action").asString());
     assertEquals(
         409, write(cooling, "closings", "\"as\":\"PUT_AWAY\",\"reason\":\"\",", 0).status());
     Answer silent = write(cooling, "closings", "\"as\":\"DISCARDED\",\"reason\":\" \",", 0);
@@ -142,7 +142,7 @@ class KeepingIT {
     String cooling = cool(12, inPot(), 60);
     ok(read(cooling, 82, 30));
     JsonNode before = ok(app.get(cooling));
-    assertEquals("COOL_FASTER_OR_REHEAT", before.at("/cooling/duty").asString());
+    assertEquals("COOL_FASTER_OR_REHEAT", before.at("/cooling/action").asString());
     JsonNode ways = ok(app.get(cooling + "/ways"));
     assertTrue(ways.size() > 0, "there is a way out");
     Answer cold = write(cooling, "reheatings", "\"celsius\":74.2,%s,".formatted(inIce(2)), 5);

@@ -42,6 +42,12 @@ public class BatchEntries {
     return writer.held(batchId, write, actor);
   }
 
+  /** Holds the pot's row until somebody's write ends: pots are locked before tubs. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold(UUID batchId) {
+    writer.locked(batchId);
+  }
+
   /** The same as a part of somebody's write, which holds the row until it ends. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void recordWithin(UUID batchId, Writes.Entry write, Actor actor) {

@@ -156,7 +156,7 @@ class EntryWriter {
     return recorded(write.id());
   }
 
-  private BatchRow locked(UUID batchId) {
+  BatchRow locked(UUID batchId) {
     return batches.lock(batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
   }
 

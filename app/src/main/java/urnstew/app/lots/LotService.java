@@ -136,12 +136,15 @@ public class LotService implements TaskSource {
           "a dish or a batch",
           "Write the dish, such as 'baked pasta, Thursday'.");
     }
+    UUID batch = write.batchId();
+    if (batch != null) {
+      batches.hold(batch);
+    }
     LotRow row = locked(id);
     Instant at = ledger.happened(write);
     requireInDate(row, ledger.day(at));
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
     ledger.leave(row, kilograms, at);
-    UUID batch = write.batchId();
     if (batch != null) {
       intoThePot(row, batch, kilograms, write, actor);
     }
@@ -252,7 +255,9 @@ public class LotService implements TaskSource {
 
   private LotRow merged(LotWrites.Merge write, Actor actor) {
     Set<UUID> ids = new HashSet<>(write.lotIds());
-    List<LotRow> rows = ids.stream().sorted().map(this::locked).toList();
+    // As the database sorts them: by their bytes, and not by two signed numbers.
+    List<LotRow> rows =
+        ids.stream().sorted(Comparator.comparing(UUID::toString)).map(this::locked).toList();
     LotRow first = rows.get(0);
     boolean alike =
         rows.size() >= 2

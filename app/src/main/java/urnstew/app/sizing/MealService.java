@@ -156,7 +156,8 @@ public class MealService {
     LocalDate today = LocalDate.ofInstant(clock.instant(), kitchens.settings().zoneId());
     List<StockItem> left = new ArrayList<>();
     Meal meal = meal(sheet);
-    meal.bases()
+    meal.bases().stream()
+        .sorted(Comparator.comparing(Meal.Common::formulaId))
         .forEach(base -> tubs.take(base.formulaId(), base.base().fromTubs(), sheet.name(), actor));
     for (Purchase item : meal.shopping().items()) {
       String ingredient = item.ingredient().id();
