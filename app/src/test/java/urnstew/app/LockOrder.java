@@ -16,7 +16,6 @@ import org.apache.ibatis.session.RowBounds;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
-import org.springframework.web.context.request.RequestContextHolder;
 
 /**
  * Rows are locked in one order, so that no two writes can wait for each other: by these tables, and
@@ -62,7 +61,7 @@ public class LockOrder implements Interceptor {
     Matcher locks =
         LOCKS.matcher(statement.getBoundSql(parameter).getSql().toLowerCase(Locale.ROOT));
     // The demo is laid out in one transaction, before anybody is let in.
-    boolean letIn = RequestContextHolder.getRequestAttributes() != null;
+    boolean letIn = Thread.currentThread().getName().startsWith("http-nio");
     if (letIn && locks.find() && TransactionSynchronizationManager.isSynchronizationActive()) {
       boolean several = statement.getId().endsWith("lockOpen");
       note(new Locked(locks.group(1), several ? "" : String.valueOf(parameter)));

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.health.contributor.Health;
@@ -29,11 +30,11 @@ class Readiness implements HealthIndicator {
 
   private static final int PATIENCE_SECONDS = 2;
 
-  private final HikariDataSource pool;
+  private final List<HikariDataSource> pools;
   private final Optional<Path> data;
 
-  Readiness(HikariDataSource pool, @Value("${urnstew.data}") String data) {
-    this.pool = pool;
+  Readiness(List<HikariDataSource> pools, @Value("${urnstew.data}") String data) {
+    this.pools = List.copyOf(pools);
     this.data = data.isEmpty() ? Optional.empty() : Optional.of(Path.of(data));
   }
 
@@ -42,17 +43,25 @@ class Readiness implements HealthIndicator {
     if (room() < LEAST_BYTES) {
       return Health.status(DISK_FULL).build();
     }
+    return pools.stream()
+        .map(Readiness::health)
+        .filter(each -> !each.getStatus().equals(Status.UP))
+        .findFirst()
+        .orElseGet(() -> Health.up().build());
+  }
+
+  private static Health health(HikariDataSource pool) {
     try (Connection connection = pool.getConnection()) {
       return connection.isValid(PATIENCE_SECONDS) ? Health.up().build() : Health.down().build();
     } catch (SQLTransientConnectionException none) {
-      return isFull() ? Health.status(BUSY).build() : Health.down().build();
+      return isFull(pool) ? Health.status(BUSY).build() : Health.down().build();
     } catch (SQLException away) {
       return Health.down().build();
     }
   }
 
   /** Every connection there may be is in somebody's hands; else there is none to be had. */
-  private boolean isFull() {
+  private static boolean isFull(HikariDataSource pool) {
     HikariPoolMXBean state = pool.getHikariPoolMXBean();
     return state != null && state.getActiveConnections() >= pool.getMaximumPoolSize();
   }

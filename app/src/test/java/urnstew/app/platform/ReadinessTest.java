@@ -10,21 +10,24 @@ import com.zaxxer.hikari.HikariPoolMXBean;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.health.contributor.Status;
 
 class ReadinessTest {
   private final HikariDataSource pool = mock(HikariDataSource.class);
+  private final HikariDataSource reads = mock(HikariDataSource.class);
   private final HikariPoolMXBean state = mock(HikariPoolMXBean.class);
   private final Connection connection = mock(Connection.class);
-  private final Readiness readiness = new Readiness(pool, "");
+  private final Readiness readiness = new Readiness(List.of(reads, pool), "");
 
   @BeforeEach
   void aDatabaseThatAnswers() throws SQLException {
     when(pool.getHikariPoolMXBean()).thenReturn(state);
     when(pool.getMaximumPoolSize()).thenReturn(8);
     when(pool.getConnection()).thenReturn(connection);
+    when(reads.getConnection()).thenReturn(connection);
     when(connection.isValid(anyInt())).thenReturn(true);
   }
 
@@ -35,7 +38,10 @@ class ReadinessTest {
   @Test
   void aDatabaseThatAnswersIsReady() {
     assertEquals(Status.UP, status());
-    assertEquals(Status.UP, new Readiness(pool, "/").health().getStatus(), "there is room here");
+    assertEquals(
+        Status.UP,
+        new Readiness(List.of(reads, pool), "/").health().getStatus(),
+        "there is room here");
   }
 
   @Test
