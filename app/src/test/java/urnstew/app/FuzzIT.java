@@ -60,6 +60,7 @@ class FuzzIT {
       List<Operation> operations = operations(document);
       List<String> faults = new ArrayList<>();
       int taken = 0;
+      Set<String> strangers = new TreeSet<>();
       Set<String> silent = new TreeSet<>();
       Set<String> noted = new TreeSet<>();
       for (int i = 0; i < REQUESTS; i++) {
@@ -77,6 +78,7 @@ class FuzzIT {
         if (operation.writes() && answer.statusCode() < 300) {
           (changes(kitchen) > changes ? noted : silent).add(operation.path());
         }
+        blamed(answer, sent, operation, document.at("/components/schemas")).forEach(strangers::add);
         if (answer.statusCode() >= 500 || took.compareTo(LONGEST) > 0) {
           faults.add(
               "%s %s %s -> %d in %d ms %s"
@@ -90,6 +92,7 @@ class FuzzIT {
         }
       }
       assertTrue(faults.isEmpty(), faults.size() + " of them:\n" + String.join("\n", faults));
+      assertEquals(Set.of(), strangers, "fields are blamed by the names that the API gives them");
       assertTrue(taken > REQUESTS / 10, "only " + taken + " were right");
       for (String page : EveryPageStandsIT.PAGES) {
         assertEquals(200, app.get(page).status(), page);
@@ -105,6 +108,47 @@ class FuzzIT {
               .queryForList("select topic from change where actor = 'by hand'", String.class),
           "nobody is said to have written it");
     }
+  }
+
+  /** Fields that an answer blames, and that no request of this operation has. */
+  private static List<String> blamed(
+      HttpResponse<String> answer, Sent sent, Operation operation, JsonNode schemas) {
+    String type = answer.headers().firstValue("content-type").orElse("");
+    if (!type.startsWith("application/problem+json")) {
+      return List.of();
+    }
+    List<String> unknown = new ArrayList<>();
+    for (JsonNode error : RunningApplication.JSON.readTree(answer.body()).at("/errors")) {
+      String pointer = error.at("/pointer").asString();
+      boolean parameter =
+          operation.parameters().findValuesAsString("name").stream()
+              .anyMatch(name -> pointer.equals("/" + name));
+      // What no field of ours is called is blamed by the name that it was sent with.
+      boolean sentSo =
+          sent.body().contains("\"" + pointer.substring(pointer.lastIndexOf("/") + 1) + "\"");
+      if (!pointer.isEmpty() && !parameter && !sentSo && !has(operation.body(), pointer, schemas)) {
+        unknown.add(operation.method() + " " + operation.path() + " blames " + pointer);
+      }
+    }
+    return unknown;
+  }
+
+  private static boolean has(JsonNode schema, String pointer, JsonNode schemas) {
+    JsonNode here = schema;
+    for (String part : pointer.substring(1).split("/")) {
+      while (here.has("$ref")) {
+        here = schemas.at(here.at("/$ref").asString().replace("#/components/schemas", ""));
+      }
+      JsonNode next =
+          part.matches("\\d+") && here.has("items")
+              ? here.at("/items")
+              : here.at("/properties/" + part);
+      here = next.isMissingNode() ? here.at("/additionalProperties") : next;
+      if (here.isMissingNode()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static long changes(OwnKitchen kitchen) {

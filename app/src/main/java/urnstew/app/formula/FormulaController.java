@@ -1,5 +1,7 @@
 package urnstew.app.formula;
 
+import static urnstew.app.platform.Fields.at;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -55,7 +57,10 @@ class FormulaController {
   @GetMapping("/{id}/sheet")
   FormulaSheet sheet(
       @PathVariable String id, @RequestParam(required = false) @Nullable Integer version) {
-    return FormulaSheet.of(version == null ? shelf.formula(id) : shelf.version(id, version));
+    return FormulaSheet.of(
+        version == null
+            ? at("id", () -> shelf.formula(id))
+            : at("version", () -> shelf.version(id, version)));
   }
 
   @PostMapping("/analysis")

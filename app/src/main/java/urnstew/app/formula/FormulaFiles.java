@@ -1,5 +1,7 @@
 package urnstew.app.formula;
 
+import static urnstew.app.platform.Fields.at;
+
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,7 +43,7 @@ public class FormulaFiles {
   /** The latest version as a file. */
   @Transactional(readOnly = true)
   public String out(String id) {
-    Formula formula = shelf.formula(id);
+    Formula formula = at("id", () -> shelf.formula(id));
     Pantry all = pantry.pantry();
     double made =
         FormulaAnalysis.of(ResolvedFormula.of(formula, all)).ribbon().end().total().kilograms();

@@ -1,5 +1,7 @@
 package urnstew.app.formula;
 
+import static urnstew.app.platform.Fields.at;
+
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -50,8 +52,8 @@ public class FormulaReading {
   /** One formula in the chosen ways; the latest version where none is named. */
   @Transactional(readOnly = true)
   public FormulaView one(String id, @Nullable Integer version, List<School> schools) {
-    Formula latest = shelf.formula(id);
-    Formula whole = version == null ? latest : shelf.version(id, version);
+    Formula latest = at("id", () -> shelf.formula(id));
+    Formula whole = version == null ? latest : at("version", () -> shelf.version(id, version));
     Pantry all = pantry.pantry();
     ResolvedFormula way = ResolvedFormula.of(whole.choosing(schools), all);
     boolean retired = mapper.shelf().stream().anyMatch(row -> row.id().equals(id) && row.retired());
@@ -85,7 +87,7 @@ public class FormulaReading {
   @Transactional(readOnly = true)
   public WithoutView without(String id, List<School> schools, List<Avoid> avoids) {
     Pantry all = pantry.pantry();
-    Without without = Without.of(shelf.formula(id).choosing(schools), avoids, all);
+    Without without = Without.of(at("id", () -> shelf.formula(id)).choosing(schools), avoids, all);
     return WithoutView.of(
         without, AnalysisView.of(ResolvedFormula.of(without.formula(), all), avoids, all));
   }

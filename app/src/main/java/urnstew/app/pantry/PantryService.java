@@ -1,5 +1,7 @@
 package urnstew.app.pantry;
 
+import static urnstew.app.platform.Fields.at;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -175,7 +177,7 @@ public class PantryService {
   /** Puts an ingredient away, or takes it out again. */
   @Write
   public IngredientView retire(String id, boolean retired, int version, Actor actor) {
-    Ingredient ingredient = pantry().ingredient(id);
+    Ingredient ingredient = at("id", () -> pantry().ingredient(id));
     LocalDate priced = mapper.find(id).map(OwnRow::pricedOn).orElse(null);
     store(ingredient, priced, retired, version);
     return view(mapper.find(id).orElseThrow());
@@ -185,7 +187,7 @@ public class PantryService {
   @Transactional(readOnly = true)
   public List<SwapView> substitutes(String id) {
     Pantry all = pantry();
-    Ingredient was = all.ingredient(id);
+    Ingredient was = at("id", () -> all.ingredient(id));
     return Substitute.of(id).stream()
         .map(one -> SwapView.of(Swap.of(was, Mass.ofGrams(100), one, all)))
         .toList();
@@ -207,7 +209,10 @@ public class PantryService {
   @Write
   public AvoidList avoid(List<Avoid> wanted, int version, Actor actor) {
     Pantry pantry = pantry();
-    wanted.forEach(avoid -> avoid.words(pantry));
+    for (int place = 0; place < wanted.size(); place++) {
+      Avoid avoid = wanted.get(place);
+      at(place + ".key", () -> avoid.words(pantry));
+    }
     if (Set.copyOf(wanted).equals(Set.copyOf(mapper.avoided()))) {
       return avoidList();
     }

@@ -1,5 +1,7 @@
 package urnstew.app.pantry;
 
+import static urnstew.app.platform.Fields.at;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -184,7 +186,8 @@ public class StockService implements TaskSource {
   }
 
   private StockItem dated(StockItem item) {
-    Ingredient ingredient = pantry.pantry().ingredient(item.ingredientId());
+    Ingredient ingredient =
+        at("ingredientId", () -> pantry.pantry().ingredient(item.ingredientId()));
     LocalDate opened = item.openedOn();
     if (opened == null || item.useBy() != null) {
       return item;

@@ -142,7 +142,7 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static String pointer(String parameter) {
-    return "/" + parameter.replace('.', '/');
+    return "/" + parameter.replaceAll("\\[(\\d+)]", "/$1").replace('.', '/');
   }
 
   private static String message(RuntimeException fault) {

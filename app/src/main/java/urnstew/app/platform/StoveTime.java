@@ -17,7 +17,7 @@ public record StoveTime(Instant typedAt, Instant sentAt) {
     Duration queued = Duration.between(typedAt, sentAt);
     if (queued.isNegative() || queued.compareTo(LONGEST_QUEUE) > 0) {
       throw new InvalidInput(
-          "typedAt",
+          "stamp.typedAt",
           "clock",
           "The device's clock went wrong between typing and sending.",
           "typed before sent, within a week",
