@@ -111,7 +111,7 @@ public record BalanceView(
       @Nullable SkimView skim,
       @Nullable Kind act) {}
 
-  /** Boiling on. */
+  /** What further boiling down would do. */
   public record TimeView(
       double waterKilograms, @Nullable Double takesSeconds, TasteProfileView reduced) {}
 

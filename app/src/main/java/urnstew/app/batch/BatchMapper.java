@@ -95,7 +95,7 @@ interface BatchMapper {
       String note,
       double reachedFraction);
 
-  /** On the heat again. */
+  /** Puts a batch back among those on the stove. */
   @Update(
       """
       update batch set status = 'SIMMERING', ended_at = null, final_mass_kilograms = null,

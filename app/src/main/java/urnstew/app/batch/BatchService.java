@@ -60,7 +60,7 @@ public class BatchService implements TaskSource, HolderEnds {
         shown.stream().flatMap(one -> one.pot().stream()).toList());
   }
 
-  /** Those that cannot, and why. */
+  /** Pots that cannot be shown, and why. */
   public List<BrokenPot> broken() {
     return shown(batches.byStatus(Status.SIMMERING)).stream()
         .flatMap(one -> one.broken().stream())

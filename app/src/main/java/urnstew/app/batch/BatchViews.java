@@ -192,7 +192,7 @@ class BatchViews {
         .toList();
   }
 
-  /** It cannot be shown. */
+  /** What stands for a pot that cannot be computed, with what is wrong. */
   static BrokenPot broken(Listed one, String fault) {
     return new BrokenPot(one.id(), one.name(), one.startedAt(), fault);
   }
@@ -202,7 +202,7 @@ class BatchViews {
     return page(row, sequence, histories.acts(row), BatchDocuments.FORECAST.read(row.forecast()));
   }
 
-  /** All that happened. */
+  /** All entries of a batch. */
   List<EventView> events(BatchRow row) {
     return views(
         batches.events(row.id()),

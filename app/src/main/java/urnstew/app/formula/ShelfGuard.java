@@ -13,7 +13,7 @@ import urnstew.core.formula.School;
 import urnstew.core.pantry.Pantry;
 import urnstew.units.InvalidInput;
 
-/** Nothing is accepted of which the shelf could not be shown again. */
+/** Refuses a formula with which the shelf could not be shown any more. */
 @Component
 class ShelfGuard implements PantryGuard {
   private final ObjectProvider<FormulaShelf> shelf;

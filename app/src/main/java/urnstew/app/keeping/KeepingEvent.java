@@ -39,7 +39,7 @@ public sealed interface KeepingEvent {
     }
   }
 
-  /** It stands otherwise from then on. */
+  /** From now on it cools in another place, pan or depth. */
   record Placed(CoolingSetup setup) implements KeepingEvent {
     @Override
     public String what() {

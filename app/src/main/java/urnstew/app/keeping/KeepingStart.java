@@ -15,11 +15,11 @@ public sealed interface KeepingStart {
   /** The rule set by which it is judged. */
   RuleSet rules();
 
-  /** It leaves the heat. */
+  /** Start of a cooling. */
   record ToCool(CoolingSauce sauce, Temperature start, CoolingSetup setup, RuleSet rules)
       implements KeepingStart {}
 
-  /** It is kept hot, and as thick as it was. */
+  /** Start of a hot hold, in which it stays as thick as it was. */
   record ToHold(
       HotHold hold,
       String vessel,
@@ -29,6 +29,6 @@ public sealed interface KeepingStart {
       RuleSet rules)
       implements KeepingStart {}
 
-  /** It stands out to be served. */
+  /** Start of standing out to be served, by time alone. */
   record ToSetOut(double celsius, boolean fromCold, RuleSet rules) implements KeepingStart {}
 }

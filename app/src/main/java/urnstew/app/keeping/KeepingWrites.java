@@ -139,7 +139,7 @@ public interface KeepingWrites {
     }
   }
 
-  /** It stands otherwise. */
+  /** It cools in another place, pan or depth from now on. */
   record PlaceOtherwise(@NotNull UUID id, @NotNull @Valid Setup setup, @NotNull @Valid Stamp stamp)
       implements Entry {
     @Override
@@ -193,7 +193,7 @@ public interface KeepingWrites {
     }
   }
 
-  /** It is over. */
+  /** Ends a hold, a cooling or a setting out. */
   record Close(
       @NotNull UUID id,
       @NotNull Closed as,

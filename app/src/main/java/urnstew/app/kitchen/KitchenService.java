@@ -47,7 +47,7 @@ public class KitchenService {
         KitchenWorkings.of(altitude));
   }
 
-  /** The settings alone. */
+  /** The settings of the kitchen, without its equipment. */
   @Transactional(readOnly = true)
   public KitchenSettings settings() {
     return kitchens

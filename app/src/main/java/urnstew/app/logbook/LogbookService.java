@@ -19,7 +19,7 @@ import urnstew.app.logbook.LogbookEntry.VesselPoint;
 public class LogbookService {
   private static final int PAGE = 60;
 
-  /** No identity is before it. */
+  /** The least identity: a page that begins with it leaves nothing out. */
   private static final UUID LEAST = new UUID(0, 0);
 
   private static final int LATEST = 3_000;

@@ -68,7 +68,7 @@ class LotDeclarations {
     return LotDocuments.DECLARATION.write(told);
   }
 
-  /** As its labels say it. */
+  /** The declaration in the words of a label. */
   String words(Declaration told) {
     List<String> words = told.inWords();
     return String.join("; ", words);

@@ -343,7 +343,7 @@ public class LotService implements TaskSource {
         });
   }
 
-  /** Its tubs have labels by now that say what is in them. */
+  /** Notes that the tubs have new labels, which say what is in them. */
   @Write
   public LotView relabelled(UUID id, Actor actor) {
     LotRow row = locked(id);

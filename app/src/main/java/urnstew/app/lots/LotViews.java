@@ -364,7 +364,7 @@ class LotViews {
         covers);
   }
 
-  /** The same of these. */
+  /** First in, first out among these lots, as far as it is wanted. */
   ReadyView ready(List<LotRow> of, Mass wanted, int covers) {
     RuleSet by = rules.inForce();
     LocalDate today = today();

@@ -15,17 +15,17 @@ interface OccupancyMapper {
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<Place> all();
 
-  /** Who wants the same pot waits. */
+  /** Locks a pot until the transaction ends. */
   @Select("select id from vessel where id = #{id} for no key update")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<UUID> lockVessel(UUID id);
 
-  /** Who wants the same burner waits. */
+  /** Locks a burner until the transaction ends. */
   @Select("select id from heat_source where id = #{id} for no key update")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<UUID> lockHeatSource(@Nullable UUID id);
 
-  /** Who wants the same oven waits. */
+  /** Locks an oven until the transaction ends. */
   @Select("select id from oven where id = #{id} for no key update")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<UUID> lockOven(@Nullable UUID id);

@@ -45,7 +45,7 @@ public class OccupancyService {
     mapper.put(place);
   }
 
-  /** Nothing is in that pot. */
+  /** Refuses a pot that holds something. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void requireEmpty(UUID vesselId) {
     mapper.lockVessel(vesselId);
@@ -58,7 +58,7 @@ public class OccupancyService {
             });
   }
 
-  /** Its place is free. */
+  /** Frees the place of a holder. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void leave(UUID holderId) {
     mapper.remove(holderId);

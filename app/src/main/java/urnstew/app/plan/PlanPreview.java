@@ -79,7 +79,7 @@ public record PlanPreview(
   /** What binds, and what is over. */
   public record FromStockView(String boundName, List<UnusedView> unused) {}
 
-  /** What is over of one ingredient. */
+  /** An ingredient at hand that is not used up. */
   public record UnusedView(String name, double massKilograms) {}
 
   static PlanPreview of(

@@ -64,9 +64,9 @@ public record PlanRequest(
   /** What decides how large a batch is. */
   public enum Size {
     COVERS,
-    /** What there is. */
+    /** The ingredients at hand decide. */
     STOCK,
-    /** The pot. */
+    /** The pot decides: as much as it holds. */
     POT
   }
 

@@ -148,7 +148,7 @@ public record PlanView(
     }
   }
 
-  /** The hours. */
+  /** Hours of lighting, of the simmer and of being thick enough. */
   public record HoursView(
       Instant lightAt,
       Instant simmerAt,

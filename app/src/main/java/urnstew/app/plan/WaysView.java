@@ -22,7 +22,7 @@ import urnstew.core.reduction.Lid;
  */
 public record WaysView(List<AlternativeView> sooner, List<AlternativeView> later, Working working) {
 
-  /** Another way. */
+  /** Another way to cook the batch, with its hours and what it costs. */
   public record AlternativeView(
       Alternative.Kind kind,
       String what,

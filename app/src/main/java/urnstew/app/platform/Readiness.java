@@ -25,7 +25,7 @@ class Readiness implements HealthIndicator {
   static final Status DISK_FULL = new Status("DISK_FULL");
   static final Status BUSY = new Status("BUSY");
 
-  /** As much as {@code ./start} asks for. */
+  /** Least room on the disk; {@code ./start} asks for as much. */
   private static final long LEAST_BYTES = 50L << 20;
 
   private static final int PATIENCE_SECONDS = 2;

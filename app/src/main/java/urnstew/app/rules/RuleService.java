@@ -50,7 +50,7 @@ public class RuleService {
         .toList();
   }
 
-  /** Copies one, once. */
+  /** Copies a rule set, so that its limits can be changed; sent twice it happens once. */
   @Write
   public RuleSetView copy(UUID id, String name, String basis, Actor actor) {
     if (name.isBlank() || name.length() > LONGEST_NAME) {

@@ -76,7 +76,7 @@ public record TaskView(
     }
   }
 
-  /** As it is shown. */
+  /** A task of the core for the screens. */
   public static TaskView of(Task task) {
     Figure figure = task.figure().orElse(null);
     return new TaskView(

@@ -15,7 +15,7 @@ public enum Acid {
   /** Starts as the cation that amino acids are in strong acid. */
   GLUTAMIC(147.129, 1, new double[] {2.16, 4.30, 9.96}),
   PHOSPHORIC(97.994, 0, new double[] {2.148, 7.198, 12.35}),
-  /** With the dissolved gas counted to it. */
+  /** Carbonic acid; dissolved carbon dioxide is counted as such. */
   CARBONIC(62.025, 0, new double[] {6.351, 10.329}),
   /**
    * Side chains of aspartate and glutamate in proteins, lumped; moles of sites. pKa: assumption
@@ -72,7 +72,7 @@ public enum Acid {
     return highestCharge;
   }
 
-  /** How many protons it can give. */
+  /** Number of protons that the acid can give off. */
   int protons() {
     return pKa.length;
   }

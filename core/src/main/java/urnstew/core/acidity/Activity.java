@@ -17,7 +17,7 @@ record Activity(double ofOne) {
     return new Activity(Math.pow(10, -DEBYE_HUECKEL * (root / (1 + root) - 0.3 * within)));
   }
 
-  /** It goes with the square of the charge. */
+  /** Activity coefficient of an ion; its logarithm goes with the square of the charge. */
   double of(int charge) {
     return switch (Math.abs(charge)) {
       case 0 -> 1;

@@ -53,7 +53,7 @@ public record CupDose(
 
   private static final double LEAST_GRAMS = 1;
 
-  /** What tells liquids and what dissolves. */
+  /** Share of water from which on a dose is measured as a liquid. */
   private static final double WET = 0.5;
 
   private static final double SOLUBLE = 0.95;

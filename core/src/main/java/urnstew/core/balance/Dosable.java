@@ -24,7 +24,7 @@ public record Dosable(String name, Optional<Ingredient> ingredient, InPot perKil
     return new Dosable(ingredient.name(), Optional.of(ingredient), InPot.kilogramOf(ingredient));
   }
 
-  /** Another sauce, by what is in some of it. */
+  /** Another sauce as a dose, known by what is in some amount of it. */
   public static Dosable of(String name, InPot some) {
     return new Dosable(name, Optional.empty(), some.times(1 / some.mass().kilograms()));
   }

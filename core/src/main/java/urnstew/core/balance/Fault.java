@@ -38,7 +38,7 @@ public enum Fault {
     this.words = words;
   }
 
-  /** As the screen says it. */
+  /** What is wrong, as the screen asks it. */
   public String words() {
     return words;
   }

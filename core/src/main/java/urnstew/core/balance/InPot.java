@@ -37,7 +37,7 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
    * @param solutes of a kilogram
    */
   public record Part(Ingredient ingredient, Mass mass, TasteContent taste, Solutes solutes) {
-    /** As the pantry knows it. */
+    /** A part of the pot: so much of an ingredient of the pantry. */
     public static Part of(Ingredient ingredient, Mass mass) {
       return new Part(ingredient, mass, ingredient.taste(), AcidTraits.perKilogram(ingredient));
     }
@@ -182,7 +182,7 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
     return contents.everything().fatKilograms();
   }
 
-  /** Everything that decides its acidity, in the water that it holds now. */
+  /** Acids and ions that decide the acidity, in the water that is there now. */
   Solutes solutes() {
     return parts.stream()
         .map(part -> part.solutes().times(part.mass().kilograms()))

@@ -25,7 +25,7 @@ public record RemainingProcess(
     List<Part> finish,
     List<Part> onThePlate,
     Optional<Double> kilogramsPerHour) {
-  /** Nothing more happens. */
+  /** For a pot to which nothing more happens. */
   public static final RemainingProcess OVER =
       new RemainingProcess(Optional.empty(), List.of(), List.of(), List.of(), Optional.empty());
 

@@ -25,7 +25,7 @@ import urnstew.units.MassFraction;
  * tried in cups went in before, and stays in the amounts.
  */
 public final class AsMade {
-  /** Nobody weighs more closely than this share (assumption). */
+  /** Differences below this share count as none: nobody weighs more closely (assumption). */
   private static final double NOTICED_SHARE = 0.02;
 
   private final BatchHistory history;

@@ -65,7 +65,7 @@ final class NextSteps {
     }
   }
 
-  /** Once it can stick, counted from the last time it was stirred. */
+  /** Stirring, once the sauce can stick; counted from the last time that it was stirred. */
   private Optional<NextStep> stir(Duration every) {
     double last =
         history.counting(StepDone.class).stream()

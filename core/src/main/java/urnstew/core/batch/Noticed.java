@@ -58,7 +58,7 @@ final class Noticed {
     return noticed;
   }
 
-  /** Nothing is computed again in silence. */
+  /** Says that an older version of the model lit this batch. */
   private void newer(List<Caution> noticed) {
     if (!history.snapshot().modelVersion().equals(BatchSnapshot.MODEL_VERSION)) {
       noticed.add(

@@ -55,13 +55,10 @@ public final class PotTasks {
     for (int i = 0; i < known.before().size(); i++) {
       TimedStage stage = known.before().get(i);
       boolean last = i == known.before().size() - 1;
-      tasks.add(
-          stage(
-              pot,
-              Kind.STAGE,
-              stage,
-              Due.fromThen(stage.from())
-                  .until(last ? known.simmerAt() : known.before().get(i + 1).from())));
+      Instant next = last ? known.simmerAt() : known.before().get(i + 1).from();
+      // Whoever is quicker than planned is at the simmer already.
+      Instant over = next.isBefore(known.simmerAt()) ? next : known.simmerAt();
+      tasks.add(stage(pot, Kind.STAGE, stage, Due.fromThen(stage.from()).until(over)));
     }
     if (!known.simmerTold()) {
       Due due = Due.fromThen(known.simmerAt()).until(known.simmerAt().plus(Due.AHEAD));

@@ -129,7 +129,7 @@ public final class ConductionGrid {
     return most;
   }
 
-  /** On the mean over its volume, °C. */
+  /** Mean temperature over the volume, °C. */
   public double meanCelsius() {
     double sum = 0;
     double weight = 0;

@@ -29,7 +29,7 @@ public record Faces(
         celsius);
   }
 
-  /** Its sides stand in what is above it. */
+  /** The same where the sides pass heat as the top does. */
   public Faces onlyFromBelow() {
     return new Faces(
         topWattsPerSquareMeterKelvin,

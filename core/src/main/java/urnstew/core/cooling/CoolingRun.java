@@ -14,7 +14,7 @@ import urnstew.units.Length;
  * Evaporation from its surface is left out, which is the slow side. Range: 0 to 100 °C, until 48 h.
  */
 final class CoolingRun {
-  /** Nothing is looked at for longer. */
+  /** Longest time that a cooling is computed for. */
   static final double LONGEST_SECONDS = 48 * 3600;
 
   /**

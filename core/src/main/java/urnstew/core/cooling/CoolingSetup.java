@@ -81,7 +81,7 @@ public record CoolingSetup(
     return sauce.thickestPiece().filter(piece -> piece.compareTo(depth) > 0).orElse(depth);
   }
 
-  /** Whether it all goes in. */
+  /** Whether the sauce finds room in the pans. */
   public boolean holds(CoolingSauce sauce) {
     return sauce.cubicMeters() / count <= pan.shape().capacity().cubicMeters();
   }

@@ -2,13 +2,13 @@ package urnstew.core.cooling;
 
 /** Whether a cooling is within the rule. */
 public enum CoolingVerdict {
-  /** Also on the slow side of what is known. */
+  /** In time, also in the bounding case that cools slowest. */
   MAKES_IT,
   /** Likely, but not on the slow side: nobody may rely on it. */
   MAY_MISS,
-  /** Not even likely. */
+  /** Too late, also in the likely case. */
   WILL_MISS,
-  /** Its surroundings are too warm: it never gets there. */
+  /** Never cold enough: the surroundings are too warm. */
   NEVER,
   /** Every mark was read in time. */
   PASSED,

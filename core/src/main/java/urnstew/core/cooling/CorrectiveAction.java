@@ -2,7 +2,7 @@ package urnstew.core.cooling;
 
 /** What a cooling asks of the cook now. */
 public enum CorrectiveAction {
-  /** Nothing but the next reading. */
+  /** No action but the next reading. */
   GO_ON,
   /** A mark is past and unread. */
   READ_NOW,
@@ -12,6 +12,6 @@ public enum CorrectiveAction {
   COOL_FASTER_OR_REHEAT,
   /** Every mark is met: lid on, date it, into the cold. */
   PUT_AWAY,
-  /** It is not safe any more. */
+  /** Throw it away: it is not safe any more. */
   DISCARD
 }

@@ -23,7 +23,7 @@ public record MarkOutlook(
     Optional<Instant> latest) {
   /** How a cooling stands to a mark. */
   public enum State {
-    /** Read in time. */
+    /** A reading in time shows that it was met. */
     SHOWN,
     /** Not read in time; reckoned in time on the slow side, and read since. */
     RECKONED,
@@ -31,11 +31,11 @@ public record MarkOutlook(
     TO_READ,
     /** Not met, or nothing shows that it was. */
     MISSED,
-    /** To come, in time also on the slow side. */
+    /** Still to come; in time also in the slowest case. */
     IN_TIME,
-    /** To come, in time only likely. */
+    /** Still to come; in time in the likely case, but not in the slowest. */
     IN_DOUBT,
-    /** To come, and likely too late. */
+    /** Still to come; too late already in the likely case. */
     TOO_LATE
   }
 }

@@ -22,7 +22,7 @@ public record Prediction(
     oddReadings = List.copyOf(oddReadings);
   }
 
-  /** The same without its band. */
+  /** The most probable curve and estimate, without the band. */
   public MostProbable likeliest() {
     return new MostProbable(likely, estimate);
   }

@@ -20,7 +20,7 @@ public final class Telling {
 
   private Telling() {}
 
-  /** Those that count, in the order of time. */
+  /** The readings that the fit uses, in the order of time. */
   public static List<Reading> of(List<Reading> readings) {
     if (readings.size() <= MOST) {
       return readings;

@@ -19,7 +19,7 @@ import urnstew.units.MassFraction;
  * @param most share of what was put in
  */
 public record AlcoholLeft(MassFraction least, MassFraction most) {
-  /** Neither a table nor a model makes it less (assumption). */
+  /** Least share of alcohol that is told as left, whatever is computed (assumption). */
   private static final double NEVER_LESS = 0.005;
 
   private static final List<CSVRecord> ROWS = ReferenceTable.rows("alcohol-retention");

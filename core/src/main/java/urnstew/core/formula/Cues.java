@@ -8,6 +8,6 @@ package urnstew.core.formula;
  * @param thenDo what to do then
  */
 public record Cues(String ready, String tooFar, String thenDo) {
-  /** Nothing to be said. */
+  /** A stage without cues. */
   public static final Cues NONE = new Cues("", "", "");
 }

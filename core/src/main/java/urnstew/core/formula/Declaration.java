@@ -69,7 +69,7 @@ public record Declaration(
       causes = List.copyOf(causes);
     }
 
-    /** Those of them whose names do not tell. */
+    /** Ingredients that carry it although their names do not tell so. */
     public List<String> hidden() {
       return causes.stream().filter(name -> !allergen.isPlainIn(name)).toList();
     }
@@ -100,7 +100,7 @@ public record Declaration(
       doubts = List.copyOf(doubts);
     }
 
-    /** Whether it may be said. */
+    /** Whether the dish may be called so: nothing breaks the diet, and nothing is in doubt. */
     public boolean isMet() {
       return brokenBy.isEmpty() && doubts.isEmpty();
     }
@@ -269,7 +269,7 @@ public record Declaration(
         String.join("; ", unknown));
   }
 
-  /** Names of what is to be left out. */
+  /** Names of the ingredients that fall under what is to be avoided. */
   public static List<String> hits(Avoid avoid, Collection<Portion> portions) {
     return hits(avoid, intakes(portions));
   }

@@ -17,7 +17,7 @@ public enum Family {
     this.words = words;
   }
 
-  /** As the shelf says it. */
+  /** Name of the family on the shelf of formulas. */
   public String words() {
     return words;
   }

@@ -68,7 +68,7 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       return at(mass.times(factor), after);
     }
 
-    /** Another amount, at another time. */
+    /** The same ingredient, in another amount and at another time. */
     public Portion at(Mass poured, Duration time) {
       return new Portion(
           ingredient, poured, role, stage, stageTitle, time, note, firstDose, yieldShare);

@@ -26,9 +26,9 @@ import urnstew.units.InvalidInput;
 public record TimeAlone(Instant start, boolean fromCold, RuleSet rules) {
   /** How it stands. */
   public enum State {
-    /** It may be served. */
+    /** Within its time: may be served. */
     SERVE,
-    /** It may not. */
+    /** Past its time, or too warm meanwhile: to be thrown away. */
     DISCARD
   }
 

@@ -25,7 +25,7 @@ public sealed interface VesselShape permits RoundShape, RectangularShape {
   /** Depth of a volume, m; for kernels. */
   double metersAt(double cubicMeters);
 
-  /** Everything up to the rim. */
+  /** Volume up to the rim. */
   default Volume capacity() {
     return new Volume(cubicMetersAt(depth().meters()));
   }

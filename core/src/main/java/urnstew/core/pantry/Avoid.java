@@ -10,7 +10,7 @@ import urnstew.units.InvalidInput;
  * @param key name of an allergen or trait, or id of an ingredient
  */
 public record Avoid(Kind kind, String key) {
-  /** What a key names. */
+  /** Kinds of things that are avoided, each named by a key of its own. */
   public enum Kind {
     ALLERGEN,
     TRAIT,

@@ -23,9 +23,9 @@ public record Alternative(
     SPLIT,
     PASTE,
     WATER,
-    /** The thickness gives. */
+    /** Thinner than wanted, so that it is in time. */
     THINNER,
-    /** The amount gives. */
+    /** For fewer eaters, so that it is in time. */
     FEWER,
     /** The hour gives. */
     LATER_HOUR

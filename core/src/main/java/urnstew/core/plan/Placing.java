@@ -22,7 +22,7 @@ import urnstew.units.Temperature;
  * @param waitsFor name of what has the only pot with room for it; empty where it has its own
  */
 public record Placing(List<StageFit> fits, Optional<HeatSource> burner, Optional<String> waitsFor) {
-  /** Nothing is cooked. */
+  /** For a dish of which nothing is cooked. */
   public static final Placing NOWHERE = new Placing(List.of(), Optional.empty(), Optional.empty());
 
   public Placing {
@@ -76,7 +76,7 @@ public record Placing(List<StageFit> fits, Optional<HeatSource> burner, Optional
     private final Temperature hot;
     private final List<Given> given = new ArrayList<>();
 
-    /** Who got what. */
+    /** A sauce and the pot and burner that it was given. */
     private record Given(String name, Placing placing) {}
 
     Stove(Collection<Vessel> kitchen, Collection<HeatSource> burners, Temperature hot) {

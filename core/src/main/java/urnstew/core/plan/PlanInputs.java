@@ -65,7 +65,7 @@ public record PlanInputs(
     return target.equivalentSolids(prior.likelyBodyFactor());
   }
 
-  /** The pot as it is believed to be. */
+  /** Most likely values of all that is not known of this pot. */
   public Unknowns likely() {
     Prior here = prior.under(setting.heating());
     return Unknowns.of(here.likelyEvaporationFactor(), here.likelyPowerFactor(), 1);

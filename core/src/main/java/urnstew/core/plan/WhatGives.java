@@ -46,7 +46,7 @@ final class WhatGives {
     this.simmer = simmer;
   }
 
-  /** Nothing where there is time enough. */
+  /** Ways to be in time; none where the plan is in time already. */
   List<Alternative> all() {
     double left = secondsLeft();
     List<Alternative> all = new ArrayList<>();
@@ -90,7 +90,7 @@ final class WhatGives {
     }
   }
 
-  /** On the scale that a cook types, a little thinner rather than late. */
+  /** Rounded down to a tenth of a percent, as cooks type it: rather a little thinner than late. */
   private static MassFraction tenth(MassFraction solids) {
     return MassFraction.ofPercent(Math.floor(solids.percent() * 10) / 10);
   }

@@ -60,7 +60,7 @@ public record ReductionCurve(List<PotState> states, Outcome outcome) {
     return sampled;
   }
 
-  /** Everything in the pot at a time. */
+  /** Mass of all that is in the pot at a time. */
   public Mass massAt(double seconds) {
     return at(seconds).mass();
   }

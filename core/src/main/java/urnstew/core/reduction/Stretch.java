@@ -127,7 +127,7 @@ final class Stretch {
     return setting.heating() instanceof BurnerSet set ? full * set.share().value() : full;
   }
 
-  /** Everything that moves, when the stretch starts at a temperature. */
+  /** The state vector at the start of a stretch. */
   double[] initial(double celsius, Ledger ledger) {
     double[] state = new double[SIZE];
     Composition all = start.everything();

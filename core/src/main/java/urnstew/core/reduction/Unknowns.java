@@ -25,7 +25,7 @@ public record Unknowns(
   /** Everything as assumed. */
   public static final Unknowns NOMINAL = of(1, 1, 1);
 
-  /** Only these three differ from what is assumed. */
+  /** Factors on rate, heat and mass; everything else is as assumed. */
   public static Unknowns of(double evaporationFactor, double powerFactor, double massFactor) {
     return new Unknowns(evaporationFactor, powerFactor, massFactor, 1, 0, 1, 0);
   }
@@ -40,7 +40,7 @@ public record Unknowns(
     return seconds < driftFromSeconds ? powerFactor : powerFactor * driftFactor;
   }
 
-  /** The start as it really is. */
+  /** The contents at the start, with the factors on mass and solids. */
   PotContents really(PotContents planned) {
     Composition sauce = planned.sauce();
     double more = sauce.solids().kilograms() * (solidsFactor - 1);

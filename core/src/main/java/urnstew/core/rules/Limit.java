@@ -52,7 +52,7 @@ public enum Limit {
       this.symbol = symbol;
     }
 
-    /** As written behind a value. */
+    /** Symbol of the unit, as written behind a value. */
     public String symbol() {
       return symbol;
     }
@@ -93,7 +93,7 @@ public enum Limit {
     return most;
   }
 
-  /** As it stands in a sentence. */
+  /** The limit in words, to be followed by its value. */
   public String inWords() {
     return inWords;
   }

@@ -30,7 +30,7 @@ public record Pieces(
     Require.within("releaseSeconds", releaseSeconds, 400, 20_000, "s");
   }
 
-  /** Both together; the time constant is the mean by juice. */
+  /** Pieces of both; the time constant is the mean of both, weighted by their juice. */
   public Pieces plus(Pieces other) {
     double giving = juiceKilograms + fatKilograms;
     double otherGiving = other.juiceKilograms + other.fatKilograms;

@@ -66,7 +66,7 @@ public record Purchase(Ingredient ingredient, Mass needed, Mass fromStock, PackC
     return of(ingredient, needed, fromStock, goal);
   }
 
-  /** As if nothing were there: what it is worth, wherever it comes from. */
+  /** The same purchase with nothing in stock, for the price of all of it. */
   Purchase withoutStock(PackGoal goal) {
     return of(ingredient, needed, Mass.ZERO, goal);
   }

@@ -2,7 +2,7 @@ package urnstew.core.sizing;
 
 /** Whether a batch keeps its size or follows the packs of its main ingredient. */
 public enum Rounding {
-  /** As needed; what is left in an opened pack is left. */
+  /** Not rounded; an opened pack may be left over. */
   EXACT,
   /** Raised until the packs are used up. */
   UP,

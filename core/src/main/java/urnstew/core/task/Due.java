@@ -60,7 +60,7 @@ public record Due(
         moment, moment, moment, Optional.empty(), moment, Optional.empty(), Optional.empty());
   }
 
-  /** It called from a moment on already, and has to be done by another. */
+  /** Late since one moment, and to be done by another at the latest. */
   public static Due overdue(Instant since, Instant by) {
     return new Due(since, by, by, Optional.empty(), since, Optional.of(since), Optional.empty());
   }

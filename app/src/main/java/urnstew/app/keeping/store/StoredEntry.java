@@ -11,7 +11,7 @@ public sealed interface StoredEntry {
   @JsonTypeName("Read")
   public record Read(double celsius, double error) implements StoredEntry {}
 
-  /** It stands otherwise. */
+  /** Another place, pan or depth. */
   @JsonTypeName("Placed")
   public record Placed(StoredSetup setup) implements StoredEntry {}
 

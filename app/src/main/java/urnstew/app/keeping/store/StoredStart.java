@@ -13,13 +13,13 @@ import urnstew.app.rules.store.StoredRules;
 /** How something began to be kept. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 public sealed interface StoredStart {
-  /** It leaves the heat. */
+  /** Start of a cooling. */
   @JsonTypeName("ToCool")
   public record ToCool(
       Sauce sauce, StoredUnits.Temperature start, StoredSetup setup, StoredRules rules)
       implements StoredStart {}
 
-  /** It is kept hot. */
+  /** Start of a hot hold. */
   @JsonTypeName("ToHold")
   public record ToHold(
       HotHold hold,
@@ -30,12 +30,12 @@ public sealed interface StoredStart {
       StoredRules rules)
       implements StoredStart {}
 
-  /** It stands out to be served. */
+  /** Start of standing out. */
   @JsonTypeName("ToSetOut")
   public record ToSetOut(double celsius, boolean fromCold, StoredRules rules)
       implements StoredStart {}
 
-  /** What cools. */
+  /** The sauce that is cooled. */
   public record Sauce(StoredComposition contents, StoredUnits.@Nullable Length thickestPiece) {}
 
   /** What is held, and where. */

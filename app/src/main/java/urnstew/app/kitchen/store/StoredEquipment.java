@@ -20,7 +20,7 @@ public final class StoredEquipment {
       boolean lid,
       StoredUnits.@Nullable Temperature ovenLimit) {}
 
-  /** Its inside. */
+  /** The shape of a vessel inside. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   public sealed interface Shape {}
 

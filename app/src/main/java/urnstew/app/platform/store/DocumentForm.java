@@ -40,7 +40,7 @@ public final class DocumentForm<T> {
         value -> envelope.seal(stored.apply(value)), text -> back.apply(envelope.open(text)));
   }
 
-  /** As it is stored. */
+  /** The JSON to be stored for a value. */
   public String write(T value) {
     return write.apply(value);
   }

@@ -22,7 +22,7 @@ public final class StoredUnits {
   /** In °C. */
   public record Temperature(double celsius) {}
 
-  /** In K. */
+  /** A difference of temperatures, K. */
   public record TemperatureDifference(double kelvins) {}
 
   /** In m³. */
