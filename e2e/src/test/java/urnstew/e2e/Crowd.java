@@ -219,6 +219,9 @@ final class Crowd {
     }
   }
 
+  /** What every page of pots shows: what is on the stove, and what is due at any of it. */
+  private static final List<String> LISTS = List.of("/api/batches", "/api/tasks");
+
   /** A tablet on the page of one pot: it hears of changes, and loads what it shows of them. */
   private void listen(String pot, ScheduledExecutorService hands) {
     Map<String, String> tags = new ConcurrentHashMap<>();
@@ -231,7 +234,7 @@ final class Crowd {
             http.send(
                 HttpRequest.newBuilder(URI.create(base + "/api/changes")).build(),
                 BodyHandlers.ofInputStream());
-        soon(list, hands, () -> load("/api/batches", tags));
+        soon(list, hands, () -> LISTS.forEach(each -> load(each, tags)));
         soon(page, hands, () -> see(pot, tags, seen));
         try (BufferedReader lines =
             new BufferedReader(new InputStreamReader(stream.body(), StandardCharsets.UTF_8))) {
@@ -241,7 +244,7 @@ final class Crowd {
               continue;
             }
             String id = hint.group(2) != null ? hint.group(2) : hint.group(3);
-            soon(list, hands, () -> load("/api/batches", tags));
+            soon(list, hands, () -> LISTS.forEach(each -> load(each, tags)));
             if (id.isEmpty() || id.equals(pot)) {
               soon(page, hands, () -> see(pot, tags, seen));
             }
