@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -30,7 +31,7 @@ import urnstew.app.RunningApplication.Answer;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class CountedOnceIT {
   private static final String FREEZER = "0d3f1c52-0000-4000-8000-0000000000b2";
-  private static final int ACTS = 250;
+  private static final int ACTS = 300;
 
   private final RunningApplication app;
   private final Random random = new Random(16);
@@ -38,12 +39,12 @@ class CountedOnceIT {
   private final List<String> burners = new ArrayList<>();
 
   /** Who is in a pot, and what stands on a burner. */
-  private final Map<String, String> potOf = new HashMap<>();
+  private final Map<String, String> potOf = new LinkedHashMap<>();
 
-  private final Map<String, String> burnerOf = new HashMap<>();
-  private final Map<String, Double> mostOf = new HashMap<>();
-  private final Map<String, Double> putAwayOf = new HashMap<>();
-  private final Map<String, Kept> kept = new HashMap<>();
+  private final Map<String, String> burnerOf = new LinkedHashMap<>();
+  private final Map<String, Double> mostOf = new LinkedHashMap<>();
+  private final Map<String, Double> putAwayOf = new LinkedHashMap<>();
+  private final Map<String, Kept> kept = new LinkedHashMap<>();
   private final Set<String> everKept = new HashSet<>();
   private final List<String> live = new ArrayList<>();
   private final List<String> lots = new ArrayList<>();

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -192,6 +193,47 @@ class TasksIT {
       }
     }
     throw new AssertionError("it stands somewhere");
+  }
+
+  private String setOut(int minutesAgo) {
+    String id = UUID.randomUUID().toString();
+    ok(
+        app.post(
+            "/api/keepings/set-outs",
+            "{\"id\":\"%s\",\"food\":\"Baked pasta\",\"fromCold\":false,\"celsius\":70,\"enteredText\":\"\",%s}"
+                .formatted(id, stamp(minutesAgo))));
+    return id;
+  }
+
+  /**
+   * Four hours from hot (Food Code 3-501.19): called for a quarter of an hour before, then lost.
+   */
+  @Test
+  void whatStandsOutIsCalledForBeforeItsTimeIsOver() {
+    JsonNode early = only("SERVE", setOut(30));
+    assertTrue(at(early, "waitFrom").isAfter(Instant.now()));
+    assertEquals(Duration.ofMinutes(15), Duration.between(at(early, "alarmFrom"), at(early, "at")));
+    JsonNode late = only("SERVE", setOut(230));
+    assertTrue(at(late, "alarmFrom").isBefore(Instant.now()), "ten minutes are left");
+    String over = setOut(245);
+    assertTrue(at(only("THROW_AWAY", over), "alarmFrom").isBefore(Instant.now()));
+    write("/api/keepings/" + over + "/closings", "\"as\":\"DISCARDED\",\"reason\":\"late\",", 0);
+    assertEquals(List.of(), tasks(over));
+  }
+
+  /** The list is tagged by what it says: whoever has it already is told so. */
+  @Test
+  void theListIsNotSentTwice() {
+    HttpResponse<String> first = app.send(app.request("/api/tasks").GET());
+    String tag = first.headers().firstValue("etag").orElseThrow();
+    HttpResponse<String> same =
+        app.send(app.request("/api/tasks").header("if-none-match", tag).GET());
+    assertEquals(304, same.statusCode());
+    setOut(1);
+    HttpResponse<String> other =
+        app.send(app.request("/api/tasks").header("if-none-match", tag).GET());
+    assertEquals(200, other.statusCode(), "something was set out since");
+    assertTrue(other.body().contains("Baked pasta"));
   }
 
   /** A frozen tub asks to be moved once somebody wants it, and for nothing else. */
