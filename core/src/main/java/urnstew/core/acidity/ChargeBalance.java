@@ -72,6 +72,12 @@ public final class ChargeBalance {
 
   /** Charge falls with pH throughout, so that there is one root. */
   private static double root(Forms forms, double from, double within) {
+    if (forms.chargeAt(LOWEST_PH) <= 0) {
+      return LOWEST_PH;
+    }
+    if (forms.chargeAt(HIGHEST_PH) >= 0) {
+      return HIGHEST_PH;
+    }
     return new BracketingNthOrderBrentSolver(0, Math.max(within, FINEST), 0, ORDER)
         .solve(MOST_ROUNDS, forms::chargeAt, LOWEST_PH, HIGHEST_PH, from);
   }

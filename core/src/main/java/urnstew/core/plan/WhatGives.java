@@ -101,7 +101,8 @@ final class WhatGives {
     }
     double share =
         new BisectionSolver(FOUND).solve(MOST_TRIES, some -> seconds(some) - left, LEAST_SHARE, 1);
-    double covers = Math.floor(inputs.need().covers() * share);
+    // Rather one eater less than late.
+    double covers = Math.floor(inputs.need().covers() * (share - FOUND));
     if (covers < 1) {
       return Optional.empty();
     }

@@ -23,6 +23,9 @@ final class PotDynamics {
   /** Of an hour's step this is found to less than a nanosecond. */
   private static final double FOUND_SECONDS = 1e-9;
 
+  /** Moments closer than this are one. */
+  private static final double SAME_SECONDS = 1e-6;
+
   private static final double FOUND_MARGIN = 1e-12;
   private static final int MOST_TRIES = 100;
 
@@ -82,8 +85,13 @@ final class PotDynamics {
     if (stretch.overflows(state)) {
       return Optional.of(new OutOfRange(Beyond.OVER_THE_RIM, now()));
     }
-    boolean thick = seconds >= countsFrom && stretch.equivalentSolidsWhenGiven(state) >= target;
+    boolean thick = counts() && stretch.equivalentSolidsWhenGiven(state) >= target;
     return thick ? Optional.of(new Reaches(now())) : Optional.empty();
+  }
+
+  /** Whether all has gone in: steps end where something does, to rounding. */
+  private boolean counts() {
+    return seconds > countsFrom - SAME_SECONDS;
   }
 
   private void change(Change change) {
@@ -96,7 +104,7 @@ final class PotDynamics {
 
   private Optional<Outcome> runUntil(double until) {
     Mode mode = stretch.startingMode(state);
-    while (seconds < until - 1e-6) {
+    while (seconds < until - SAME_SECONDS) {
       Mode now = mode;
       double step = Math.min(until - seconds, stretch.longestStep(state, now));
       double[] next = stepped(now, step);
@@ -106,7 +114,7 @@ final class PotDynamics {
         next = stepped(now, step);
         after = stretch.held();
       }
-      if (seconds + step > countsFrom && stretch.equivalentSolidsWhenGiven(next) >= target) {
+      if (counts() && stretch.equivalentSolidsWhenGiven(next) >= target) {
         step = stepTo(now, step, end -> stretch.equivalentSolidsWhenGiven(end) - target);
         return Optional.of(reached(now, step));
       }
@@ -135,9 +143,17 @@ final class PotDynamics {
     states.add(stretch.at(seconds, state, broughtJoules));
   }
 
-  /** Length of a step, up to {@code longest}, after which a margin is zero. */
+  /**
+   * Length of a step, up to {@code longest}, after which a margin is zero. Where it is past zero
+   * from the beginning, as in a pot that is thick before its last addition, it is the nearer end.
+   */
   private double stepTo(Mode mode, double longest, ToDoubleFunction<double[]> margin) {
     double[] from = state;
+    double atFirst = margin.applyAsDouble(from);
+    double atLast = margin.applyAsDouble(stepped(mode, longest));
+    if (atFirst * atLast >= 0) {
+      return Math.abs(atFirst) <= Math.abs(atLast) ? 0 : longest;
+    }
     return new IllinoisSolver(0, FOUND_SECONDS, FOUND_MARGIN)
         .solve(
             MOST_TRIES,

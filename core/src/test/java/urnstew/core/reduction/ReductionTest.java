@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -306,5 +307,27 @@ class ReductionTest {
     ReductionCurve fall = fall(setting, Samples.sauce(4, 0.07));
     double celsius = fall.at(fall.last().seconds() * 0.7).celsius();
     assertTrue(celsius > 75 && celsius < 97, "surface cooled by drying: " + celsius);
+  }
+
+  /** Thick already when the last of it goes in, at whatever moment: it is done at that moment. */
+  @Test
+  void whatIsThickWhenTheLastGoesInIsDoneThen() {
+    Random random = new Random(29);
+    for (int i = 0; i < 300; i++) {
+      double at = 5000 * random.nextDouble();
+      double start = 20 + 75 * random.nextDouble();
+      Program program =
+          new Program(
+              Samples.pot(Samples.sauce(5, 0.12)),
+              Temperature.ofCelsius(start),
+              Samples.setting(Samples.pot(0.3, 0.25), 2500, Samples.GENTLE, Lid.OFF, 0),
+              List.of(
+                  new Change.Added(
+                      at, Samples.pot(Samples.sauce(0.2, 0.06)), Temperature.ofCelsius(20))));
+      ReductionCurve curve =
+          Reduction.untilThick(program, new MassFraction(0.08), Unknowns.NOMINAL);
+      Outcome.Reaches reaches = assertInstanceOf(Outcome.Reaches.class, curve.outcome());
+      assertEquals(at, reaches.after().toMillis() / 1000.0, 0.01, "at " + at);
+    }
   }
 }
