@@ -18,12 +18,12 @@ import urnstew.core.acidity.Acid;
 import urnstew.core.acidity.ChargeBalance;
 import urnstew.core.acidity.Gas;
 import urnstew.core.acidity.Solutes;
-import urnstew.core.balance.TasteProfile;
-import urnstew.core.balance.RemainingProcess;
 import urnstew.core.balance.Fault;
 import urnstew.core.balance.InPot;
+import urnstew.core.balance.RemainingProcess;
 import urnstew.core.balance.Remedy;
 import urnstew.core.balance.Rescue;
+import urnstew.core.balance.TasteProfile;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
@@ -49,7 +49,8 @@ public class BalanceBenchmark {
           .findFirst()
           .orElseThrow();
   private final InPot pot = InPot.beforeTheFinish(ragu);
-  private final RemainingProcess course = RemainingProcess.of(ragu, ragu.formula().target(), Optional.of(1.0));
+  private final RemainingProcess course =
+      RemainingProcess.of(ragu, ragu.formula().target(), Optional.of(1.0));
   private final Rescue rescue =
       new Rescue(pot, course, Family.RAGU, pantry, List.of(), Optional.empty());
   private final Solutes sauce =

@@ -39,9 +39,9 @@ import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Lid;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
-import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.Unknowns;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.Need;
@@ -125,7 +125,8 @@ public class PotBenchmark {
       all.add(new Reading.Weighing("w" + i, seconds, truth.massAt(seconds), SCALE));
     }
     all.add(new Reading.Dip("d", 10_000, truth.depthAt(10_000), Length.ofMillimeters(2)));
-    Length spread = PlateSpread.spread(truth.at(10_800).equivalentSolids(), 1.1, PlateSpread.SPOONFUL);
+    Length spread =
+        PlateSpread.spread(truth.at(10_800).equivalentSolids(), 1.1, PlateSpread.SPOONFUL);
     all.add(new Reading.Plate("p", 10_800, spread, PlateSpread.SPOONFUL, Length.ofMillimeters(3)));
     return all;
   }

@@ -3,6 +3,7 @@ package urnstew.e2e;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -48,6 +49,10 @@ final class Browsers implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setReducedMotion(ReducedMotion.REDUCE))
         .newPage();
+  }
+
+  void closePages() {
+    List.copyOf(browser.contexts()).forEach(BrowserContext::close);
   }
 
   private static final String STANDS_STILL =

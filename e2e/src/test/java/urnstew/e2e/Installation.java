@@ -1,22 +1,35 @@
 package urnstew.e2e;
 
 import java.io.IOException;
+import java.io.StringReader;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.List;
+import java.util.Properties;
 import java.util.concurrent.TimeUnit;
 
-/** One installation of its own: a PostgreSQL cluster and the built jar on a free port. */
+/**
+ * One installation of its own: a PostgreSQL cluster and the built jar on a free port, open to other
+ * machines too.
+ */
 final class Installation implements AutoCloseable {
   private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
   private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+  private static final String LOOPBACK = "127.0.0.1";
 
   /** As long as {@code ./start} waits. */
   private static final int MOST_SECONDS_TO_START = 180;
@@ -24,8 +37,7 @@ final class Installation implements AutoCloseable {
   private final Path data;
   private final int port;
   private Process application;
-  private boolean open;
-  private String host = "127.0.0.1";
+  private String host = LOOPBACK;
 
   Installation() throws IOException, InterruptedException {
     data =
@@ -67,16 +79,58 @@ final class Installation implements AutoCloseable {
             .formatted(data, ROOT.resolve("app/target/urnstew-app-0.1.0-exec.jar"));
     ProcessBuilder builder = new ProcessBuilder(List.of("bash", "-c", run));
     builder.environment().put("URNSTEW_PORT", Integer.toString(port));
-    builder.environment().put("URNSTEW_OPEN_TO_NETWORK", Boolean.toString(open));
+    builder.environment().put("URNSTEW_OPEN_TO_NETWORK", "true");
     builder.redirectErrorStream(true).redirectOutput(data.resolve("application.log").toFile());
     application = builder.start();
     awaitReady();
   }
 
-  /** From the next start on it answers to other machines too, which know it by this name. */
-  void openToNetworkAs(String name) {
+  /** Asked for by this name from now on. */
+  void knownAs(String name) {
     host = name;
-    open = true;
+  }
+
+  /** The kitchen as it is now, in a file. */
+  Path backup() throws IOException, InterruptedException {
+    Path file = data.resolve("first-day.zip");
+    HTTP.send(HttpRequest.newBuilder(own("/api/backup")).build(), BodyHandlers.ofFile(file));
+    return file;
+  }
+
+  /** Whatever was done since is gone: emptied behind its back, it reads the file back itself. */
+  void backTo(Path backup) throws IOException, InterruptedException, SQLException {
+    host = LOOPBACK;
+    try (Connection database = database();
+        Statement all = database.createStatement()) {
+      all.execute(
+          """
+          do $$ begin execute (
+            select 'truncate ' || string_agg(quote_ident(tablename), ', ') from pg_tables
+            where schemaname = 'public' and tablename <> 'flyway_schema_history'); end $$""");
+    }
+    HttpResponse<String> answer =
+        HTTP.send(
+            HttpRequest.newBuilder(own("/api/backup"))
+                .header("content-type", "application/zip")
+                .POST(BodyPublishers.ofFile(backup))
+                .build(),
+            BodyHandlers.ofString());
+    if (answer.statusCode() != 200) {
+      throw new IllegalStateException(answer.body());
+    }
+  }
+
+  private Connection database() throws IOException, SQLException {
+    Properties env = new Properties();
+    env.load(new StringReader(Files.readString(data.resolve("env")).replace("export ", "")));
+    return DriverManager.getConnection(
+        env.getProperty("URNSTEW_DB_URL"),
+        env.getProperty("URNSTEW_DB_USER"),
+        env.getProperty("URNSTEW_DB_PASSWORD"));
+  }
+
+  private URI own(String path) {
+    return URI.create("http://" + LOOPBACK + ":" + port + path);
   }
 
   /** As a power cut would. */
@@ -87,8 +141,7 @@ final class Installation implements AutoCloseable {
   int health() {
     try {
       return HTTP.send(
-              HttpRequest.newBuilder(
-                      URI.create("http://127.0.0.1:" + port + "/actuator/health/readiness"))
+              HttpRequest.newBuilder(own("/actuator/health/readiness"))
                   .timeout(Duration.ofSeconds(8))
                   .build(),
               BodyHandlers.discarding())

@@ -8,10 +8,12 @@ import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.extension.ExtendWith;
 
-/** An installation of its own, and browsers, for all tests of a class. */
+/** On the one installation of all classes, in browsers whose pages close after each test. */
+@ExtendWith(OneKitchen.class)
 abstract class Installed {
   static Installation installation;
   static Browsers browsers;
@@ -21,15 +23,15 @@ abstract class Installed {
   private static final double DRAWN_MILLISECONDS = 300;
 
   @BeforeAll
-  static void install() throws Exception {
-    installation = new Installation();
-    browsers = new Browsers();
+  static void on(Installation shared, Browsers all) {
+    installation = shared;
+    browsers = all;
   }
 
-  @AfterAll
-  static void remove() throws Exception {
-    browsers.close();
-    installation.close();
+  /** A page left open would go on listening and asking. */
+  @AfterEach
+  void closePages() {
+    browsers.closePages();
   }
 
   /** The plan, in a rondeau and on a burner of its own: a pot holds one thing. */

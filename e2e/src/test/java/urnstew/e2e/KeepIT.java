@@ -36,8 +36,7 @@ class KeepIT extends Installed {
     act(kept(page, name), "Read it").click();
     page.getByLabel("The thermometer shows").fill(degrees);
     page.getByLabel("When, if not just now").fill(Stove.minutesAgo(minutesAgo));
-    Stove.button(page, "Save").click();
-    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    Stove.save(page);
   }
 
   private static void choose(Page page, String field, String option) {
@@ -128,7 +127,7 @@ class KeepIT extends Installed {
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("not safe any more");
     Stove.choose(page, "thrown away");
     page.getByLabel("Why").fill("missed 21 °C");
-    Stove.button(page, "Save").click();
+    Stove.save(page);
     assertThat(missed).hasCount(0);
   }
 

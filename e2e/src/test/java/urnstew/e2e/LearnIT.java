@@ -99,7 +99,7 @@ class LearnIT extends Installed {
     assertEquals(List.of(), Browsers.axe(page), "axe with something set out");
     food.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done with it")).click();
     assertThat(page.getByRole(AriaRole.RADIO)).hasCount(2);
-    Stove.button(page, "Save").click();
+    Stove.save(page);
     assertThat(food).hasCount(0);
   }
 

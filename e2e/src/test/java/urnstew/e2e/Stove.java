@@ -43,6 +43,14 @@ final class Stove {
     choose(page, kind);
   }
 
+  /**
+   * Until the sheet is gone, what lies below it is hidden from roles and looks as if it were not.
+   */
+  static void save(Page page) {
+    button(page, "Save").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+  }
+
   static String minutesAgo(int minutes) {
     return LocalTime.now(KITCHEN).minusMinutes(minutes).format(HOUR);
   }

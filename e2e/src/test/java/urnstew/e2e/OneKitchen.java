@@ -1,0 +1,62 @@
+package urnstew.e2e;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** One installation and one browser for all classes; each class begins on the demo's first day. */
+final class OneKitchen implements BeforeAllCallback, ParameterResolver {
+
+  /** Closed with the whole run, or with the class that it fails in. */
+  private static final class Shared implements AutoCloseable {
+    private final Installation installation = new Installation();
+    private final Browsers browsers = new Browsers();
+    private final Path firstDay = installation.backup();
+
+    Shared() throws Exception {}
+
+    @Override
+    public void close() throws Exception {
+      browsers.close();
+      installation.close();
+    }
+  }
+
+  private static Shared shared(ExtensionContext context) {
+    return context
+        .getRoot()
+        .getStore(Namespace.create(OneKitchen.class))
+        .computeIfAbsent(Shared.class, first -> started(), Shared.class);
+  }
+
+  private static Shared started() {
+    try {
+      return new Shared();
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  @Override
+  public void beforeAll(ExtensionContext context) throws Exception {
+    Shared shared = shared(context);
+    shared.installation.backTo(shared.firstDay);
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    Class<?> type = parameter.getParameter().getType();
+    return type == Installation.class || type == Browsers.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    Shared shared = shared(context);
+    return parameter.getParameter().getType() == Installation.class
+        ? shared.installation
+        : shared.browsers;
+  }
+}
