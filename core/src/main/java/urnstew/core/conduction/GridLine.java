@@ -11,7 +11,12 @@ final class GridLine {
   private final double[] up;
   private final double[] lost;
   private final double[] gained;
-  private final double[] pivot;
+
+  /** What a step of this length makes of them, as a factor each: dividing takes longer. */
+  private final double[] fromBelow;
+
+  private final double[] fromAbove;
+  private final double[] inverse;
   private final double[] first;
   private final double[] rate;
   private double preparedFor;
@@ -21,13 +26,15 @@ final class GridLine {
     up = new double[size];
     lost = new double[size];
     gained = new double[size];
-    pivot = new double[size];
+    fromBelow = new double[size];
+    fromAbove = new double[size];
+    inverse = new double[size];
     first = new double[size];
     rate = new double[size];
   }
 
   int size() {
-    return pivot.length;
+    return inverse.length;
   }
 
   /**
@@ -53,37 +60,43 @@ final class GridLine {
       prepare(implicit);
       preparedFor = seconds;
     }
-    int size = pivot.length;
+    int size = inverse.length;
+    double perImplicit = 1 / implicit;
     for (int i = 0; i < size; i++) {
       first[i] = field[offset + i * stride] + implicit * gained[i];
     }
-    solve(implicit);
+    solve();
     for (int i = 0; i < size; i++) {
       double was = field[offset + i * stride];
-      rate[i] = (first[i] - was) / implicit;
+      rate[i] = (first[i] - was) * perImplicit;
       first[i] = was + (1 - GAMMA) * seconds * rate[i] + implicit * gained[i];
     }
-    solve(implicit);
+    solve();
     for (int i = 0; i < size; i++) {
       field[offset + i * stride] = first[i];
     }
   }
 
   private void prepare(double implicit) {
-    for (int i = 0; i < pivot.length; i++) {
-      double own = 1 + implicit * (down[i] + up[i] + lost[i]);
-      pivot[i] = i == 0 ? own : own - implicit * down[i] * implicit * up[i - 1] / pivot[i - 1];
+    for (int i = 0; i < inverse.length; i++) {
+      double pivot = 1 + implicit * (down[i] + up[i] + lost[i]);
+      if (i > 0) {
+        fromBelow[i] = implicit * down[i] * inverse[i - 1];
+        pivot -= fromBelow[i] * implicit * up[i - 1];
+      }
+      inverse[i] = 1 / pivot;
+      fromAbove[i] = implicit * up[i] * inverse[i];
     }
   }
 
-  private void solve(double implicit) {
-    int last = pivot.length - 1;
+  private void solve() {
+    int last = inverse.length - 1;
     for (int i = 1; i <= last; i++) {
-      first[i] += implicit * down[i] / pivot[i - 1] * first[i - 1];
+      first[i] += fromBelow[i] * first[i - 1];
     }
-    first[last] /= pivot[last];
+    first[last] *= inverse[last];
     for (int i = last - 1; i >= 0; i--) {
-      first[i] = (first[i] + implicit * up[i] * first[i + 1]) / pivot[i];
+      first[i] = first[i] * inverse[i] + fromAbove[i] * first[i + 1];
     }
   }
 }
