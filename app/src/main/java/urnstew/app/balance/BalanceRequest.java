@@ -31,7 +31,7 @@ public record BalanceRequest(
     @Nullable @Valid PlanRequest plan,
     @Nullable UUID batchId,
     @NotNull @Valid MeasuredSheet measured,
-    @NotNull @Valid List<Amount> plate,
+    @NotNull List<@Valid Amount> plate,
     @Nullable Double portionKilograms,
     @NotNull String saltId,
     @NotNull Fault fault,

@@ -39,7 +39,7 @@ public record FormulaSheet(
     @Nullable Double targetSolidsFraction,
     @NotNull String targetText,
     @NotNull List<Choice> choices,
-    @NotNull @Valid List<StageSheet> stages) {
+    @NotNull List<@Valid StageSheet> stages) {
 
   /** One step. Minutes of a simmer are the usual ones; how long it really takes is computed. */
   public record StageSheet(
@@ -51,7 +51,7 @@ public record FormulaSheet(
       @NotNull Lid lid,
       double minutes,
       double driedFraction,
-      @NotNull @Valid List<LineSheet> lines,
+      @NotNull List<@Valid LineSheet> lines,
       @Nullable List<@NotNull @Size(max = 300) String> unread,
       @NotNull String ready,
       @NotNull String tooFar,

@@ -79,7 +79,7 @@ public record IngredientView(
       boolean labelRead,
       @NotNull Set<Trait> traits,
       @NotNull List<String> alsoCalled,
-      @NotNull @Valid List<PackView> packs,
+      @NotNull List<@Valid PackView> packs,
       @NotNull String source) {
     static Content of(Ingredient of) {
       var made = of.perKilogram();

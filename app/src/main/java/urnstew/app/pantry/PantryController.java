@@ -88,7 +88,7 @@ class PantryController {
 
   @PutMapping("/avoided")
   AvoidList avoid(
-      @Valid @RequestBody List<Avoid> wanted, @RequestHeader("If-Match") int version, Actor actor) {
+      @RequestBody List<@Valid Avoid> wanted, @RequestHeader("If-Match") int version, Actor actor) {
     return pantry.avoid(wanted, version, actor);
   }
 

@@ -43,7 +43,7 @@ public record PlanRequest(
     @NotNull List<School> schools,
     @NotNull Size sizedBy,
     int covers,
-    @NotNull @Valid List<AvailableSheet> available,
+    @NotNull List<@Valid AvailableSheet> available,
     double servingMassKilograms,
     @NotNull String servingText,
     double onTheTableFraction,

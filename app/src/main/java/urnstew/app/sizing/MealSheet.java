@@ -19,7 +19,7 @@ import urnstew.core.sizing.PackGoal;
  */
 public record MealSheet(
     @NotNull String name,
-    @NotNull @Valid List<DishSheet> dishes,
+    @NotNull List<@Valid DishSheet> dishes,
     @NotNull PackGoal packGoal,
     @Nullable Boolean tubsStay) {
 
@@ -35,7 +35,7 @@ public record MealSheet(
       @NotNull String servingText,
       @Nullable Double targetSolidsFraction,
       @Nullable String baseFormulaId,
-      @NotNull @Valid List<GroupSheet> groups) {}
+      @NotNull List<@Valid GroupSheet> groups) {}
 
   /**
    * The base that a dish is made of: the one it names, or itself where another dish is made of it,

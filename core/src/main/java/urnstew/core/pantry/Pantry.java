@@ -22,7 +22,7 @@ public record Pantry(Map<String, Ingredient> byId) {
     Ingredient found = byId.get(id);
     if (found == null) {
       throw new InvalidInput(
-          "ingredient",
+          "ingredientId",
           "unknown",
           "There is no ingredient '" + id + "'.",
           "an ingredient of the pantry",
