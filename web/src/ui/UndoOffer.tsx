@@ -24,9 +24,15 @@ export function UndoOffer({ children }: { children: ReactNode }) {
   }, [key]);
   const goBack = async (way: Offered) => {
     setGoing(true);
-    const sent = await send('/take-backs', { id: newId(), eventId: way.eventId }, way.batchId);
+    let left = way.acts;
+    let fault: string | undefined;
+    for (let act = left.at(-1); act && !fault; act = left.at(-1)) {
+      const sent = await send('/take-backs', { id: newId(), eventId: act.eventId }, act.batchId);
+      if (sent.kind === 'refused') fault = sent.error.summary;
+      else left = left.slice(0, -1);
+    }
     setGoing(false);
-    if (sent.kind === 'refused') return setOffered({ ...way, fault: sent.error.summary });
+    if (fault) return setOffered({ ...way, acts: left, fault });
     setOffered(undefined);
     way.onBack();
   };

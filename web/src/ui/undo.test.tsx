@@ -10,13 +10,14 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-function Lit({ onBack }: { onBack: () => void }) {
+function Lit({ pots, onBack }: { pots: string[]; onBack: () => void }) {
   const offer = useUndo();
-  return <button onClick={() => offer({ words: 'Marinara is lit.', batchId: 'b1', eventId: 'b1', onBack })}>Light</button>;
+  const acts = pots.map((id) => ({ batchId: id, eventId: id }));
+  return <button onClick={() => offer({ words: 'Marinara is lit.', acts, onBack })}>Light</button>;
 }
 
-const lit = async (onBack = vi.fn()) => {
-  show(<UndoOffer><Lit onBack={onBack} /></UndoOffer>);
+const lit = async (onBack = vi.fn(), pots = ['b1']) => {
+  show(<UndoOffer><Lit pots={pots} onBack={onBack} /></UndoOffer>);
   await userEvent.click(screen.getByRole('button', { name: 'Light' }));
   return onBack;
 };
@@ -31,6 +32,16 @@ it('takes the lighting back and goes where it was lit from', async () => {
   expect(screen.queryByRole('status')).not.toBeInTheDocument();
 });
 
+it('takes back all that was lit together, and stops at what cannot be', async () => {
+  const taken = () => new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
+  const asked = standIn(taken(), problem(409, '', 'Somebody has written to this batch.', 'End it instead.'));
+  const onBack = await lit(vi.fn(), ['b1', 'b2', 'b3']);
+  await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+  expect(await screen.findByText(/Somebody has written to this batch/)).toBeInTheDocument();
+  expect(asked.map((a) => a.path)).toEqual(['/api/batches/b3/take-backs', '/api/batches/b2/take-backs']);
+  expect(onBack).not.toHaveBeenCalled();
+});
+
 it('says why it is too late, and goes nowhere', async () => {
   standIn(problem(409, '', 'Somebody has written to this batch since it was lit.', 'Say that it is off the heat instead.'));
   const onBack = await lit();
@@ -41,7 +52,7 @@ it('says why it is too late, and goes nowhere', async () => {
 
 it('is offered for half a minute', async () => {
   vi.useFakeTimers({ shouldAdvanceTime: true });
-  show(<UndoOffer><Lit onBack={vi.fn()} /></UndoOffer>);
+  show(<UndoOffer><Lit pots={['b1']} onBack={vi.fn()} /></UndoOffer>);
   await userEvent.click(screen.getByRole('button', { name: 'Light' }));
   await vi.advanceTimersByTimeAsync(26_000);
   expect(screen.getByRole('button', { name: 'Take it back' })).toBeInTheDocument();

@@ -3,10 +3,20 @@ import { createContext, useContext } from 'react';
 /**
  * A way back from what was just written, for as long as the server takes it.
  * @property words what was done
- * @property eventId what is taken back: the batch for its lighting, or the entry that ended it
+ * @property acts what is taken back, the last first
  * @property onBack where to go then
  */
-export interface WayBack { words: string; batchId: string; eventId: string; onBack: () => void }
+export interface WayBack {
+  words: string;
+  acts: Act[];
+  onBack: () => void;
+}
+
+/** @property eventId the batch itself for its lighting, or the entry that ended it */
+interface Act {
+  batchId: string;
+  eventId: string;
+}
 
 export const UndoContext = createContext<(way: WayBack) => void>(() => undefined);
 /** Offers a way back on whatever page comes next. */

@@ -15,8 +15,7 @@ export function FinishSheet({ batch, kitchen, onClose }: { batch: BatchView; kit
   const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, (eventId) => {
     offerBack({
       words: `${batch.name} is off the heat.`,
-      batchId: batch.id,
-      eventId,
+      acts: [{ batchId: batch.id, eventId }],
       onBack: () => void navigate(`/pots/${batch.id}`),
     });
     void navigate('/logbook');

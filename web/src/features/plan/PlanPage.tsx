@@ -104,6 +104,10 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const here = useMemo(() => (vesselId && !shared ? { vesselId, covers } : undefined), [vesselId, covers, shared]);
   const shares = useShares(planned, Boolean(problem?.at('/vesselId')));
 
+  const backTo = (before: PlanForm) => () => {
+    change(before);
+    void navigate('/plan');
+  };
   const start = async (litLocalTime?: string, sharesHeat = false) => {
     if (!typed) return;
     const id = newId();
@@ -112,15 +116,7 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
     else {
       const before = form;
       change(afterLighting(form, typed.vesselId));
-      offerBack({
-        words: `${formula.name} is lit.`,
-        batchId: id,
-        eventId: id,
-        onBack: () => {
-          change(before);
-          void navigate('/plan');
-        },
-      });
+      offerBack({ words: `${formula.name} is lit.`, acts: [{ batchId: id, eventId: id }], onBack: backTo(before) });
       void navigate(`/pots/${id}`);
     }
   };
@@ -130,14 +126,22 @@ function Planned({ kitchen, formula, formulas, form, change }: Props) {
   const lightAll = async () => {
     if (!typed) return;
     const ids = shares.map(() => newId());
+    const before = form;
+    const offerAll = (lit: string[]) => offerBack({
+      words: `${lit.length} ${lit.length === 1 ? 'pot' : 'pots'} of ${formula.name} ${lit.length === 1 ? 'is' : 'are'} lit.`,
+      acts: lit.map((id) => ({ batchId: id, eventId: id })),
+      onBack: backTo(before),
+    });
     for (const [place, share] of shares.entries()) {
       const of = { ...typed, sizedBy: 'COVERS' as const, covers: Math.round(share.covers), vesselId: share.vesselId, heatSourceId: free[place]?.id ?? typed.heatSourceId };
       const sent = await send('/api/batches', { id: ids[place] ?? newId(), plan: of, timeScale: 1 });
       if (sent.kind === 'refused') {
         change({ shares: shares.map((s, i) => ({ ...kept(s), lit: i < place })) });
+        if (place > 0) offerAll(ids.slice(0, place));
         return setSharesFault(sent.error);
       }
     }
+    offerAll(ids);
     void navigate(`/pots/${ids[0]}`);
   };
   useKeys(usable && !formula.unfinished ? [{ key: 's', does: 'Light the burner now', act: () => void start() }] : []);

@@ -19,6 +19,7 @@ import urnstew.core.balance.InPot;
 import urnstew.core.balance.RemainingProcess;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
+import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Poured;
@@ -38,9 +39,9 @@ import urnstew.units.Temperature;
 
 /**
  * Law 6: what the pot's page says of the end and what its balance says of the end is one figure,
- * whatever was poured, added, tried, struck out, lifted and ladled out, baked at the end or not.
- * Two ways lead there: the fall with its heat and time, and the parts with what has yet to leave
- * and to go in.
+ * whatever was poured, added, tried, struck out, lifted and ladled out, ended and not ended after
+ * all, baked at the end or not. Two ways lead there: the fall with its heat and time, and the parts
+ * with what has yet to leave and to go in.
  */
 class OneFigureLawTest {
   private static final List<Formula> SHELF =
@@ -110,7 +111,17 @@ class OneFigureLawTest {
       UUID id = new UUID(random.nextLong(), i);
       history = happened(history, event(history, id, at, random));
     }
-    return history;
+    return random.nextInt(3) == 0 ? endedAndNot(history, random) : history;
+  }
+
+  /** Somebody ended it by mistake and took that back: it goes on as if nothing had been. */
+  private static BatchHistory endedAndNot(BatchHistory history, Random random) {
+    Instant at = Samples.NOON.plusSeconds(60 * 26);
+    UUID end = new UUID(random.nextLong(), 90);
+    BatchHistory ended =
+        happened(history, new Finished(end, at, Optional.of(Mass.ofKilograms(4)), ""));
+    return happened(
+        ended, new StruckOut(new UUID(random.nextLong(), 91), at, end, "still on the stove"));
   }
 
   /** What the rules refuse has not happened. */
