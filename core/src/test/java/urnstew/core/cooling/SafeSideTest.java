@@ -11,6 +11,7 @@ import java.util.SplittableRandom;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import urnstew.core.Cases;
 import urnstew.core.conduction.Cooling;
 import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RectangularShape;
@@ -23,7 +24,7 @@ import urnstew.units.Temperature;
  * words of 3-501.14(A) for the verdict. Whatever the watch calls in time must be.
  */
 class SafeSideTest {
-  private static final int CASES = 10_000;
+  private static final int CASES = Cases.of(10_000);
   private static final double ERROR = 0.5;
   private static final double START = 88;
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
+import urnstew.core.Cases;
 import urnstew.core.Samples;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Change;
@@ -25,12 +26,11 @@ import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
 
 /**
- * A thousand make-believe pots: how often the truth lies in the band of nine in ten. As modelled
- * means that the truth is drawn from the prior; otherwise the world does what the model does not
- * know.
+ * Make-believe pots: how often the truth lies in the band of nine in ten. As modelled means that
+ * the truth is drawn from the prior; otherwise the world does what the model does not know.
  */
 class BandTest {
-  private static final int POTS = 1000;
+  private static final int POTS = Cases.of(1000);
   private static final MassFraction THICK = MassFraction.ofPercent(10.5);
   private static final double FAR = 0.065;
   private static final double NEAR = 0.085;

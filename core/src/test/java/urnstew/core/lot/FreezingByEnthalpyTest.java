@@ -34,7 +34,7 @@ class FreezingByEnthalpyTest {
    * Half the slab, cooled from one side, insulated in the middle; temperatures from freezing on.
    */
   private static double byEnthalpy(double half, double coefficient, double kelvins) {
-    int n = 20;
+    int n = 14;
     double width = half / n;
     double[] heat = new double[n];
     Arrays.fill(heat, LATENT);
