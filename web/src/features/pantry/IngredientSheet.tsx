@@ -12,7 +12,10 @@ import { PackFields } from './PackFields';
 import { Substitutes } from './Substitutes';
 import { ALLERGENS, KINDS, TRAITS } from './words';
 
-const FIELDS: Record<string, string> = { water: '/waterFraction', name: '/name', edible: '/edibleFraction', spoon: '/spoonDensityKilogramsPerCubicMeter', pieceMass: '/pieceMassKilograms', salt: '/saltFraction' };
+const FIELDS: Record<string, string> = {
+  edible: '/edibleFraction', spoon: '/spoonDensityKilogramsPerCubicMeter', pieceMass: '/pieceMassKilograms',
+  ...Object.fromEntries(SHARES.map(([field]) => [field, `/${field}Fraction`])),
+};
 const entries = <T extends string>(of: Record<T, string>) => Object.entries(of) as [T, string][];
 
 /** Everything about one ingredient: its label, its packs and prices, what stands in for it. */

@@ -11,7 +11,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
@@ -63,18 +65,26 @@ class FuzzIT {
       Set<String> strangers = new TreeSet<>();
       Set<String> silent = new TreeSet<>();
       Set<String> noted = new TreeSet<>();
+      Map<Operation, Sent> accepted = new HashMap<>();
       for (int i = 0; i < REQUESTS; i++) {
         if (i % 250 == 0) {
           EveryPageStandsIT.PAGES.forEach(
               page -> app.get(page).body().findValuesAsString("id").forEach(json::know));
         }
         Operation operation = operations.get(i % operations.size());
-        Sent sent = request(app, operation, json);
-        Instant before = Instant.now();
+        Sent before = accepted.get(operation);
+        Sent sent =
+            before != null && random.nextInt(3) == 0
+                ? again(app, operation, before, json)
+                : request(app, operation, json);
+        Instant sentAt = Instant.now();
         long changes = changes(kitchen);
         HttpResponse<String> answer = app.send(sent.request());
-        Duration took = Duration.between(before, Instant.now());
-        taken += answer.statusCode() < 300 ? 1 : 0;
+        Duration took = Duration.between(sentAt, Instant.now());
+        if (answer.statusCode() < 300) {
+          taken++;
+          accepted.put(operation, sent);
+        }
         if (operation.writes() && answer.statusCode() < 300) {
           (changes(kitchen) > changes ? noted : silent).add(operation.path());
         }
@@ -166,7 +176,8 @@ class FuzzIT {
     }
   }
 
-  private record Sent(HttpRequest.Builder request, String path, String body) {}
+  private record Sent(
+      HttpRequest.Builder request, String path, List<String> headers, String body) {}
 
   private static List<Operation> operations(JsonNode document) {
     List<Operation> operations = new ArrayList<>();
@@ -207,22 +218,36 @@ class FuzzIT {
         default -> headers.addAll(List.of(name, value.replaceAll("[^ -~]", "")));
       }
     }
-    String whole = path + query;
-    HttpRequest.Builder request = app.request(whole);
+    boolean reads = operation.method().equals("GET");
+    String body = reads ? "" : json.body(operation.body());
+    String type = random.nextInt(30) == 0 ? json.type() : "application/json";
+    headers.addAll(List.of("content-type", type));
+    return sent(app, operation, path + query, headers, body);
+  }
+
+  /** What was taken once, all but one thing of it. */
+  private static Sent again(
+      RunningApplication app, Operation operation, Sent before, RandomJson json) {
+    String body = before.body().isEmpty() ? "" : json.allButOne(before.body());
+    return sent(app, operation, before.path(), before.headers(), body);
+  }
+
+  private static Sent sent(
+      RunningApplication app, Operation operation, String path, List<String> headers, String body) {
+    HttpRequest.Builder request = app.request(path);
     for (int i = 0; i < headers.size(); i += 2) {
       if (!headers.get(i + 1).isBlank()) {
         request.header(headers.get(i), headers.get(i + 1));
       }
     }
-    boolean reads = operation.method().equals("GET");
-    String body = reads ? "" : json.body(operation.body());
-    String type = random.nextInt(30) == 0 ? json.type() : "application/json";
     request
-        .header("content-type", type)
         .timeout(Duration.ofSeconds(30))
         .method(
-            operation.method(), reads ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
-    return new Sent(request, whole, body);
+            operation.method(),
+            operation.method().equals("GET")
+                ? BodyPublishers.noBody()
+                : BodyPublishers.ofString(body));
+    return new Sent(request, path, headers, body);
   }
 
   private static String encoded(String value) {

@@ -76,6 +76,42 @@ final class RandomJson {
     };
   }
 
+  /** One that was taken, as a new one and with one thing in it otherwise. */
+  String allButOne(String taken) {
+    JsonNode body = RunningApplication.JSON.readTree(taken);
+    if (body instanceof ObjectNode object && object.has("id")) {
+      object.put("id", UUID.randomUUID().toString());
+    }
+    List<ObjectNode> objects = new ArrayList<>();
+    collect(body, objects);
+    if (!objects.isEmpty()) {
+      ObjectNode object = objects.get(random.nextInt(objects.size()));
+      List<String> names = List.copyOf(object.propertyNames());
+      if (!names.isEmpty()) {
+        String name = names.get(random.nextInt(names.size()));
+        object.set(name, otherwise(object.get(name)));
+      }
+    }
+    return body.toString();
+  }
+
+  private static void collect(JsonNode node, List<ObjectNode> objects) {
+    if (node instanceof ObjectNode object) {
+      objects.add(object);
+    }
+    node.forEach(child -> collect(child, objects));
+  }
+
+  private JsonNode otherwise(JsonNode was) {
+    if (random.nextInt(6) == 0) {
+      return wrong();
+    }
+    if (was.isNumber()) {
+      return NODES.numberNode(number());
+    }
+    return was.isString() ? NODES.stringNode(text("")) : wrong();
+  }
+
   private JsonNode value(JsonNode schema, int depth) {
     if (random.nextInt(WRONG_ONE_IN) == 0) {
       return wrong();

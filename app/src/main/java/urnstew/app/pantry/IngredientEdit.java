@@ -39,6 +39,7 @@ record IngredientEdit(String id, Content content, @Nullable Ingredient before) {
       throw new InvalidInput(
           "name", "length", "A name has 1 to 80 letters.", "1 to 80 letters", "Type a name.");
     }
+    requireShares();
     Composition made = composition();
     return new Ingredient(
         id,
@@ -54,6 +55,22 @@ record IngredientEdit(String id, Content content, @Nullable Ingredient before) {
             Require.within("edibleFraction", content.edibleFraction(), 0.01, 1, ""), packs()),
         labelling(),
         provenance());
+  }
+
+  private void requireShares() {
+    share("waterFraction", content.waterFraction());
+    share("alcoholFraction", content.alcoholFraction());
+    share("proteinFraction", content.proteinFraction());
+    share("fatFraction", content.fatFraction());
+    share("carbohydrateFraction", content.carbohydrateFraction());
+    share("fibreFraction", content.fibreFraction());
+    share("sugarsFraction", content.sugarsFraction());
+    Require.notNegative(
+        "sulphitesMilligramsPerKilogram", content.sulphitesMilligramsPerKilogram(), "mg/kg");
+  }
+
+  private static void share(String field, double value) {
+    Require.within(field, value, 0, 1, "");
   }
 
   /** Once its label was read, what is not named on it is not in it. */
