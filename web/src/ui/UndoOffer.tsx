@@ -24,15 +24,17 @@ export function UndoOffer({ children }: { children: ReactNode }) {
   }, [key]);
   const goBack = async (way: Offered) => {
     setGoing(true);
-    let left = way.acts;
-    let fault: string | undefined;
-    for (let act = left.at(-1); act && !fault; act = left.at(-1)) {
+    const faults: string[] = [];
+    for (const act of way.acts.toReversed()) {
       const sent = await send('/take-backs', { id: newId(), eventId: act.eventId }, act.batchId);
-      if (sent.kind === 'refused') fault = sent.error.summary;
-      else left = left.slice(0, -1);
+      if (sent.kind === 'refused') faults.push(sent.error.summary);
     }
     setGoing(false);
-    if (fault) return setOffered({ ...way, acts: left, fault });
+    const [fault] = faults;
+    if (fault) {
+      const done = way.acts.length - faults.length;
+      return setOffered({ ...way, fault: done > 0 ? `${done} of ${way.acts.length} are taken back, the rest is not. ${fault}` : fault });
+    }
     setOffered(undefined);
     way.onBack();
   };

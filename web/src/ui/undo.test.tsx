@@ -32,13 +32,13 @@ it('takes the lighting back and goes where it was lit from', async () => {
   expect(screen.queryByRole('status')).not.toBeInTheDocument();
 });
 
-it('takes back all that was lit together, and stops at what cannot be', async () => {
+it('takes back what was lit together as far as it can be, and says how far', async () => {
   const taken = () => new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
   const asked = standIn(taken(), problem(409, '', 'Somebody has written to this batch.', 'End it instead.'));
   const onBack = await lit(vi.fn(), ['b1', 'b2', 'b3']);
   await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
-  expect(await screen.findByText(/Somebody has written to this batch/)).toBeInTheDocument();
-  expect(asked.map((a) => a.path)).toEqual(['/api/batches/b3/take-backs', '/api/batches/b2/take-backs']);
+  expect(await screen.findByText(/^2 of 3 are taken back, the rest is not\. Somebody has written/)).toBeInTheDocument();
+  expect(asked.map((a) => a.path)).toEqual(['b3', 'b2', 'b1'].map((id) => `/api/batches/${id}/take-backs`));
   expect(onBack).not.toHaveBeenCalled();
 });
 

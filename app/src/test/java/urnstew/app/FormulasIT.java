@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -158,6 +159,26 @@ class FormulasIT {
         app.put(path, content.toString(), "If-Match", "" + (version + 1)).pointer());
   }
 
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "waterFraction",
+        "alcoholFraction",
+        "proteinFraction",
+        "fatFraction",
+        "carbohydrateFraction",
+        "fibreFraction",
+        "saltFraction",
+        "sugarsFraction",
+        "sulphitesMilligramsPerKilogram"
+      })
+  void lessThanNothingIsRefusedByTheNameOfItsField(String field) {
+    ObjectNode content = content("passata").put(field, -0.1);
+    String path = "/api/pantry/ingredients/passata";
+    String version = ingredient("passata").at("/version").asString();
+    assertEquals("/" + field, app.put(path, content.toString(), "If-Match", version).pointer());
+  }
+
   private JsonNode ingredient(String id) {
     for (JsonNode one : app.get("/api/pantry/ingredients").body()) {
       if (one.at("/id").asString().equals(id)) {
@@ -191,6 +212,7 @@ class FormulasIT {
     assertEquals(3, report.at("/faults/0/line").asInt());
     assertEquals("water", report.at("/faults/0/column").asString());
     assertEquals("kind", report.at("/faults/1/column").asString());
+    assertEquals("water", report.at("/faults/2/column").asString(), "adds up to too much");
     assertEquals(4.5, ingredient(unique).at("/content/packs/0/price").asDouble(), 1e-9);
     assertEquals("file", takeTable("").at("/faults/0/column").asString("file"));
   }

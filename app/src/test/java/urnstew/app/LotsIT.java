@@ -86,6 +86,15 @@ class LotsIT {
 
   /** Cooled by the rule, then into tubs: the cooling is closed, the batch is known. */
   @Test
+  void aSourceOfNothingThatThereIsIsRefusedByItsField() {
+    String source =
+        "{\"id\":\"%s\",\"ingredientId\":\"dragon\",\"code\":\"L 12\"}"
+            .formatted(UUID.randomUUID());
+    assertEquals(
+        "/ingredientId", app.post("/api/lots/sources/" + UUID.randomUUID(), source).pointer());
+  }
+
+  @Test
   void aCoolingThatIsOverGoesIntoTubs() {
     UUID cooling = UUID.randomUUID();
     ok(

@@ -21,10 +21,7 @@ import java.util.List;
 import java.util.Properties;
 import java.util.concurrent.TimeUnit;
 
-/**
- * One installation of its own: a PostgreSQL cluster and the built jar on a free port, open to other
- * machines too.
- */
+/** One installation of its own: a PostgreSQL cluster and the built jar on a free port. */
 final class Installation implements AutoCloseable {
   private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
   private static final HttpClient HTTP = HttpClient.newHttpClient();
@@ -37,6 +34,7 @@ final class Installation implements AutoCloseable {
   private final Path data;
   private final int port;
   private Process application;
+  private boolean open;
   private String host = LOOPBACK;
 
   Installation() throws IOException, InterruptedException {
@@ -79,21 +77,29 @@ final class Installation implements AutoCloseable {
             .formatted(data, ROOT.resolve("app/target/urnstew-app-0.1.0-exec.jar"));
     ProcessBuilder builder = new ProcessBuilder(List.of("bash", "-c", run));
     builder.environment().put("URNSTEW_PORT", Integer.toString(port));
-    builder.environment().put("URNSTEW_OPEN_TO_NETWORK", "true");
+    builder.environment().put("URNSTEW_OPEN_TO_NETWORK", Boolean.toString(open));
     builder.redirectErrorStream(true).redirectOutput(data.resolve("application.log").toFile());
     application = builder.start();
     awaitReady();
   }
 
-  /** Asked for by this name from now on. */
-  void knownAs(String name) {
+  /** It answers to other machines too, from a new start on, and is asked for by this name. */
+  void openToNetworkAs(String name) throws IOException, InterruptedException {
+    if (!open) {
+      open = true;
+      killApplication();
+      startApplication();
+    }
     host = name;
   }
 
   /** The kitchen as it is now, in a file. */
   Path backup() throws IOException, InterruptedException {
     Path file = data.resolve("first-day.zip");
-    HTTP.send(HttpRequest.newBuilder(own("/api/backup")).build(), BodyHandlers.ofFile(file));
+    HttpRequest request = HttpRequest.newBuilder(own("/api/backup")).build();
+    if (HTTP.send(request, BodyHandlers.ofFile(file)).statusCode() != 200) {
+      throw new IllegalStateException(Files.readString(file));
+    }
     return file;
   }
 

@@ -219,8 +219,8 @@ class JourneyIT extends Installed {
   /** A tablet in the kitchen: plain HTTP under a name, where browsers withhold much. */
   @Test
   @Order(8)
-  void worksUnderANameThatIsNotLocalhost() {
-    installation.knownAs(Browsers.NAME);
+  void worksUnderANameThatIsNotLocalhost() throws Exception {
+    installation.openToNetworkAs(Browsers.NAME);
     Page page = startedAnHourAgo(1024, 768);
     assertEquals(false, page.evaluate("isSecureContext"));
     weigh(page, "9.9 kg", 20);

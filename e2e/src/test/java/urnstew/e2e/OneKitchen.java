@@ -10,13 +10,23 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** One installation and one browser for all classes; each class begins on the demo's first day. */
 final class OneKitchen implements BeforeAllCallback, ParameterResolver {
 
-  /** Closed with the whole run, or with the class that it fails in. */
-  private static final class Shared implements AutoCloseable {
-    private final Installation installation = new Installation();
-    private final Browsers browsers = new Browsers();
-    private final Path firstDay = installation.backup();
-
-    Shared() throws Exception {}
+  /** Closed with the whole run. */
+  private record Shared(Installation installation, Browsers browsers, Path firstDay)
+      implements AutoCloseable {
+    static Shared started() {
+      try {
+        Installation installation = new Installation();
+        try {
+          return new Shared(installation, new Browsers(), installation.backup());
+        } catch (Exception failed) {
+          // Half of it would go on running.
+          installation.close();
+          throw failed;
+        }
+      } catch (Exception e) {
+        throw new IllegalStateException(e);
+      }
+    }
 
     @Override
     public void close() throws Exception {
@@ -29,15 +39,7 @@ final class OneKitchen implements BeforeAllCallback, ParameterResolver {
     return context
         .getRoot()
         .getStore(Namespace.create(OneKitchen.class))
-        .computeIfAbsent(Shared.class, first -> started(), Shared.class);
-  }
-
-  private static Shared started() {
-    try {
-      return new Shared();
-    } catch (Exception e) {
-      throw new IllegalStateException(e);
-    }
+        .computeIfAbsent(Shared.class, first -> Shared.started(), Shared.class);
   }
 
   @Override

@@ -57,20 +57,17 @@ record IngredientEdit(String id, Content content, @Nullable Ingredient before) {
         provenance());
   }
 
+  /** That there is not too much of anything is seen where they are added up. */
   private void requireShares() {
-    share("waterFraction", content.waterFraction());
-    share("alcoholFraction", content.alcoholFraction());
-    share("proteinFraction", content.proteinFraction());
-    share("fatFraction", content.fatFraction());
-    share("carbohydrateFraction", content.carbohydrateFraction());
-    share("fibreFraction", content.fibreFraction());
-    share("sugarsFraction", content.sugarsFraction());
+    Require.notNegative("waterFraction", content.waterFraction(), "");
+    Require.notNegative("alcoholFraction", content.alcoholFraction(), "");
+    Require.notNegative("proteinFraction", content.proteinFraction(), "");
+    Require.notNegative("fatFraction", content.fatFraction(), "");
+    Require.notNegative("carbohydrateFraction", content.carbohydrateFraction(), "");
+    Require.notNegative("fibreFraction", content.fibreFraction(), "");
+    at("sugarsFraction", () -> new MassFraction(content.sugarsFraction()));
     Require.notNegative(
         "sulphitesMilligramsPerKilogram", content.sulphitesMilligramsPerKilogram(), "mg/kg");
-  }
-
-  private static void share(String field, double value) {
-    Require.within(field, value, 0, 1, "");
   }
 
   /** Once its label was read, what is not named on it is not in it. */

@@ -62,6 +62,17 @@ final class PantryCsv {
 
   private PantryCsv() {}
 
+  /** The column in which a field of the content stands. */
+  static String column(String field) {
+    return switch (field) {
+      case "edibleFraction" -> "edible_percent";
+      case "sulphitesMilligramsPerKilogram" -> "sulphites_mg_kg";
+      case "spoonDensityKilogramsPerCubicMeter" -> "spoon_density";
+      case "pieceMassKilograms" -> "piece_grams";
+      default -> field.startsWith("packs.") ? "packs" : field.replace("Fraction", "");
+    };
+  }
+
   /** A row that was read. */
   record Row(long line, String id, Content content) {}
 

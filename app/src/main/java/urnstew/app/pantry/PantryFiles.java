@@ -47,7 +47,7 @@ public class PantryFiles {
             faults.add(
                 new RowFault(
                     news.get(place).line(),
-                    fault.parameter(),
+                    PantryCsv.column(fault.parameter()),
                     fault.getMessage() + " " + fault.remedy())));
     return new TakenRows(news.size() - refused.size(), read.rows().size() - news.size(), faults);
   }
