@@ -18,12 +18,25 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ group: ['**/features/*/*', '../*/*Page', '../../features/*'], message: 'Features do not reach into each other.' }] },
+        {
+          patterns: [
+            {
+              group: ['**/features/*/*', '../*/*Page', '../../features/*'],
+              message: 'Features do not reach into each other.',
+            },
+          ],
+        },
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: `Literal[value=${literal}]`, message: 'Colours and sizes come from the theme.' },
-        { selector: `TemplateElement[value.raw=${literal}]`, message: 'Colours and sizes come from the theme.' },
+        {
+          selector: `Literal[value=${literal}]`,
+          message: 'Colours and sizes come from the theme.',
+        },
+        {
+          selector: `TemplateElement[value.raw=${literal}]`,
+          message: 'Colours and sizes come from the theme.',
+        },
       ],
     },
   },

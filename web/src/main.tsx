@@ -6,4 +6,8 @@ import { App } from './app/App';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root element.');
-createRoot(root).render(<StrictMode><App /></StrictMode>);
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);

@@ -6,9 +6,27 @@ const POT = '0d3f1c52-0000-4000-8000-000000000001';
 const OTHER = '0d3f1c52-0000-4000-8000-000000000002';
 
 it.each([
-  ['the list and the page of a pot', 'batches', POT, [['batches'], ['batches', POT], ['batches', 'occupancy'], ['plan', '{}']], [['batches', OTHER], ['pantry'], ['kitchen']]],
-  ['all that is made of the pantry', 'pantry', '', [['pantry'], ['formulas'], ['formulas', OTHER, 0, '[]'], ['plan', '{}'], ['stock']], [['kitchen'], ['formulas', OTHER, 'sheet']]],
-  ['what a formula is in, but not the sheet under the hands', 'formulas', 'f', [['formulas'], ['meals', POT]], [['formulas', 'f', 'sheet'], ['pantry']]],
+  [
+    'the list and the page of a pot',
+    'batches',
+    POT,
+    [['batches'], ['batches', POT], ['batches', 'occupancy'], ['plan', '{}']],
+    [['batches', OTHER], ['pantry'], ['kitchen']],
+  ],
+  [
+    'all that is made of the pantry',
+    'pantry',
+    '',
+    [['pantry'], ['formulas'], ['formulas', OTHER, 0, '[]'], ['plan', '{}'], ['stock']],
+    [['kitchen'], ['formulas', OTHER, 'sheet']],
+  ],
+  [
+    'what a formula is in, but not the sheet under the hands',
+    'formulas',
+    'f',
+    [['formulas'], ['meals', POT]],
+    [['formulas', 'f', 'sheet'], ['pantry']],
+  ],
   ['everything', 'everything', '', [['kitchen'], ['batches', POT]], []],
   ['nothing of a topic of a later release', 'moons', '', [], [['batches'], ['kitchen']]],
 ] as const)('loads again %s', (_, topic, id, others, same) => {
@@ -26,8 +44,12 @@ class Stream extends EventTarget {
     super();
     Stream.all.push(this);
   }
-  close() { this.closed = true; }
-  say(change: object) { this.dispatchEvent(new MessageEvent('change', { data: JSON.stringify(change) })); }
+  close() {
+    this.closed = true;
+  }
+  say(change: object) {
+    this.dispatchEvent(new MessageEvent('change', { data: JSON.stringify(change) }));
+  }
 }
 const last = () => Stream.all.at(-1) as Stream;
 const see = (state: 'hidden' | 'visible') => {

@@ -32,7 +32,12 @@ export function touches(change: Pick<Change, 'topic' | 'id'>, key: QueryKey): bo
   // What somebody edits is not pulled from under the hands: saving it tells of the other's change.
   if (family === 'formulas' && part === 'sheet') return false;
   // A page of another pot, lot or meal stays as it is.
-  const ofAnother = family === change.topic && typeof which === 'string' && UUID.test(which) && UUID.test(change.id) && which !== change.id;
+  const ofAnother =
+    family === change.topic &&
+    typeof which === 'string' &&
+    UUID.test(which) &&
+    UUID.test(change.id) &&
+    which !== change.id;
   return !ofAnother;
 }
 
@@ -56,7 +61,12 @@ export function usePolling(everyMs: number, toldMs = POLLED_ANYWAY_MS): number {
 
 type Timer = ReturnType<typeof setTimeout>;
 /** @property missed whether hints may have been missed since it was loaded */
-interface Held { source: EventSource | undefined; timer: Timer | undefined; again: Timer | undefined; missed: boolean }
+interface Held {
+  source: EventSource | undefined;
+  timer: Timer | undefined;
+  again: Timer | undefined;
+  missed: boolean;
+}
 
 /** Listens to the server's hints while the screen is seen. Returns how to end it. */
 export function listen(queries: QueryClient): () => void {
@@ -65,7 +75,9 @@ export function listen(queries: QueryClient): () => void {
   const load = () => {
     held.timer = undefined;
     const heard = waiting.splice(0);
-    void queries.invalidateQueries({ predicate: (query) => heard.some((each) => touches(each, query.queryKey)) });
+    void queries.invalidateQueries({
+      predicate: (query) => heard.some((each) => touches(each, query.queryKey)),
+    });
   };
   const hear = (change: Change) => {
     waiting.push(change);
@@ -81,7 +93,9 @@ export function listen(queries: QueryClient): () => void {
     if (held.source || document.visibilityState === 'hidden') return;
     const source = new EventSource('/api/changes');
     held.source = source;
-    source.addEventListener('change', (event: MessageEvent<string>) => hear(JSON.parse(event.data) as Change));
+    source.addEventListener('change', (event: MessageEvent<string>) =>
+      hear(JSON.parse(event.data) as Change),
+    );
     source.onopen = () => {
       say(true);
       if (held.missed) hear({ topic: 'everything', version: 0, id: '' });

@@ -69,7 +69,25 @@ export type Fault = BalanceRequest['fault'];
 export type PanelView = Schemas['PanelView'];
 export type TasterView = Schemas['TasterView'];
 export type Lid = PlanRequest['lid'];
-export type Writes = Pick<Schemas, 'StartBatch' | 'SimmerStart' | 'TakeReading' | 'Pour' | 'Add' | 'LadleOut' | 'TakePiecesOut' | 'SetHeat' | 'SetTarget' | 'DoStep' | 'StrikeOut' | 'Restore' | 'TakeBack' | 'Finish' | 'Taste' | 'TryCups'>;
+export type Writes = Pick<
+  Schemas,
+  | 'StartBatch'
+  | 'SimmerStart'
+  | 'TakeReading'
+  | 'Pour'
+  | 'Add'
+  | 'LadleOut'
+  | 'TakePiecesOut'
+  | 'SetHeat'
+  | 'SetTarget'
+  | 'DoStep'
+  | 'StrikeOut'
+  | 'Restore'
+  | 'TakeBack'
+  | 'Finish'
+  | 'Taste'
+  | 'TryCups'
+>;
 
 export type KeepingView = Schemas['KeepingView'];
 export type CoolingView = Schemas['CoolingView'];
@@ -87,8 +105,23 @@ export type RuleSetView = Schemas['RuleSetView'];
 export type LimitView = Schemas['LimitView'];
 export type LotView = Schemas['LotView'];
 export type TraceStep = Schemas['TraceStep'];
-export type LotWrites = Pick<Schemas, 'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'>;
-export type KeepingWrites = Pick<Schemas, 'StartCooling' | 'StartHold' | 'SetOut' | 'ReadTemperature' | 'PlaceOtherwise' | 'Stir' | 'Reheat' | 'TopUp' | 'Close' | 'StrikeOutOfKeeping'>;
+export type LotWrites = Pick<
+  Schemas,
+  'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'
+>;
+export type KeepingWrites = Pick<
+  Schemas,
+  | 'StartCooling'
+  | 'StartHold'
+  | 'SetOut'
+  | 'ReadTemperature'
+  | 'PlaceOtherwise'
+  | 'Stir'
+  | 'Reheat'
+  | 'TopUp'
+  | 'Close'
+  | 'StrikeOutOfKeeping'
+>;
 
 /** Identities are made here; the browser's own maker is missing on plain HTTP off localhost. */
 export const newId = (): string => v4();
@@ -111,4 +144,7 @@ export async function ask(request: Request): Promise<Response> {
   return response;
 }
 
-export const client = createClient<paths>({ baseUrl: globalThis.location?.origin ?? '', fetch: ask });
+export const client = createClient<paths>({
+  baseUrl: globalThis.location?.origin ?? '',
+  fetch: ask,
+});

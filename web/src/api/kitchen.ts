@@ -16,8 +16,13 @@ async function kitchenWithItsPint(): Promise<KitchenView> {
 }
 
 /** What a ladle weighs here, or a handful of one ingredient, for reading quantities: its own before everybody's. */
-export function measuresOf(kitchen: KitchenView, ingredientId?: string): ReadonlyMap<string, number> {
+export function measuresOf(
+  kitchen: KitchenView,
+  ingredientId?: string,
+): ReadonlyMap<string, number> {
   const common = kitchen.measures.filter((m) => m.ingredientId === undefined);
-  const own = kitchen.measures.filter((m) => ingredientId !== undefined && m.ingredientId === ingredientId);
+  const own = kitchen.measures.filter(
+    (m) => ingredientId !== undefined && m.ingredientId === ingredientId,
+  );
   return new Map([...common, ...own].map((m) => [m.name, m.massKilograms]));
 }

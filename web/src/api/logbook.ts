@@ -9,8 +9,13 @@ export function useLogbook(words: string) {
   return useInfiniteQuery({
     queryKey: ['batches', 'logbook', words],
     queryFn: async ({ pageParam, signal }) => {
-      await new Promise<void>((go, stop) => void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), words ? REST_MS : 0));
-      return answered(client.GET('/api/logbook', { params: { query: { words, ...pageParam } }, signal }));
+      await new Promise<void>(
+        (go, stop) =>
+          void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), words ? REST_MS : 0),
+      );
+      return answered(
+        client.GET('/api/logbook', { params: { query: { words, ...pageParam } }, signal }),
+      );
     },
     initialPageParam: {},
     getNextPageParam: ({ entries, more }) => {
@@ -23,5 +28,8 @@ export function useLogbook(words: string) {
 
 /** How each pot's rate came out, the newest first. */
 export function useRates() {
-  return useQuery({ queryKey: ['batches', 'rates'], queryFn: () => answered(client.GET('/api/logbook/rates')) });
+  return useQuery({
+    queryKey: ['batches', 'rates'],
+    queryFn: () => answered(client.GET('/api/logbook/rates')),
+  });
 }

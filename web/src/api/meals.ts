@@ -9,5 +9,8 @@ export function useMeals() {
 
 /** One meal with all that it takes; what is in stock may have changed since. */
 export function useMeal(id: string) {
-  return useQuery({ queryKey: ['meals', id], queryFn: () => answered(client.GET('/api/meals/{id}', { params: { path: { id } } })) });
+  return useQuery({
+    queryKey: ['meals', id],
+    queryFn: () => answered(client.GET('/api/meals/{id}', { params: { path: { id } } })),
+  });
 }

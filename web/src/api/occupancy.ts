@@ -16,12 +16,29 @@ export type Taken = ReadonlyMap<string, PlaceView>;
 const NOTHING: Taken = new Map();
 
 export function useTaken(): Taken {
-  const { data } = useQuery({ queryKey: ['batches', 'occupancy'], queryFn: () => answered(client.GET('/api/occupancy')), refetchInterval: usePolling(QUARTER_MINUTE_MS) });
-  return useMemo(() => (data ? new Map(data.flatMap((p) => [p.vesselId, p.heatSourceId, p.ovenId].flatMap((id) => (id === undefined ? [] : [[id, p] as const])))) : NOTHING), [data]);
+  const { data } = useQuery({
+    queryKey: ['batches', 'occupancy'],
+    queryFn: () => answered(client.GET('/api/occupancy')),
+    refetchInterval: usePolling(QUARTER_MINUTE_MS),
+  });
+  return useMemo(
+    () =>
+      data
+        ? new Map(
+            data.flatMap((p) =>
+              [p.vesselId, p.heatSourceId, p.ovenId].flatMap((id) =>
+                id === undefined ? [] : [[id, p] as const],
+              ),
+            ),
+          )
+        : NOTHING,
+    [data],
+  );
 }
 
 /** What is there, and until about when. */
-export const untilWords = (there: PlaceView, zone: string): string => (there.likelyFree ? `${there.name} till about ${show.hour(there.likelyFree, zone)}` : there.name);
+export const untilWords = (there: PlaceView, zone: string): string =>
+  there.likelyFree ? `${there.name} till about ${show.hour(there.likelyFree, zone)}` : there.name;
 
 /** A pot by its name, and what is in it. */
 export const potWords = (vessel: { id: string; name: string }, taken: Taken): string => {
@@ -30,4 +47,7 @@ export const potWords = (vessel: { id: string; name: string }, taken: Taken): st
 };
 
 /** The first that is free, else the first. */
-export const firstFree = <V extends { id: string }>(vessels: readonly V[], taken: Taken): V | undefined => vessels.find((v) => !taken.has(v.id)) ?? vessels[0];
+export const firstFree = <V extends { id: string }>(
+  vessels: readonly V[],
+  taken: Taken,
+): V | undefined => vessels.find((v) => !taken.has(v.id)) ?? vessels[0];

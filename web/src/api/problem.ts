@@ -19,10 +19,17 @@ export class ProblemError extends Error {
   }
 }
 
-const AWAY: Problem = { title: 'Away', status: 0, detail: 'The kitchen’s server does not answer. Check the network; it is tried again.', errors: [] };
+const AWAY: Problem = {
+  title: 'Away',
+  status: 0,
+  detail: 'The kitchen’s server does not answer. Check the network; it is tried again.',
+  errors: [],
+};
 
 /** The data of an answer, or its problem thrown. */
-export async function answered<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export async function answered<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
   const { data, error } = await call.catch(() => ({ data: undefined, error: AWAY }));
   if (data !== undefined) return data;
   throw new ProblemError(isProblem(error) ? error : AWAY);
@@ -35,5 +42,11 @@ export async function done(call: Promise<{ error?: unknown; response: Response }
 }
 
 export function isProblem(value: unknown): value is Problem {
-  return typeof value === 'object' && value !== null && 'detail' in value && 'errors' in value && Array.isArray(value.errors);
+  return (
+    typeof value === 'object' &&
+    value !== null &&
+    'detail' in value &&
+    'errors' in value &&
+    Array.isArray(value.errors)
+  );
 }

@@ -23,7 +23,9 @@ export const matters = (task: TaskView, now: number): boolean => !task.over || n
 
 /** The next moment at which anything on a list calls louder, or is over. */
 export function nextTurn(tasks: TaskView[], now: number): number | undefined {
-  const turns = tasks.flatMap((t) => [t.waitFrom, t.alarmFrom, t.over].flatMap((at) => (at ? [ms(at)] : []))).filter((at) => at > now);
+  const turns = tasks
+    .flatMap((t) => [t.waitFrom, t.alarmFrom, t.over].flatMap((at) => (at ? [ms(at)] : [])))
+    .filter((at) => at > now);
   return turns.length === 0 ? undefined : Math.min(...turns);
 }
 

@@ -10,13 +10,19 @@ import { Frame } from './Frame';
 const TodayPage = lazy(() => import('../features/today'));
 const PlanPage = lazy(() => import('../features/plan'));
 const FormulasPage = lazy(() => import('../features/formula'));
-const FormulaPage = lazy(async () => ({ default: (await import('../features/formula')).FormulaPage }));
-const EditorPage = lazy(async () => ({ default: (await import('../features/formula')).EditorPage }));
+const FormulaPage = lazy(async () => ({
+  default: (await import('../features/formula')).FormulaPage,
+}));
+const EditorPage = lazy(async () => ({
+  default: (await import('../features/formula')).EditorPage,
+}));
 const MealsPage = lazy(() => import('../features/meal'));
 const MealPage = lazy(async () => ({ default: (await import('../features/meal')).MealPage }));
 const PantryPage = lazy(() => import('../features/pantry'));
 const PotsPage = lazy(() => import('../features/batch'));
-const HandOverPage = lazy(async () => ({ default: (await import('../features/batch')).HandOverPage }));
+const HandOverPage = lazy(async () => ({
+  default: (await import('../features/batch')).HandOverPage,
+}));
 const BalancePage = lazy(() => import('../features/balance'));
 const PanelPage = lazy(() => import('../features/panel'));
 const TastePage = lazy(async () => ({ default: (await import('../features/panel')).TastePage }));
@@ -27,13 +33,23 @@ const PutAwayPage = lazy(async () => ({ default: (await import('../features/keep
 const TracePage = lazy(async () => ({ default: (await import('../features/keep')).TracePage }));
 const RulesPage = lazy(async () => ({ default: (await import('../features/kitchen')).RulesPage }));
 const LogbookPage = lazy(() => import('../features/logbook'));
-const ComparePage = lazy(async () => ({ default: (await import('../features/logbook')).ComparePage }));
-const RecordPage = lazy(async () => ({ default: (await import('../features/logbook')).RecordPage }));
+const ComparePage = lazy(async () => ({
+  default: (await import('../features/logbook')).ComparePage,
+}));
+const RecordPage = lazy(async () => ({
+  default: (await import('../features/logbook')).RecordPage,
+}));
 const KitchenPage = lazy(() => import('../features/kitchen'));
 
 // A refusal will not change by asking again; silence may.
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: (count, error) => count < 2 && error instanceof ProblemError && error.problem.status === 0, refetchOnWindowFocus: true } },
+  defaultOptions: {
+    queries: {
+      retry: (count, error) =>
+        count < 2 && error instanceof ProblemError && error.problem.status === 0,
+      refetchOnWindowFocus: true,
+    },
+  },
 });
 
 /** Shows nothing: keeps all that is shown as the kitchen is. */

@@ -12,13 +12,41 @@ export function Waiting() {
   const zone = useKitchen().data?.settings.zone;
   if (waiting.length + parked.length === 0) return null;
   return (
-    <Box sx={{ px: { xs: 2, md: 3.5 }, pt: 2, display: 'flex', flexDirection: 'column', gap: 1, position: 'sticky', top: 0, zIndex: 5, maxHeight: '33dvh', overflowY: 'auto' }}>
-      {waiting.length > 0 && <Note>{waiting.length} {waiting.length === 1 ? 'entry waits' : 'entries wait'} on this device for the kitchen’s server. Nothing is lost.</Note>}
+    <Box
+      sx={{
+        px: { xs: 2, md: 3.5 },
+        pt: 2,
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 1,
+        position: 'sticky',
+        top: 0,
+        zIndex: 5,
+        maxHeight: '33dvh',
+        overflowY: 'auto',
+      }}
+    >
+      {waiting.length > 0 && (
+        <Note>
+          {waiting.length} {waiting.length === 1 ? 'entry waits' : 'entries wait'} on this device
+          for the kitchen’s server. Nothing is lost.
+        </Note>
+      )}
       {parked.map((entry) => (
         <Note key={entry.key} tone="tomato">
           {words(entry, zone)}
-          <Button onClick={() => void sendAgain(entry)} sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}>Send it again</Button>
-          <Button onClick={() => void leaveOut(entry.key)} sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}>Leave it out</Button>
+          <Button
+            onClick={() => void sendAgain(entry)}
+            sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}
+          >
+            Send it again
+          </Button>
+          <Button
+            onClick={() => void leaveOut(entry.key)}
+            sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}
+          >
+            Leave it out
+          </Button>
         </Note>
       ))}
     </Box>
@@ -27,7 +55,9 @@ export function Waiting() {
 
 /** What was typed of it, where it was typed. */
 function typed(body: Record<string, unknown>): string {
-  const texts = ['enteredText', 'massText', 'food', 'step', 'note', 'dish', 'reason'].map((field) => body[field]);
+  const texts = ['enteredText', 'massText', 'food', 'step', 'note', 'dish', 'reason'].map(
+    (field) => body[field],
+  );
   const text = texts.find((each): each is string => typeof each === 'string' && each !== '');
   return text ? ` ‘${text}’` : '';
 }

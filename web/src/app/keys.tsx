@@ -1,7 +1,11 @@
 import { Box, Button, Dialog, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 
-export interface Key { key: string; does: string; act: () => void }
+export interface Key {
+  key: string;
+  does: string;
+  act: () => void;
+}
 
 const Registry = createContext<(keys: Key[]) => () => void>(() => () => undefined);
 
@@ -11,7 +15,9 @@ export function useKeys(keys: Key[]): void {
   useEffect(() => register(keys));
 }
 
-const typing = (target: EventTarget | null) => target instanceof HTMLElement && Boolean(target.closest('input, textarea, select, [role=dialog]'));
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  Boolean(target.closest('input, textarea, select, [role=dialog]'));
 
 /** Listens for the keys of the screen; `?` shows them. */
 export function KeyMap({ children, places }: { children: ReactNode; places: Key[] }) {
@@ -38,16 +44,24 @@ export function KeyMap({ children, places }: { children: ReactNode; places: Key[
   return (
     <Registry value={register}>
       {children}
-      <Dialog open={Boolean(shown)} onClose={() => setShown(undefined)} aria-labelledby="keys-title">
+      <Dialog
+        open={Boolean(shown)}
+        onClose={() => setShown(undefined)}
+        aria-labelledby="keys-title"
+      >
         <DialogTitle id="keys-title">Keys here</DialogTitle>
         <DialogContent>
           {shown?.map((k) => (
             <Box key={k.key} sx={{ display: 'flex', gap: 3, py: 0.5 }}>
-              <Typography component="kbd" sx={{ fontWeight: 700, minWidth: 40 }}>{k.key}</Typography>
+              <Typography component="kbd" sx={{ fontWeight: 700, minWidth: 40 }}>
+                {k.key}
+              </Typography>
               <Typography>{k.does}</Typography>
             </Box>
           ))}
-          <Button onClick={() => setShown(undefined)} variant="outlined" sx={{ mt: 2 }}>Close</Button>
+          <Button onClick={() => setShown(undefined)} variant="outlined" sx={{ mt: 2 }}>
+            Close
+          </Button>
         </DialogContent>
       </Dialog>
     </Registry>

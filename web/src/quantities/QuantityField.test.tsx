@@ -8,7 +8,17 @@ import { parseQuantity } from './parse';
 function Serving() {
   const [text, setText] = useState('110 g');
   const read = parseQuantity(text, 'MASS', 'g');
-  return <QuantityField label="Each gets" text={text} onText={setText} understood={read.outcome === 'understood' ? `${Math.round(read.value * 1000)} g understood` : ''} fault={read.outcome === 'understood' ? undefined : read.message} />;
+  return (
+    <QuantityField
+      label="Each gets"
+      text={text}
+      onText={setText}
+      understood={
+        read.outcome === 'understood' ? `${Math.round(read.value * 1000)} g understood` : ''
+      }
+      fault={read.outcome === 'understood' ? undefined : read.message}
+    />
+  );
 }
 
 it('keeps the text as typed, shows what was understood, and asks where it is unclear', async () => {

@@ -16,24 +16,71 @@ interface Props {
 }
 
 /** A field that keeps what was typed apart from what was understood. */
-export const QuantityField = memo(function QuantityField({ label, text, onText, understood, fault, numeric = true, autoFocus = false }: Props) {
+export const QuantityField = memo(function QuantityField({
+  label,
+  text,
+  onText,
+  understood,
+  fault,
+  numeric = true,
+  autoFocus = false,
+}: Props) {
   const id = useId();
   return (
     <Box>
-      <Typography component="label" htmlFor={id} variant="caption" sx={{ color: 'text.secondary', display: 'block' }}>
+      <Typography
+        component="label"
+        htmlFor={id}
+        variant="caption"
+        sx={{ color: 'text.secondary', display: 'block' }}
+      >
         {label}
       </Typography>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottomWidth: fault ? 3 : 1.5, borderBottomStyle: 'solid', borderBottomColor: fault ? 'error.main' : 'text.primary' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'baseline',
+          gap: 1,
+          borderBottomWidth: fault ? 3 : 1.5,
+          borderBottomStyle: 'solid',
+          borderBottomColor: fault ? 'error.main' : 'text.primary',
+        }}
+      >
         <InputBase
           id={id}
           value={text}
           autoFocus={autoFocus}
           onChange={(e) => onText(e.target.value)}
-          inputProps={{ 'aria-invalid': Boolean(fault), 'aria-describedby': `${id}-note`, autoComplete: 'off', inputMode: numeric ? 'decimal' : 'text', enterKeyHint: 'done' }}
-          sx={{ flex: 1, minWidth: 0, fontFamily: faces.figures, fontWeight: 600, fontSize: sizes.figure, '& input': { py: 0.25 } }}
+          inputProps={{
+            'aria-invalid': Boolean(fault),
+            'aria-describedby': `${id}-note`,
+            autoComplete: 'off',
+            inputMode: numeric ? 'decimal' : 'text',
+            enterKeyHint: 'done',
+          }}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            fontFamily: faces.figures,
+            fontWeight: 600,
+            fontSize: sizes.figure,
+            '& input': { py: 0.25 },
+          }}
         />
       </Box>
-      <Typography id={`${id}-note`} variant="caption" role={fault ? 'alert' : undefined} aria-live="polite" sx={{ color: fault ? 'error.main' : 'text.secondary', display: 'block', fontWeight: 500, lineHeight: 1.3, mt: 0.25 }}>
+      <Typography
+        id={`${id}-note`}
+        variant="caption"
+        role={fault ? 'alert' : undefined}
+        aria-live="polite"
+        sx={{
+          color: fault ? 'error.main' : 'text.secondary',
+          display: 'block',
+          fontWeight: 500,
+          lineHeight: 1.3,
+          mt: 0.25,
+        }}
+      >
         {fault ?? understood}
       </Typography>
     </Box>

@@ -1,10 +1,23 @@
 import { expect, it } from 'vitest';
 import { depth, hour, mass, massMark, quarters, significant, span, spoons, text } from './format';
 
-it.each([[5.806, 'METRIC', '5.81 kg'], [0.2646, 'METRIC', '265 g'], [0.0189, 'METRIC', '19 g'], [0.0042, 'METRIC', '4.2 g'], [0.794, 'US', '1 lb 12 oz'], [0.45359237, 'US', '1 lb'], [0.05, 'US', '1¾ oz'], [0.0042, 'US', '4.2 g'], [0.0002, 'US', '0.2 g'], [0.015, 'US', '½ oz']] as const)(
-  'mass %f %s is %s', (kilograms, units, shown) => expect(text(mass(kilograms, units))).toBe(shown));
+it.each([
+  [5.806, 'METRIC', '5.81 kg'],
+  [0.2646, 'METRIC', '265 g'],
+  [0.0189, 'METRIC', '19 g'],
+  [0.0042, 'METRIC', '4.2 g'],
+  [0.794, 'US', '1 lb 12 oz'],
+  [0.45359237, 'US', '1 lb'],
+  [0.05, 'US', '1¾ oz'],
+  [0.0042, 'US', '4.2 g'],
+  [0.0002, 'US', '0.2 g'],
+  [0.015, 'US', '½ oz'],
+] as const)('mass %f %s is %s', (kilograms, units, shown) =>
+  expect(text(mass(kilograms, units))).toBe(shown),
+);
 
-it('marks an axis in one unit', () => expect([massMark(5.04, 'METRIC'), massMark(4.5359237, 'US')]).toEqual(['5.0 kg', '10 lb']));
+it('marks an axis in one unit', () =>
+  expect([massMark(5.04, 'METRIC'), massMark(4.5359237, 'US')]).toEqual(['5.0 kg', '10 lb']));
 
 it('measures in quarter spoons', () => {
   expect(text(spoons(14.7868e-6 * 1.5))).toBe('1½ tbsp');
@@ -23,6 +36,12 @@ it('rounds to what can be seen', () => {
   expect(text(span(3900))).toBe('1 h 05');
 });
 
-it.each([[0.0254, '1 in'], [0.0016, '1/16 in'], [0.0555, '2 3/16 in'], [0.0127, '1/2 in'], [0, '0 in']])('a depth of %d m is read off a ruler as %s', (meters, words) => {
+it.each([
+  [0.0254, '1 in'],
+  [0.0016, '1/16 in'],
+  [0.0555, '2 3/16 in'],
+  [0.0127, '1/2 in'],
+  [0, '0 in'],
+])('a depth of %d m is read off a ruler as %s', (meters, words) => {
   expect(text(depth(meters, 'US'))).toBe(words);
 });

@@ -1,13 +1,19 @@
 import { CUP, POUND } from './units';
 
 /** A number with its unit apart, since the unit is set smaller. */
-export interface Shown { value: string; unit: string }
+export interface Shown {
+  value: string;
+  unit: string;
+}
 export type Units = 'METRIC' | 'US';
 
 const fixed = (value: number, digits: number): string => value.toFixed(digits).replace('-', '−');
 
 /** Money in the kitchen's currency. */
-export const money = (amount: number, currency: string): Shown => ({ value: fixed(amount, 2), unit: currency });
+export const money = (amount: number, currency: string): Shown => ({
+  value: fixed(amount, 2),
+  unit: currency,
+});
 
 /** Three figures, no more than the scale shows. */
 export function significant(value: number, figures = 3): string {
@@ -18,7 +24,9 @@ export function significant(value: number, figures = 3): string {
 
 export function mass(kilograms: number, units: Units): Shown {
   if (units === 'US') return usMass(kilograms);
-  return kilograms < 1 ? { value: gramText(kilograms * 1000), unit: 'g' } : { value: fixed(kilograms, 2), unit: 'kg' };
+  return kilograms < 1
+    ? { value: gramText(kilograms * 1000), unit: 'g' }
+    : { value: fixed(kilograms, 2), unit: 'kg' };
 }
 
 /** Cooks who weigh work in steps of a gram below 20 g, then 5 g. */
@@ -38,7 +46,8 @@ function usMass(kilograms: number): Shown {
 }
 
 /** A mass beside an axis: short, in one unit. */
-export const massMark = (kilograms: number, units: Units): string => (units === 'US' ? `${fixed(kilograms / POUND, 0)} lb` : `${fixed(kilograms, 1)} kg`);
+export const massMark = (kilograms: number, units: Units): string =>
+  units === 'US' ? `${fixed(kilograms / POUND, 0)} lb` : `${fixed(kilograms, 1)} kg`;
 
 /** To the quarter, as cooks who measure do. */
 export function quarters(value: number): string {
@@ -66,30 +75,42 @@ export function spoons(cubicMeters: number): Shown {
 
 /** Something poured: millilitres where litres would round it away. */
 export function poured(cubicMeters: number, units: Units): Shown {
-  if (units === 'US') return cubicMeters < CUP * 2 ? { value: quarters(cubicMeters / CUP), unit: 'cup' } : volume(cubicMeters, units);
-  return cubicMeters < 1e-3 ? { value: fixed(Math.round(cubicMeters * 1e5) * 10, 0), unit: 'ml' } : volume(cubicMeters, units);
+  if (units === 'US')
+    return cubicMeters < CUP * 2
+      ? { value: quarters(cubicMeters / CUP), unit: 'cup' }
+      : volume(cubicMeters, units);
+  return cubicMeters < 1e-3
+    ? { value: fixed(Math.round(cubicMeters * 1e5) * 10, 0), unit: 'ml' }
+    : volume(cubicMeters, units);
 }
 
 export function volume(cubicMeters: number, units: Units): Shown {
-  return units === 'US' ? { value: fixed(cubicMeters / (CUP * 4), 1), unit: 'qt' } : { value: fixed(cubicMeters * 1000, 1), unit: 'l' };
+  return units === 'US'
+    ? { value: fixed(cubicMeters / (CUP * 4), 1), unit: 'qt' }
+    : { value: fixed(cubicMeters * 1000, 1), unit: 'l' };
 }
 
 export function depth(meters: number, units: Units): Shown {
-  return units === 'US' ? { value: sixteenths(meters / 0.0254), unit: 'in' } : { value: fixed(meters * 1000, 0), unit: 'mm' };
+  return units === 'US'
+    ? { value: sixteenths(meters / 0.0254), unit: 'in' }
+    : { value: fixed(meters * 1000, 0), unit: 'mm' };
 }
 
 export const percent = (share: number): Shown => ({ value: fixed(share * 100, 1), unit: '%' });
 
 /** To the tenth of a degree Celsius, or as coarse as is asked. */
 export function temperature(celsius: number, units: Units, digits = 1): Shown {
-  return units === 'US' ? { value: fixed(celsius * 1.8 + 32, 0), unit: '°F' } : { value: fixed(celsius, digits), unit: '°C' };
+  return units === 'US'
+    ? { value: fixed(celsius * 1.8 + 32, 0), unit: '°F' }
+    : { value: fixed(celsius, digits), unit: '°C' };
 }
 
 /** Making a formatter takes a millisecond, using one a microsecond: one for each zone is kept. */
 function kept(options: Intl.DateTimeFormatOptions) {
   const made = new Map<string, Intl.DateTimeFormat>();
   return (instant: string | number, zone: string): string => {
-    const format = made.get(zone) ?? new Intl.DateTimeFormat('en-GB', { ...options, timeZone: zone });
+    const format =
+      made.get(zone) ?? new Intl.DateTimeFormat('en-GB', { ...options, timeZone: zone });
     made.set(zone, format);
     return format.format(new Date(instant));
   };
@@ -104,7 +125,9 @@ export const day = kept({ weekday: 'short', day: 'numeric', month: 'short' });
 /** A span of time in words: 45 min, 1 h 05. */
 export function span(seconds: number): Shown {
   const minutes = Math.round(Math.abs(seconds) / 60);
-  return minutes < 60 ? { value: String(minutes), unit: 'min' } : { value: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`, unit: '' };
+  return minutes < 60
+    ? { value: String(minutes), unit: 'min' }
+    : { value: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`, unit: '' };
 }
 
 export const text = (shown: Shown): string => `${shown.value} ${shown.unit}`.trim();

@@ -1,14 +1,36 @@
 import { FACTORS, IMPERIAL, IN_WORDS, offset, type Kind } from './units';
 
 /** What became of a text. */
-export type Understanding = { outcome: 'understood'; value: number } | { outcome: 'ask'; message: string } | { outcome: 'refuse'; message: string };
+export type Understanding =
+  | { outcome: 'understood'; value: number }
+  | { outcome: 'ask'; message: string }
+  | { outcome: 'refuse'; message: string };
 
 const NUMBER = '(?:\\d[\\d.,]*|[.,]\\d+)';
-const TERM = new RegExp(`(?:(?:(\\d+)\\s+)?(\\d+)\\s*/\\s*(\\d+)|(${NUMBER}))\\s*(fl\\s?oz|btu/h|[a-z]+|%|")?\\.?`, 'y');
+const TERM = new RegExp(
+  `(?:(?:(\\d+)\\s+)?(\\d+)\\s*/\\s*(\\d+)|(${NUMBER}))\\s*(fl\\s?oz|btu/h|[a-z]+|%|")?\\.?`,
+  'y',
+);
 const BETWEEN = /\s*(?:\+|and\s)?\s*/y;
 const MULTIPLE = new RegExp(`^(${NUMBER})\\s*x\\s*(?=[\\d.,])`);
 const CONTAINER = /\s*(?:cans?|tins?|packs?|jars?|each)$/;
-const SIGNS: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3', '⅛': ' 1/8', '×': 'x', '°': '', '−': '-', '–': '-', '\u00a0': ' ', '\u202f': ' ', '\t': ' ', '″': '"', '”': '"' };
+const SIGNS: Record<string, string> = {
+  '½': ' 1/2',
+  '¼': ' 1/4',
+  '¾': ' 3/4',
+  '⅓': ' 1/3',
+  '⅔': ' 2/3',
+  '⅛': ' 1/8',
+  '×': 'x',
+  '°': '',
+  '−': '-',
+  '–': '-',
+  '\u00a0': ' ',
+  '\u202f': ' ',
+  '\t': ' ',
+  '″': '"',
+  '”': '"',
+};
 
 class Unclear extends Error {
   constructor(readonly result: Understanding) {
@@ -29,12 +51,29 @@ export function readPintsAs(pint: 'US' | 'IMPERIAL'): void {
 }
 
 /** Reads a quantity as a cook writes it; a bare number takes the field's own unit. */
-export function parseQuantity(raw: string, kind: Kind, ownUnit: string, measures = NO_MEASURES): Understanding {
-  const text = [...raw.trim().toLowerCase()].map((c) => SIGNS[c] ?? c).join('').trim();
+export function parseQuantity(
+  raw: string,
+  kind: Kind,
+  ownUnit: string,
+  measures = NO_MEASURES,
+): Understanding {
+  const text = [...raw.trim().toLowerCase()]
+    .map((c) => SIGNS[c] ?? c)
+    .join('')
+    .trim();
   if (!text) return { outcome: 'refuse', message: 'Nothing is typed here yet.' };
   try {
     const negative = text.startsWith('-');
-    return { outcome: 'understood', value: sum(negative ? text.slice(1).trim() : text, negative ? -1 : 1, kind, ownUnit.toLowerCase(), measures) };
+    return {
+      outcome: 'understood',
+      value: sum(
+        negative ? text.slice(1).trim() : text,
+        negative ? -1 : 1,
+        kind,
+        ownUnit.toLowerCase(),
+        measures,
+      ),
+    };
   } catch (e) {
     if (e instanceof Unclear) return e.result;
     throw e;
@@ -81,19 +120,27 @@ function unitOf(written: string | undefined, lone: boolean, kind: Kind, ownUnit:
 
 function factor(unit: string, kind: Kind, measures: Measures): number {
   if (unit === '' && kind === 'COUNT') return 1;
-  const found = (imperial && kind === 'VOLUME' ? IMPERIAL.get(unit) : undefined) ?? FACTORS[kind].get(unit) ?? (kind === 'MASS' ? measures.get(unit.replace(/s$/, '')) : undefined);
+  const found =
+    (imperial && kind === 'VOLUME' ? IMPERIAL.get(unit) : undefined) ??
+    FACTORS[kind].get(unit) ??
+    (kind === 'MASS' ? measures.get(unit.replace(/s$/, '')) : undefined);
   if (!found) throw notUnderstood(kind);
   return found;
 }
 
 function number(written: string): number {
   if (/^[1-9]\d{0,2},\d{3}$/.test(written)) {
-    throw ask(`Is ${written} ${written.replace(',', '')} or ${written.replace(',', '.')}? Type it without the comma or with a point.`);
+    throw ask(
+      `Is ${written} ${written.replace(',', '')} or ${written.replace(',', '.')}? Type it without the comma or with a point.`,
+    );
   }
   if (/^\d*(?:[.,]\d+)?$/.test(written)) return Number(written.replace(',', '.'));
-  if (/^(?:\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:,\d{3}){2,})$/.test(written)) return Number(written.replaceAll(',', ''));
-  if (/^(?:\d{1,3}(?:\.\d{3})+,\d+|\d{1,3}(?:\.\d{3}){2,})$/.test(written)) return Number(written.replaceAll('.', '').replace(',', '.'));
+  if (/^(?:\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:,\d{3}){2,})$/.test(written))
+    return Number(written.replaceAll(',', ''));
+  if (/^(?:\d{1,3}(?:\.\d{3})+,\d+|\d{1,3}(?:\.\d{3}){2,})$/.test(written))
+    return Number(written.replaceAll('.', '').replace(',', '.'));
   throw refuse(`${written} is not a number. Type it like 1500 or 1.5.`);
 }
 
-const notUnderstood = (kind: Kind) => refuse(`That is not understood. Type a number with ${IN_WORDS[kind]}.`);
+const notUnderstood = (kind: Kind) =>
+  refuse(`That is not understood. Type a number with ${IN_WORDS[kind]}.`);

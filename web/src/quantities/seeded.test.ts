@@ -9,9 +9,24 @@ const CHECKSUM = 3034593488;
 const POUND = 0.45359237;
 const CUP = 236.5882365e-6;
 const KINDS: { kind: Kind; own: string; units: string[]; worth: number[] }[] = [
-  { kind: 'MASS', own: 'g', units: ['g', 'kg', 'lb', 'oz', 'ounces', 'pounds', 'grams', ''], worth: [1e-3, 1, POUND, POUND / 16, POUND / 16, POUND, 1e-3, 1e-3] },
-  { kind: 'VOLUME', own: 'ml', units: ['ml', 'l', 'cups', 'tbsp', 'tsp', ''], worth: [1e-6, 1e-3, CUP, CUP / 16, CUP / 48, 1e-6] },
-  { kind: 'LENGTH', own: 'mm', units: ['mm', 'cm', 'm', 'in', 'ft', ''], worth: [1e-3, 1e-2, 1, 0.0254, 0.3048, 1e-3] },
+  {
+    kind: 'MASS',
+    own: 'g',
+    units: ['g', 'kg', 'lb', 'oz', 'ounces', 'pounds', 'grams', ''],
+    worth: [1e-3, 1, POUND, POUND / 16, POUND / 16, POUND, 1e-3, 1e-3],
+  },
+  {
+    kind: 'VOLUME',
+    own: 'ml',
+    units: ['ml', 'l', 'cups', 'tbsp', 'tsp', ''],
+    worth: [1e-6, 1e-3, CUP, CUP / 16, CUP / 48, 1e-6],
+  },
+  {
+    kind: 'LENGTH',
+    own: 'mm',
+    units: ['mm', 'cm', 'm', 'in', 'ft', ''],
+    worth: [1e-3, 1e-2, 1, 0.0254, 0.3048, 1e-3],
+  },
   { kind: 'DURATION', own: 'min', units: ['s', 'min', 'h', ''], worth: [1, 60, 3600, 60] },
 ];
 const SPOILERS = '0123456789.,/x +-gkz½%';
@@ -38,7 +53,12 @@ function amountOf(below: (bound: number) => number, whole: number): [string, num
   return [`${whole}½`, whole + 0.5];
 }
 
-interface Text { kind: Kind; own: string; text: string; value: number }
+interface Text {
+  kind: Kind;
+  own: string;
+  text: string;
+  value: number;
+}
 
 function wellFormed(below: (bound: number) => number): Text {
   const { kind, own, units, worth } = KINDS[below(KINDS.length)] as (typeof KINDS)[number];
@@ -47,7 +67,12 @@ function wellFormed(below: (bound: number) => number): Text {
   const [amount, value] = amountOf(below, whole);
   const between = below(2) === 0 ? ' ' : '';
   const times = kind === 'MASS' && below(5) === 0 ? 2 + below(8) : 1;
-  return { kind, own, text: `${times === 1 ? '' : `${times} x `}${amount}${between}${units[unit] ?? ''}`, value: times * value * (worth[unit] ?? 0) };
+  return {
+    kind,
+    own,
+    text: `${times === 1 ? '' : `${times} x `}${amount}${between}${units[unit] ?? ''}`,
+    value: times * value * (worth[unit] ?? 0),
+  };
 }
 
 function spoilt(text: string, below: (bound: number) => number): string {
@@ -56,7 +81,8 @@ function spoilt(text: string, below: (bound: number) => number): string {
   return text.slice(0, at) + (SPOILERS[below(SPOILERS.length)] ?? '') + text.slice(at);
 }
 
-const outcomeOf = (read: Understanding): string => (read.outcome === 'understood' ? String(Math.round(read.value * 1e8)) : read.outcome);
+const outcomeOf = (read: Understanding): string =>
+  read.outcome === 'understood' ? String(Math.round(read.value * 1e8)) : read.outcome;
 
 function crc32(parts: string[]): number {
   let crc = 0xffffffff;
@@ -75,7 +101,8 @@ it('reads ten thousand texts rightly or sends them back, as the other parser doe
     const read = parseQuantity(i % 2 === 0 ? text : spoilt(text, below), kind, own);
     if (i % 2 === 0) {
       expect(read.outcome, text).toBe('understood');
-      if (read.outcome === 'understood') expect(Math.abs(read.value - value), text).toBeLessThanOrEqual(1e-9 * Math.max(1, value));
+      if (read.outcome === 'understood')
+        expect(Math.abs(read.value - value), text).toBeLessThanOrEqual(1e-9 * Math.max(1, value));
     }
     outcomes.push(outcomeOf(read));
   }

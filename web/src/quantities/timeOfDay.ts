@@ -1,11 +1,17 @@
 /** An hour as a cook types it. */
-export type Hour = { outcome: 'understood'; localTime: string; localDate?: string } | { outcome: 'refuse'; message: string };
+export type Hour =
+  | { outcome: 'understood'; localTime: string; localDate?: string }
+  | { outcome: 'refuse'; message: string };
 
-const REFUSED: Hour = { outcome: 'refuse', message: 'Type an hour such as 18:30, 6:30pm or 2026-05-01 18:30.' };
+const REFUSED: Hour = {
+  outcome: 'refuse',
+  message: 'Type an hour such as 18:30, 6:30pm or 2026-05-01 18:30.',
+};
 
 /** Understands 18:30, 18.30, 18h30, 1830, 6pm, 6:30 pm, and a date before it. */
 export function parseHour(raw: string): Hour {
-  const [, date, clock = ''] = /^(?:(\d{4}-\d\d-\d\d)[ t]+)?(.*)$/.exec(raw.trim().toLowerCase()) ?? [];
+  const [, date, clock = ''] =
+    /^(?:(\d{4}-\d\d-\d\d)[ t]+)?(.*)$/.exec(raw.trim().toLowerCase()) ?? [];
   const match = /^(\d{1,2})(?:\s*[:.h]\s*(\d\d)|(\d\d))?\s*(am|pm|h)?$/.exec(clock.trim());
   if (!match) return REFUSED;
   const half = match[4];
@@ -18,5 +24,7 @@ export function parseHour(raw: string): Hour {
   }
   if (hour > 23 || minute > 59) return REFUSED;
   const localTime = `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
-  return date ? { outcome: 'understood', localTime, localDate: date } : { outcome: 'understood', localTime };
+  return date
+    ? { outcome: 'understood', localTime, localDate: date }
+    : { outcome: 'understood', localTime };
 }

@@ -2,10 +2,28 @@ import type {} from '@mui/material/themeCssVarsAugmentation';
 import { createTheme, type ColorSystemOptions } from '@mui/material/styles';
 import { dark, faces, light, sizes } from './tokens';
 
-interface Kitchen { well: string; ink2: string; tomato: string; tomatoSoft: string; basil: string; basilSoft: string; brass: string; brassSoft: string; slate: string; slateSoft: string; sauce1: string; sauce2: string; steel: string }
+interface Kitchen {
+  well: string;
+  ink2: string;
+  tomato: string;
+  tomatoSoft: string;
+  basil: string;
+  basilSoft: string;
+  brass: string;
+  brassSoft: string;
+  slate: string;
+  slateSoft: string;
+  sauce1: string;
+  sauce2: string;
+  steel: string;
+}
 declare module '@mui/material/styles' {
-  interface Palette { kitchen: Kitchen }
-  interface PaletteOptions { kitchen?: Kitchen }
+  interface Palette {
+    kitchen: Kitchen;
+  }
+  interface PaletteOptions {
+    kitchen?: Kitchen;
+  }
 }
 
 function scheme(t: typeof light): ColorSystemOptions {
@@ -32,15 +50,49 @@ export const theme = createTheme({
   typography: {
     fontFamily: faces.text,
     body1: { fontSize: '0.95rem', lineHeight: 1.4 },
-    h1: { fontFamily: faces.figures, fontWeight: 700, fontSize: '1.9rem', letterSpacing: '-0.02em', lineHeight: 1.1 },
-    h2: { fontFamily: faces.figures, fontWeight: 700, fontSize: '1.2rem', letterSpacing: '-0.01em' },
+    h1: {
+      fontFamily: faces.figures,
+      fontWeight: 700,
+      fontSize: '1.9rem',
+      letterSpacing: '-0.02em',
+      lineHeight: 1.1,
+    },
+    h2: {
+      fontFamily: faces.figures,
+      fontWeight: 700,
+      fontSize: '1.2rem',
+      letterSpacing: '-0.01em',
+    },
     button: { textTransform: 'none', fontWeight: 650, fontSize: '0.95rem' },
     caption: { fontSize: sizes.label, fontWeight: 600 },
   },
   components: {
-    MuiCssBaseline: { styleOverrides: { html: { scrollPaddingBottom: sizes.bar }, a: { color: 'inherit' }, body: { fontVariantNumeric: 'tabular-nums' }, '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } } } },
-    MuiButton: { defaultProps: { disableElevation: true, disableRipple: true }, styleOverrides: { root: { padding: '8px 16px', minHeight: 42 }, sizeSmall: { padding: '2px 10px', minHeight: 30, '@media (pointer: coarse)': { minHeight: 44 } } } },
-    MuiDialogTitle: { styleOverrides: { root: { fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.figure } } },
+    MuiCssBaseline: {
+      styleOverrides: {
+        html: { scrollPaddingBottom: sizes.bar },
+        a: { color: 'inherit' },
+        body: { fontVariantNumeric: 'tabular-nums' },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*': { transition: 'none !important', animation: 'none !important' },
+        },
+      },
+    },
+    MuiButton: {
+      defaultProps: { disableElevation: true, disableRipple: true },
+      styleOverrides: {
+        root: { padding: '8px 16px', minHeight: 42 },
+        sizeSmall: {
+          padding: '2px 10px',
+          minHeight: 30,
+          '@media (pointer: coarse)': { minHeight: 44 },
+        },
+      },
+    },
+    MuiDialogTitle: {
+      styleOverrides: {
+        root: { fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.figure },
+      },
+    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
   },

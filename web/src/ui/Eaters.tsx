@@ -6,7 +6,9 @@ import { Declaration } from './Declaration';
 export function Eaters({ of }: { of: DeclarationView }) {
   return (
     <Box component="section" aria-label="For whoever eats it">
-      <Typography variant="h2" sx={{ mb: 0.5 }}>For whoever eats it</Typography>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        For whoever eats it
+      </Typography>
       <Declaration of={of} />
     </Box>
   );

@@ -3,7 +3,12 @@ import { memo, useMemo } from 'react';
 import type { IngredientView } from '../api/client';
 import { sizes } from '../theme/tokens';
 
-interface Props { goods: IngredientView[]; chosen: IngredientView | undefined; onChoose: (id: string) => void; fault: string | undefined }
+interface Props {
+  goods: IngredientView[];
+  chosen: IngredientView | undefined;
+  onChoose: (id: string) => void;
+  fault: string | undefined;
+}
 const MOST_SHOWN = 30;
 
 /** An ingredient by any of its names. */
@@ -11,10 +16,39 @@ export const GoodsField = memo(function GoodsField({ goods, chosen, onChoose, fa
   const shown = useMemo(() => goods.filter((g) => !g.retired), [goods]);
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Autocomplete options={shown} value={chosen ?? null} onChange={(_, to) => onChoose(to?.id ?? '')} getOptionLabel={(g) => g.content.name} getOptionKey={(g) => g.id} isOptionEqualToValue={(a, b) => a.id === b.id} autoHighlight openOnFocus={false}
+      <Autocomplete
+        options={shown}
+        value={chosen ?? null}
+        onChange={(_, to) => onChoose(to?.id ?? '')}
+        getOptionLabel={(g) => g.content.name}
+        getOptionKey={(g) => g.id}
+        isOptionEqualToValue={(a, b) => a.id === b.id}
+        autoHighlight
+        openOnFocus={false}
         filterOptions={(all, { inputValue }) => found(all, inputValue)}
-        renderInput={(p) => <InputBase ref={p.slotProps.input.ref} inputProps={{ ...p.slotProps.htmlInput, 'aria-label': 'Ingredient', 'aria-invalid': Boolean(fault) }} placeholder="onion" fullWidth sx={{ borderBottom: fault ? 3 : 1, borderColor: fault ? 'error.main' : 'divider', '& input': { py: 0.4, minHeight: { xs: 32, md: 22 } } }} />} />
-      {fault && <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>{fault}</Typography>}
+        renderInput={(p) => (
+          <InputBase
+            ref={p.slotProps.input.ref}
+            inputProps={{
+              ...p.slotProps.htmlInput,
+              'aria-label': 'Ingredient',
+              'aria-invalid': Boolean(fault),
+            }}
+            placeholder="onion"
+            fullWidth
+            sx={{
+              borderBottom: fault ? 3 : 1,
+              borderColor: fault ? 'error.main' : 'divider',
+              '& input': { py: 0.4, minHeight: { xs: 32, md: 22 } },
+            }}
+          />
+        )}
+      />
+      {fault && (
+        <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>
+          {fault}
+        </Typography>
+      )}
     </Box>
   );
 });
@@ -22,8 +56,10 @@ export const GoodsField = memo(function GoodsField({ goods, chosen, onChoose, fa
 /** Names that begin so first, then those that hold all words. */
 function found(all: IngredientView[], typed: string): IngredientView[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  const names = (g: IngredientView) => [g.content.name, ...g.content.alsoCalled].map((n) => n.toLowerCase());
+  const names = (g: IngredientView) =>
+    [g.content.name, ...g.content.alsoCalled].map((n) => n.toLowerCase());
   const hits = all.filter((g) => words.every((w) => names(g).some((n) => n.includes(w))));
-  const begins = (g: IngredientView) => (names(g).some((n) => n.startsWith(words[0] ?? '')) ? 0 : 1);
+  const begins = (g: IngredientView) =>
+    names(g).some((n) => n.startsWith(words[0] ?? '')) ? 0 : 1;
   return hits.toSorted((a, b) => begins(a) - begins(b)).slice(0, MOST_SHOWN);
 }

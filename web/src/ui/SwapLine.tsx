@@ -6,11 +6,35 @@ import { list } from './list';
 
 /** One ingredient exchanged for others, with what that changes. */
 export function SwapLine({ swap: s, units }: { swap: SwapView; units: Units }) {
-  const changes = [s.tells, change('solids', s.solidsKilograms), change('salt', s.saltKilograms), change('acid', s.acidKilograms), change('fat', s.fatKilograms), ...s.brings.map((b) => `brings ${b}`), ...s.takesAway.map((t) => `no more ${t}`)];
+  const changes = [
+    s.tells,
+    change('solids', s.solidsKilograms),
+    change('salt', s.saltKilograms),
+    change('acid', s.acidKilograms),
+    change('fat', s.fatKilograms),
+    ...s.brings.map((b) => `brings ${b}`),
+    ...s.takesAway.map((t) => `no more ${t}`),
+  ];
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 0.75, pb: 0.5 }}>
-      <Typography><b>{show.text(show.mass(s.massKilograms, units))} {s.was}</b> {s.instead.length === 0 ? 'is left out' : <>gives way to {list(s.instead.map((x) => `${show.text(show.mass(x.massKilograms, units))} ${x.name}`))}</>}</Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{changes.filter(Boolean).join(' · ')}</Typography>
+      <Typography>
+        <b>
+          {show.text(show.mass(s.massKilograms, units))} {s.was}
+        </b>{' '}
+        {s.instead.length === 0 ? (
+          'is left out'
+        ) : (
+          <>
+            gives way to{' '}
+            {list(
+              s.instead.map((x) => `${show.text(show.mass(x.massKilograms, units))} ${x.name}`),
+            )}
+          </>
+        )}
+      </Typography>
+      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+        {changes.filter(Boolean).join(' · ')}
+      </Typography>
     </Box>
   );
 }
@@ -18,5 +42,7 @@ export function SwapLine({ swap: s, units }: { swap: SwapView; units: Units }) {
 /** From a tenth of a gram on. */
 function change(what: string, kilograms: number): string {
   const grams = kilograms * 1000;
-  return Math.abs(grams) < 0.1 ? '' : `${grams > 0 ? '+' : '−'}${show.significant(Math.abs(grams), 2)} g ${what}`;
+  return Math.abs(grams) < 0.1
+    ? ''
+    : `${grams > 0 ? '+' : '−'}${show.significant(Math.abs(grams), 2)} g ${what}`;
 }

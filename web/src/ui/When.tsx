@@ -1,8 +1,25 @@
 import { QuantityField, parseHour } from '../quantities';
 
 /** When it happened: empty means now. */
-export function When({ text, onText, fault }: { text: string; onText: (text: string) => void; fault?: string | undefined }) {
-  return <QuantityField label="When, if not just now" text={text} onText={onText} understood={text ? 'today’s clock' : 'now'} fault={fault ?? whenFault(text)} numeric={false} />;
+export function When({
+  text,
+  onText,
+  fault,
+}: {
+  text: string;
+  onText: (text: string) => void;
+  fault?: string | undefined;
+}) {
+  return (
+    <QuantityField
+      label="When, if not just now"
+      text={text}
+      onText={onText}
+      understood={text ? 'today’s clock' : 'now'}
+      fault={fault ?? whenFault(text)}
+      numeric={false}
+    />
+  );
 }
 
 export function whenFault(text: string): string | undefined {

@@ -9,12 +9,24 @@ import { ringing, useAlarm, useRinging } from './alarm';
 
 const AT = Date.parse('2026-03-02T17:00:00Z');
 const after = (minutes: number) => new Date(AT + minutes * 60_000).toISOString();
-const task = (key: string, alarmAfter: number, to: Partial<TaskView> = {}) => ({ key, what: key, waitFrom: after(alarmAfter - 15), alarmFrom: after(alarmAfter), ...to }) as TaskView;
+const task = (key: string, alarmAfter: number, to: Partial<TaskView> = {}) =>
+  ({
+    key,
+    what: key,
+    waitFrom: after(alarmAfter - 15),
+    alarmFrom: after(alarmAfter),
+    ...to,
+  }) as TaskView;
 
 beforeEach(() => localStorage.clear());
 
 it('rings for what is late by the clock: not for what is to come, over, or due on a day', () => {
-  const all = [task('stir', -5), task('milk', 10), task('use a tub', -60, { day: '2026-03-02' }), task('sweat', -30, { over: after(-1) })];
+  const all = [
+    task('stir', -5),
+    task('milk', 10),
+    task('use a tub', -60, { day: '2026-03-02' }),
+    task('sweat', -30, { over: after(-1) }),
+  ];
   expect(ringing(all, AT).map((t) => t.key)).toEqual(['stir']);
   expect(ringing(all, AT + 10 * 60_000).map((t) => t.key)).toEqual(['stir', 'milk']);
   expect(all.map((t) => attention(t, AT))).toEqual(['ALARM', 'WAIT', 'ALARM', 'ALARM']);
@@ -30,14 +42,22 @@ it('rings once for each, on any page, with tones made here, and not again after 
     destination = {};
     resume = () => Promise.resolve();
     createGain = () => ({ gain, connect: vi.fn() });
-    createOscillator = () => ({ frequency: { value: 0 }, connect: () => ({ connect: vi.fn() }), start: (at: number) => started.push(at), stop: vi.fn() });
+    createOscillator = () => ({
+      frequency: { value: 0 },
+      connect: () => ({ connect: vi.fn() }),
+      start: (at: number) => started.push(at),
+      stop: vi.fn(),
+    });
   }
   vi.stubGlobal('AudioContext', Tones);
   itIs(new Date(AT).toISOString());
   const around = (tasks: TaskView[]) => {
     const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
     client.setQueryData(['tasks'], tasks);
-    return { wrapper: ({ children }: { children: ReactNode }) => createElement(QueryClientProvider, { client }, children) };
+    return {
+      wrapper: ({ children }: { children: ReactNode }) =>
+        createElement(QueryClientProvider, { client }, children),
+    };
   };
   const useBoth = () => {
     useRinging();

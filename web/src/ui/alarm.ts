@@ -9,7 +9,8 @@ const REMEMBERED = 200;
 const listeners = new Set<() => void>();
 
 /** What is on the clock and late: what is due on a day rings for nobody. */
-export const ringing = (tasks: TaskView[], now: number): TaskView[] => tasks.filter((t) => t.day === undefined && matters(t, now) && attention(t, now) === 'ALARM');
+export const ringing = (tasks: TaskView[], now: number): TaskView[] =>
+  tasks.filter((t) => t.day === undefined && matters(t, now) && attention(t, now) === 'ALARM');
 
 const rung = (): string[] => JSON.parse(localStorage.getItem(KEPT_RUNG) ?? '[]') as string[];
 
@@ -61,7 +62,10 @@ export function useRinging(): void {
     const before = rung();
     const fresh = due.filter((t) => !before.includes(t.key));
     if (fresh.length === 0) return;
-    localStorage.setItem(KEPT_RUNG, JSON.stringify([...before, ...fresh.map((t) => t.key)].slice(-REMEMBERED)));
+    localStorage.setItem(
+      KEPT_RUNG,
+      JSON.stringify([...before, ...fresh.map((t) => t.key)].slice(-REMEMBERED)),
+    );
     if (sound?.state === 'running') ring(sound);
   }, [due, on]);
 }
@@ -74,7 +78,13 @@ export function useAwake(wanted: boolean): boolean {
     let lock: WakeLockSentinel | undefined;
     const hold = () => {
       if (document.visibilityState !== 'visible') return;
-      navigator.wakeLock.request('screen').then((held) => { lock = held; setAwake(true); }, () => setAwake(false));
+      navigator.wakeLock.request('screen').then(
+        (held) => {
+          lock = held;
+          setAwake(true);
+        },
+        () => setAwake(false),
+      );
     };
     hold();
     document.addEventListener('visibilitychange', hold);

@@ -8,12 +8,20 @@ import { FallLine } from './FallLine';
 import { Urn, type Level } from './Urn';
 
 const draw = (picture: ReactNode) => render(<ThemeProvider theme={theme}>{picture}</ThemeProvider>);
-const number = (element: Element | null | undefined, attribute: string) => Number(element?.getAttribute(attribute));
-const pot = { shape: 'ROUND' as const, firstWidthMeters: 0.36, secondWidthMeters: 0.36, depthMeters: 0.2 };
+const number = (element: Element | null | undefined, attribute: string) =>
+  Number(element?.getAttribute(attribute));
+const pot = {
+  shape: 'ROUND' as const,
+  firstWidthMeters: 0.36,
+  secondWidthMeters: 0.36,
+  depthMeters: 0.2,
+};
 
 it('draws the level to scale', () => {
   const { container } = draw(<Urn shape={pot} fillMeters={0.05} title="pot" drawnWidth={360} />);
-  const fill = [...container.querySelectorAll('rect')].find((r) => r.getAttribute('fill')?.startsWith('url'));
+  const fill = [...container.querySelectorAll('rect')].find((r) =>
+    r.getAttribute('fill')?.startsWith('url'),
+  );
   const rim = 8;
   expect(number(fill, 'y')).toBeCloseTo(rim + 200 - 50);
 });
@@ -33,12 +41,31 @@ it('keeps the words of levels that lie close apart, in their order, and inside t
 });
 
 it('marks now, the serving hour, the target, and struck-out readings apart from others', () => {
-  const point = (minute: number, mass: number) => ({ at: `2026-03-02T17:${String(minute).padStart(2, '0')}:00Z`, massKilograms: mass, depthMeters: 0.05, solidsFraction: 0.1, temperatureCelsius: 90 });
+  const point = (minute: number, mass: number) => ({
+    at: `2026-03-02T17:${String(minute).padStart(2, '0')}:00Z`,
+    massKilograms: mass,
+    depthMeters: 0.05,
+    solidsFraction: 0.1,
+    temperatureCelsius: 90,
+  });
   const fall = [point(0, 6), point(50, 4)];
   const { container } = draw(
-    <FallLine likely={fall} early={fall} late={fall} targetKilograms={4} targetLabel="10.5 % solids" title="falls" hour={(at) => new Date(at).toISOString().slice(11, 16)} massText={(kg) => `${kg} kg`}
-      nowAt={Date.parse('2026-03-02T17:20:00Z')} serveAt="2026-03-02T17:55:00Z"
-      readings={[{ at: '2026-03-02T17:10:00Z', kilograms: 5.6 }, { at: '2026-03-02T17:15:00Z', kilograms: 3, struckOut: true }]} />,
+    <FallLine
+      likely={fall}
+      early={fall}
+      late={fall}
+      targetKilograms={4}
+      targetLabel="10.5 % solids"
+      title="falls"
+      hour={(at) => new Date(at).toISOString().slice(11, 16)}
+      massText={(kg) => `${kg} kg`}
+      nowAt={Date.parse('2026-03-02T17:20:00Z')}
+      serveAt="2026-03-02T17:55:00Z"
+      readings={[
+        { at: '2026-03-02T17:10:00Z', kilograms: 5.6 },
+        { at: '2026-03-02T17:15:00Z', kilograms: 3, struckOut: true },
+      ]}
+    />,
   );
   expect(screen.getByText('now')).toBeInTheDocument();
   expect(screen.getByText('serve')).toBeInTheDocument();
@@ -49,7 +76,11 @@ it('marks now, the serving hour, the target, and struck-out readings apart from 
 
 it('hangs the beads on one scale, says where they are, and leaves out ticks whose words would meet', () => {
   const acid = { taste: 'ACID' as const, now: 0.3, after: 0.52, low: 0.28, high: 0.48 };
-  const ticks = [{ taste: 'ACID' as const, name: 'soda', value: 0.4 }, { taste: 'ACID' as const, name: 'cream', value: 0.41 }, { taste: 'FAT' as const, name: 'butter', value: 8 }];
+  const ticks = [
+    { taste: 'ACID' as const, name: 'soda', value: 0.4 },
+    { taste: 'ACID' as const, name: 'cream', value: 0.41 },
+    { taste: 'FAT' as const, name: 'butter', value: 8 },
+  ];
   const { container } = draw(<Beads beads={[acid]} ticks={ticks} />);
   const [now, after] = [...container.querySelectorAll('circle')].map((c) => number(c, 'cx'));
   const band = container.querySelector('rect');
@@ -59,6 +90,8 @@ it('hangs the beads on one scale, says where they are, and leaves out ticks whos
   expect(now).toBeLessThan(right);
   expect(after).toBeGreaterThan(right);
   expect(((after ?? 0) - (now ?? 0)) / (right - left)).toBeCloseTo(0.22 / 0.2, 5);
-  expect(screen.getByRole('img')).toHaveAccessibleName('Acid: 0.30 % now, 0.52 % on the table, past the band of 0.28 to 0.48; soda 0.40 %');
+  expect(screen.getByRole('img')).toHaveAccessibleName(
+    'Acid: 0.30 % now, 0.52 % on the table, past the band of 0.28 to 0.48; soda 0.40 %',
+  );
   expect(screen.queryByText('cream')).toBeNull();
 });

@@ -17,7 +17,11 @@ function Lit({ pots, onBack }: { pots: string[]; onBack: () => void }) {
 }
 
 const lit = async (onBack = vi.fn(), pots = ['b1']) => {
-  show(<UndoOffer><Lit pots={pots} onBack={onBack} /></UndoOffer>);
+  show(
+    <UndoOffer>
+      <Lit pots={pots} onBack={onBack} />
+    </UndoOffer>,
+  );
   await userEvent.click(screen.getByRole('button', { name: 'Light' }));
   return onBack;
 };
@@ -33,17 +37,32 @@ it('takes the lighting back and goes where it was lit from', async () => {
 });
 
 it('takes back what was lit together as far as it can be, and says how far', async () => {
-  const taken = () => new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
-  const asked = standIn(taken(), problem(409, '', 'Somebody has written to this batch.', 'End it instead.'));
+  const taken = () =>
+    new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
+  const asked = standIn(
+    taken(),
+    problem(409, '', 'Somebody has written to this batch.', 'End it instead.'),
+  );
   const onBack = await lit(vi.fn(), ['b1', 'b2', 'b3']);
   await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
-  expect(await screen.findByText(/^2 of 3 are taken back, the rest is not\. Somebody has written/)).toBeInTheDocument();
-  expect(asked.map((a) => a.path)).toEqual(['b3', 'b2', 'b1'].map((id) => `/api/batches/${id}/take-backs`));
+  expect(
+    await screen.findByText(/^2 of 3 are taken back, the rest is not\. Somebody has written/),
+  ).toBeInTheDocument();
+  expect(asked.map((a) => a.path)).toEqual(
+    ['b3', 'b2', 'b1'].map((id) => `/api/batches/${id}/take-backs`),
+  );
   expect(onBack).not.toHaveBeenCalled();
 });
 
 it('says why it is too late, and goes nowhere', async () => {
-  standIn(problem(409, '', 'Somebody has written to this batch since it was lit.', 'Say that it is off the heat instead.'));
+  standIn(
+    problem(
+      409,
+      '',
+      'Somebody has written to this batch since it was lit.',
+      'Say that it is off the heat instead.',
+    ),
+  );
   const onBack = await lit();
   await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
   expect(await screen.findByText(/Somebody has written to this batch/)).toBeInTheDocument();
@@ -52,7 +71,11 @@ it('says why it is too late, and goes nowhere', async () => {
 
 it('is offered for half a minute', async () => {
   vi.useFakeTimers({ shouldAdvanceTime: true });
-  show(<UndoOffer><Lit pots={['b1']} onBack={vi.fn()} /></UndoOffer>);
+  show(
+    <UndoOffer>
+      <Lit pots={['b1']} onBack={vi.fn()} />
+    </UndoOffer>,
+  );
   await userEvent.click(screen.getByRole('button', { name: 'Light' }));
   await vi.advanceTimersByTimeAsync(26_000);
   expect(screen.getByRole('button', { name: 'Take it back' })).toBeInTheDocument();

@@ -10,14 +10,18 @@ import { add, all, find, leaveOut, queueOf, unpark, type Entry } from './store';
 export type { BatchWrite, Bodies, KeptBodies, LotBodies } from './bodies';
 export { nameOf } from './names';
 export type { Entry } from './store';
-export type Sent = { kind: 'recorded' } | { kind: 'queued' } | { kind: 'refused'; error: ProblemError };
+export type Sent =
+  { kind: 'recorded' } | { kind: 'queued' } | { kind: 'refused'; error: ProblemError };
 
 const AGAIN_MS = 3000;
 /** Longer than this nobody stands before a screen that says nothing: the entry goes on by itself. */
 const PATIENCE_MS = 4000;
 const NOT_KEPT: Problem = {
-  title: 'Away', status: 0, errors: [],
-  detail: 'The kitchen’s server does not answer, and this device keeps nothing. Leave it typed here, and send it again.',
+  title: 'Away',
+  status: 0,
+  errors: [],
+  detail:
+    'The kitchen’s server does not answer, and this device keeps nothing. Leave it typed here, and send it again.',
 };
 const refused = (problem: Problem): Sent => ({ kind: 'refused', error: new ProblemError(problem) });
 
@@ -32,12 +36,30 @@ async function sentOnly(entry: Entry): Promise<Sent> {
  * Keeps a write on the device until the server has answered, and says what became of it.
  * @param isSeen whether whoever typed it still sees where it was typed
  */
-async function kept(path: string, typed: object, isSeen: () => boolean, refresh: () => Promise<void>): Promise<Sent> {
+async function kept(
+  path: string,
+  typed: object,
+  isSeen: () => boolean,
+  refresh: () => Promise<void>,
+): Promise<Sent> {
   const body: Record<string, unknown> = { ...typed };
-  const entry: Entry = { key: newId(), queue: queueOf(path, body), path, typedAt: new Date().toISOString(), body, faults: 0 };
-  const isKept = await add(entry).then(() => true, () => false);
+  const entry: Entry = {
+    key: newId(),
+    queue: queueOf(path, body),
+    path,
+    typedAt: new Date().toISOString(),
+    body,
+    faults: 0,
+  };
+  const isKept = await add(entry).then(
+    () => true,
+    () => false,
+  );
   if (!isKept) return sentOnly(entry);
-  await Promise.race([drain(entry.queue), new Promise<void>((go) => void setTimeout(go, PATIENCE_MS))]);
+  await Promise.race([
+    drain(entry.queue),
+    new Promise<void>((go) => void setTimeout(go, PATIENCE_MS)),
+  ]);
   // Not waited for: with the network away it would hold the cook up.
   void refresh();
   const left = await find(entry.key);
@@ -57,16 +79,37 @@ export function useOutbox() {
   const seen = useRef(false);
   useEffect(() => {
     seen.current = true;
-    return () => { seen.current = false; };
+    return () => {
+      seen.current = false;
+    };
   }, []);
   const isSeen = useCallback(() => seen.current, []);
   const refresh = useCallback(async () => {
-    await Promise.all([queries.invalidateQueries({ queryKey: ['batches'] }), queries.invalidateQueries({ queryKey: ['keepings'] }), queries.invalidateQueries({ queryKey: ['lots'] })]);
+    await Promise.all([
+      queries.invalidateQueries({ queryKey: ['batches'] }),
+      queries.invalidateQueries({ queryKey: ['keepings'] }),
+      queries.invalidateQueries({ queryKey: ['lots'] }),
+    ]);
   }, [queries]);
-  const to = useCallback((path: string, body: object) => kept(path, body, isSeen, refresh), [isSeen, refresh]);
-  const send = useCallback(<K extends keyof Bodies>(kind: K, body: Bodies[K], batchId?: string) => to(batchId ? `/api/batches/${batchId}${kind}` : kind, body), [to]);
-  const sendKept = useCallback(<K extends keyof KeptBodies>(kind: K, body: KeptBodies[K], keepingId?: string) => to(`/api/keepings${keepingId ? `/${keepingId}` : ''}${kind}`, body), [to]);
-  const sendLot = useCallback(<K extends keyof LotBodies>(kind: K, body: LotBodies[K], lotId?: string) => to(`/api/lots${lotId ? `/${lotId}` : ''}${kind}`, body), [to]);
+  const to = useCallback(
+    (path: string, body: object) => kept(path, body, isSeen, refresh),
+    [isSeen, refresh],
+  );
+  const send = useCallback(
+    <K extends keyof Bodies>(kind: K, body: Bodies[K], batchId?: string) =>
+      to(batchId ? `/api/batches/${batchId}${kind}` : kind, body),
+    [to],
+  );
+  const sendKept = useCallback(
+    <K extends keyof KeptBodies>(kind: K, body: KeptBodies[K], keepingId?: string) =>
+      to(`/api/keepings${keepingId ? `/${keepingId}` : ''}${kind}`, body),
+    [to],
+  );
+  const sendLot = useCallback(
+    <K extends keyof LotBodies>(kind: K, body: LotBodies[K], lotId?: string) =>
+      to(`/api/lots${lotId ? `/${lotId}` : ''}${kind}`, body),
+    [to],
+  );
   return { send, sendKept, sendLot, refresh };
 }
 
@@ -76,12 +119,20 @@ const NONE: Entry[] = [];
 export function useEntries() {
   const { refresh } = useOutbox();
   const entries = useLiveQuery(() => all().catch(() => NONE), []) ?? NONE;
-  const sendAgain = useCallback(async (entry: Entry) => {
-    await unpark(entry.key);
-    await drain(entry.queue);
-    await refresh();
-  }, [refresh]);
-  return { waiting: entries.filter((e) => !e.problem), parked: entries.filter((e) => e.problem), leaveOut, sendAgain };
+  const sendAgain = useCallback(
+    async (entry: Entry) => {
+      await unpark(entry.key);
+      await drain(entry.queue);
+      await refresh();
+    },
+    [refresh],
+  );
+  return {
+    waiting: entries.filter((e) => !e.problem),
+    parked: entries.filter((e) => e.problem),
+    leaveOut,
+    sendAgain,
+  };
 }
 
 /** Keeps trying while something waits. Used once, in the frame. */

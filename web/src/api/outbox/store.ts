@@ -37,7 +37,9 @@ class Outbox extends Dexie {
     if (!left) return;
     const before = JSON.parse(left) as Omit<Entry, 'queue' | 'faults'>[];
     // Another tab may be taking them over too: what it has is not taken twice.
-    await this.entries.bulkAdd(before.map((e) => ({ ...e, queue: queueOf(e.path, e.body), faults: 0 }))).catch(Dexie.BulkError, () => undefined);
+    await this.entries
+      .bulkAdd(before.map((e) => ({ ...e, queue: queueOf(e.path, e.body), faults: 0 })))
+      .catch(Dexie.BulkError, () => undefined);
     localStorage.removeItem(BEFORE);
   }
 }
@@ -54,12 +56,16 @@ export const all = (): Promise<Entry[]> => store.entries.orderBy('order').toArra
 export const add = (entry: Entry): Promise<number> => store.entries.add(entry);
 export const find = (key: string): Promise<Entry | undefined> => store.entries.get({ key });
 export const leaveOut = (key: string): Promise<number> => store.entries.where({ key }).delete();
-export const change = (key: string, to: Partial<Entry>): Promise<number> => store.entries.where({ key }).modify(to);
+export const change = (key: string, to: Partial<Entry>): Promise<number> =>
+  store.entries.where({ key }).modify(to);
 export const clear = (): Promise<void> => store.entries.clear();
 
 /** The first of a queue that is not parked. */
 export const nextOf = (queue: string): Promise<Entry | undefined> =>
-  store.entries.where({ queue }).filter((e) => !e.problem).first();
+  store.entries
+    .where({ queue })
+    .filter((e) => !e.problem)
+    .first();
 
 /** Sends a parked entry once more, with its own identity. */
 export const unpark = (key: string): Promise<number> =>

@@ -12,7 +12,11 @@ import { Balanced } from './Balanced';
 import type { Which } from './form';
 
 /** A pot that can be balanced, by a key that outlives a reload. */
-interface Choice { key: string; words: string; which: Which }
+interface Choice {
+  key: string;
+  words: string;
+  which: Which;
+}
 
 /** Which pot is meant: one on the stove, a plan that was sent here, or a formula of the shelf. */
 export function BalancePage() {
@@ -21,20 +25,54 @@ export function BalancePage() {
   const live = useBatches();
   const { state } = useLocation() as { state: { plan: PlanRequest } | null };
   const [search, setSearch] = useSearchParams();
-  const choices = useMemo(() => all(live.data ?? [], shelf.data ?? [], state?.plan), [live.data, shelf.data, state]);
+  const choices = useMemo(
+    () => all(live.data ?? [], shelf.data ?? [], state?.plan),
+    [live.data, shelf.data, state],
+  );
   const wanted = search.get('pot');
   const chosen = choices.find((c) => c.key === wanted) ?? choices[0];
   const fault = error ?? shelf.error ?? live.error;
-  if (!kitchen || !live.data || !shelf.data || !chosen) return <Page title="Balance" sub="" step="Balance">{fault && <Note tone="tomato">{fault.message}</Note>}</Page>;
-  const pick = <Pick label="Which pot" value={chosen.key} options={choices.map((c) => [c.key, c.words] as const)} onPick={(key) => setSearch({ pot: key }, { replace: true, state })} />;
-  return <Balanced key={chosen.key} pot={chosen.key} which={chosen.which} words={chosen.words} kitchen={kitchen} pick={<Box sx={{ minWidth: 0, maxWidth: '100%' }}>{pick}</Box>} />;
+  if (!kitchen || !live.data || !shelf.data || !chosen)
+    return (
+      <Page title="Balance" sub="" step="Balance">
+        {fault && <Note tone="tomato">{fault.message}</Note>}
+      </Page>
+    );
+  const pick = (
+    <Pick
+      label="Which pot"
+      value={chosen.key}
+      options={choices.map((c) => [c.key, c.words] as const)}
+      onPick={(key) => setSearch({ pot: key }, { replace: true, state })}
+    />
+  );
+  return (
+    <Balanced
+      key={chosen.key}
+      pot={chosen.key}
+      which={chosen.which}
+      words={chosen.words}
+      kitchen={kitchen}
+      pick={<Box sx={{ minWidth: 0, maxWidth: '100%' }}>{pick}</Box>}
+    />
+  );
 }
 
-function all(live: { id: string; name: string; pot: { vessel: { name: string } } }[], shelf: FormulaSummary[], plan: PlanRequest | undefined): Choice[] {
+function all(
+  live: { id: string; name: string; pot: { vessel: { name: string } } }[],
+  shelf: FormulaSummary[],
+  plan: PlanRequest | undefined,
+): Choice[] {
   const name = (id: string) => shelf.find((f) => f.id === id)?.name ?? id;
   return [
     ...(plan ? [{ key: 'plan', words: `planned: ${name(plan.formulaId)}`, which: { plan } }] : []),
-    ...live.map((b) => ({ key: b.id, words: `on the stove: ${b.name}, ${b.pot.vessel.name}`, which: { batchId: b.id } })),
-    ...shelf.filter((f) => f.targetSolidsFraction !== undefined).map((f) => ({ key: f.id, words: f.name, which: { formulaId: f.id, schools: [] } })),
+    ...live.map((b) => ({
+      key: b.id,
+      words: `on the stove: ${b.name}, ${b.pot.vessel.name}`,
+      which: { batchId: b.id },
+    })),
+    ...shelf
+      .filter((f) => f.targetSolidsFraction !== undefined)
+      .map((f) => ({ key: f.id, words: f.name, which: { formulaId: f.id, schools: [] } })),
   ];
 }

@@ -5,16 +5,52 @@ import { measuresOf } from '../../api/kitchen';
 import { parseQuantity, type Kind } from '../../quantities';
 
 /** So much of an ingredient, as typed. */
-export interface AmountText { ingredientId: string; text: string }
+export interface AmountText {
+  ingredientId: string;
+  text: string;
+}
 /** A cup as it is put together: what it stands for in the pot, and what was tasted. */
-export interface CupText { key: string; doses: { ingredientId: string; name: string; massKilograms: number }[]; note: string }
+export interface CupText {
+  key: string;
+  doses: { ingredientId: string; name: string; massKilograms: number }[];
+  note: string;
+}
 /** What is typed and chosen for one pot, raw, so that nothing typed is lost. */
-export interface BalanceForm { pH: string; brix: string; sharper: number; plate: AmountText[]; portion: string; saltId: string; fault: Fault; steps: number; finish: AmountText; cup: string; tasters: string; cups: CupText[]; chosen?: string | undefined; ready: CupText['doses'] }
+export interface BalanceForm {
+  pH: string;
+  brix: string;
+  sharper: number;
+  plate: AmountText[];
+  portion: string;
+  saltId: string;
+  fault: Fault;
+  steps: number;
+  finish: AmountText;
+  cup: string;
+  tasters: string;
+  cups: CupText[];
+  chosen?: string | undefined;
+  ready: CupText['doses'];
+}
 export type Faults = Record<string, string>;
 export type Which = Parameters<typeof balanceOf>[0];
 
 const AS_IT_IS: CupText = { key: 'as-it-is', doses: [], note: '' };
-const FIRST: BalanceForm = { pH: '', brix: '', sharper: 0, plate: [], portion: '', saltId: 'table-salt', fault: 'SHARP', steps: 1, finish: { ingredientId: '', text: '' }, cup: '150 g', tasters: '3', cups: [AS_IT_IS], ready: [] };
+const FIRST: BalanceForm = {
+  pH: '',
+  brix: '',
+  sharper: 0,
+  plate: [],
+  portion: '',
+  saltId: 'table-salt',
+  fault: 'SHARP',
+  steps: 1,
+  finish: { ingredientId: '', text: '' },
+  cup: '150 g',
+  tasters: '3',
+  cups: [AS_IT_IS],
+  ready: [],
+};
 /** Acidity is read to a hundredth; sauces lie well within. */
 const PH = { from: 3, to: 7 };
 
@@ -23,13 +59,19 @@ const MOST_TASTERS = 200;
 /** The form of one pot, kept over reloads. */
 export function useBalanceForm(pot: string) {
   const kept = `urnstew.balance.${pot}`;
-  const [form, setForm] = useState<BalanceForm>(() => ({ ...FIRST, ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as Partial<BalanceForm>) }));
-  const change = useCallback((to: Partial<BalanceForm> | ((from: BalanceForm) => Partial<BalanceForm>)) =>
-    setForm((from) => {
-      const next = { ...from, ...(typeof to === 'function' ? to(from) : to) };
-      localStorage.setItem(kept, JSON.stringify(next));
-      return next;
-    }), [kept]);
+  const [form, setForm] = useState<BalanceForm>(() => ({
+    ...FIRST,
+    ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as Partial<BalanceForm>),
+  }));
+  const change = useCallback(
+    (to: Partial<BalanceForm> | ((from: BalanceForm) => Partial<BalanceForm>)) =>
+      setForm((from) => {
+        const next = { ...from, ...(typeof to === 'function' ? to(from) : to) };
+        localStorage.setItem(kept, JSON.stringify(next));
+        return next;
+      }),
+    [kept],
+  );
   return { form, change };
 }
 
@@ -41,9 +83,19 @@ export function parsePH(text: string): number | string {
 }
 
 /** What was typed as a request: what is not understood is left out and said beside its field. */
-export function understand(form: BalanceForm, which: Which, kitchen: KitchenView): { request: BalanceRequest; faults: Faults } {
+export function understand(
+  form: BalanceForm,
+  which: Which,
+  kitchen: KitchenView,
+): { request: BalanceRequest; faults: Faults } {
   const faults: Faults = {};
-  const read = (field: string, text: string, kind: Kind, own: string, ingredientId?: string): number | undefined => {
+  const read = (
+    field: string,
+    text: string,
+    kind: Kind,
+    own: string,
+    ingredientId?: string,
+  ): number | undefined => {
     if (text.trim() === '') return undefined;
     const understood = parseQuantity(text, kind, own, measuresOf(kitchen, ingredientId));
     if (understood.outcome === 'understood') return understood.value;
@@ -54,24 +106,52 @@ export function understand(form: BalanceForm, which: Which, kitchen: KitchenView
   if (typeof pH === 'string') faults['pH'] = pH;
   const brix = read('brix', form.brix, 'SHARE', '%');
   const portion = read('portion', form.portion, 'MASS', 'g');
-  const finish = form.finish.ingredientId ? read('finish', form.finish.text, 'MASS', 'g', form.finish.ingredientId) : undefined;
+  const finish = form.finish.ingredientId
+    ? read('finish', form.finish.text, 'MASS', 'g', form.finish.ingredientId)
+    : undefined;
   const cup = read('cup', form.cup, 'MASS', 'g');
-  if (!/^\d{1,3}$/.test(form.tasters.trim()) || Number(form.tasters) > MOST_TASTERS) faults['tasters'] = `Type how many tasted, 0 to ${MOST_TASTERS}.`;
+  if (!/^\d{1,3}$/.test(form.tasters.trim()) || Number(form.tasters) > MOST_TASTERS)
+    faults['tasters'] = `Type how many tasted, 0 to ${MOST_TASTERS}.`;
   const plate = form.plate.flatMap((line, i) => {
     const massKilograms = read(`plate.${i}`, line.text, 'MASS', 'g', line.ingredientId);
     return massKilograms === undefined ? [] : [{ ingredientId: line.ingredientId, massKilograms }];
   });
   const request: BalanceRequest = {
     ...balanceOf(which),
-    measured: { sharper: form.sharper, ...(typeof pH === 'number' ? { pH } : {}), ...(brix === undefined ? {} : { brixFraction: brix }) },
-    plate, saltId: form.saltId, fault: form.fault, steps: form.steps,
+    measured: {
+      sharper: form.sharper,
+      ...(typeof pH === 'number' ? { pH } : {}),
+      ...(brix === undefined ? {} : { brixFraction: brix }),
+    },
+    plate,
+    saltId: form.saltId,
+    fault: form.fault,
+    steps: form.steps,
     ...(portion === undefined ? {} : { portionKilograms: portion }),
-    ...(finish === undefined ? {} : { finish: { ingredientId: form.finish.ingredientId, massKilograms: finish } }),
-    ...(cup === undefined ? {} : { cups: { cupKilograms: cup, cups: form.cups.map((c) => c.doses.map(({ ingredientId, massKilograms }) => ({ ingredientId, massKilograms }))) } }),
+    ...(finish === undefined
+      ? {}
+      : { finish: { ingredientId: form.finish.ingredientId, massKilograms: finish } }),
+    ...(cup === undefined
+      ? {}
+      : {
+          cups: {
+            cupKilograms: cup,
+            cups: form.cups.map((c) =>
+              c.doses.map(({ ingredientId, massKilograms }) => ({ ingredientId, massKilograms })),
+            ),
+          },
+        }),
   };
   return { request, faults };
 }
 
 /** Fields of the screen by what the server calls them. */
-const POINTERS: Record<string, string> = { pH: '/measured/pH', brix: '/measured/brixFraction', portion: '/portionKilograms', finish: '/finish/massKilograms', cup: '/cups/cupKilograms' };
-export const pointerOf = (field: string): string => POINTERS[field] ?? `/${field.replace('.', '/')}/massKilograms`;
+const POINTERS: Record<string, string> = {
+  pH: '/measured/pH',
+  brix: '/measured/brixFraction',
+  portion: '/portionKilograms',
+  finish: '/finish/massKilograms',
+  cup: '/cups/cupKilograms',
+};
+export const pointerOf = (field: string): string =>
+  POINTERS[field] ?? `/${field.replace('.', '/')}/massKilograms`;

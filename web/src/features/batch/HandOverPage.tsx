@@ -19,7 +19,12 @@ export function HandOverPage() {
   const { id } = useParams();
   const { data: kitchen } = useKitchen();
   const batch = useBatch(id);
-  if (!kitchen || !batch.data) return <Page title="Hand over" sub="" step="Pot">{batch.error && <Note tone="tomato">{batch.error.message}</Note>}</Page>;
+  if (!kitchen || !batch.data)
+    return (
+      <Page title="Hand over" sub="" step="Pot">
+        {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
+      </Page>
+    );
   return <HandOver batch={batch.data} kitchen={kitchen} />;
 }
 
@@ -31,18 +36,66 @@ function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }
   const live = batch.status === 'SIMMERING';
   const todo = live ? forecast.steps.filter((s) => !s.done) : [];
   return (
-    <Page title={`${batch.name}, handed over at ${show.hour(now, zone)}`} sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(pot.heating)} · lid ${pot.lid.toLowerCase()} · lit ${hour(batch.startedAt)}`} step="Pot">
+    <Page
+      title={`${batch.name}, handed over at ${show.hour(now, zone)}`}
+      sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(pot.heating)} · lid ${pot.lid.toLowerCase()} · lit ${hour(batch.startedAt)}`}
+      step="Pot"
+    >
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.stove, gap: 3 }}>
-        <PotPicture batch={batch} kitchen={kitchen} now={live ? now : undefined} here={along(forecast.likely, now)} />
+        <PotPicture
+          batch={batch}
+          kitchen={kitchen}
+          now={live ? now : undefined}
+          here={along(forecast.likely, now)}
+        />
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>
-          <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.figureLarge, lineHeight: 1 }}>{forecast.thickAt ? `thick enough at ${hour(forecast.thickAt)}` : forecast.neverReason}</Typography>
-          <Typography>between {hour(forecast.earliest)} and {hour(forecast.latest)}, from {forecast.readings} {forecast.readings === 1 ? 'reading' : 'readings'} · stir every {Math.round(forecast.stirEverySeconds / 60)} min</Typography>
-          {forecast.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
+          <Typography
+            sx={{
+              fontFamily: faces.figures,
+              fontWeight: 700,
+              fontSize: sizes.figureLarge,
+              lineHeight: 1,
+            }}
+          >
+            {forecast.thickAt ? `thick enough at ${hour(forecast.thickAt)}` : forecast.neverReason}
+          </Typography>
+          <Typography>
+            between {hour(forecast.earliest)} and {hour(forecast.latest)}, from {forecast.readings}{' '}
+            {forecast.readings === 1 ? 'reading' : 'readings'} · stir every{' '}
+            {Math.round(forecast.stirEverySeconds / 60)} min
+          </Typography>
+          {forecast.cautions.map((c) => (
+            <Note key={c.code}>{c.text}</Note>
+          ))}
           <Eaters of={batch.declaration} />
-          <List title="Still to do" rows={todo.map((s) => `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${s.detail}`)} />
-          <List title="What was read and done" rows={batch.events.filter((e) => eventWords(e, units) && !e.struckOut).map((e) => `${hour(e.happenedAt)}  ${eventWords(e, units)}`)} />
-          <List title="In the pot and to come" rows={forecast.lines.map((l) => `${show.text(show.mass(l.dueKilograms, units))} ${l.name}${l.poured ? ', as poured' : l.later ? ', to come' : ''}`)} />
-          <Button variant="contained" href={`/api/batches/${batch.id}/hand-over.pdf`} target="_blank" sx={{ alignSelf: 'flex-start' }}>One page to print</Button>
+          <List
+            title="Still to do"
+            rows={todo.map(
+              (s) =>
+                `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${s.detail}`,
+            )}
+          />
+          <List
+            title="What was read and done"
+            rows={batch.events
+              .filter((e) => eventWords(e, units) && !e.struckOut)
+              .map((e) => `${hour(e.happenedAt)}  ${eventWords(e, units)}`)}
+          />
+          <List
+            title="In the pot and to come"
+            rows={forecast.lines.map(
+              (l) =>
+                `${show.text(show.mass(l.dueKilograms, units))} ${l.name}${l.poured ? ', as poured' : l.later ? ', to come' : ''}`,
+            )}
+          />
+          <Button
+            variant="contained"
+            href={`/api/batches/${batch.id}/hand-over.pdf`}
+            target="_blank"
+            sx={{ alignSelf: 'flex-start' }}
+          >
+            One page to print
+          </Button>
         </Box>
       </Box>
     </Page>
@@ -53,8 +106,23 @@ function List({ title, rows }: { title: string; rows: string[] }) {
   if (rows.length === 0) return null;
   return (
     <Box component="section" aria-label={title}>
-      <Typography variant="h2" sx={{ mb: 0.5 }}>{title}</Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, fontSize: sizes.note, columnCount: rows.length > 8 ? 2 : 1 }}>{rows.map((row) => <li key={row}>{row}</li>)}</Box>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        {title}
+      </Typography>
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          p: 0,
+          m: 0,
+          fontSize: sizes.note,
+          columnCount: rows.length > 8 ? 2 : 1,
+        }}
+      >
+        {rows.map((row) => (
+          <li key={row}>{row}</li>
+        ))}
+      </Box>
     </Box>
   );
 }

@@ -10,7 +10,15 @@ import { Sheet } from '../../ui/Sheet';
 import { shrunk } from '../../ui/shrunk';
 
 /** How a stage looks when it is done: for whoever cooks this next. */
-export function StageNoteSheet({ batch, stage: first, onClose }: { batch: BatchView; stage: string; onClose: () => void }) {
+export function StageNoteSheet({
+  batch,
+  stage: first,
+  onClose,
+}: {
+  batch: BatchView;
+  stage: string;
+  onClose: () => void;
+}) {
   const { note: write } = useNoting(batch.id);
   const picker = useRef<HTMLInputElement>(null);
   // Kept while the sheet is open: what arrived although no answer came back arrives once.
@@ -22,7 +30,12 @@ export function StageNoteSheet({ batch, stage: first, onClose }: { batch: BatchV
   const take = async (file: File | undefined) => {
     if (!file) return;
     setFault(undefined);
-    setPhoto(await shrunk(file).catch(() => { setFault('This file cannot be taken as a photo. Take another, or write a note.'); return photo; }));
+    setPhoto(
+      await shrunk(file).catch(() => {
+        setFault('This file cannot be taken as a photo. Take another, or write a note.');
+        return photo;
+      }),
+    );
   };
   const save = async () => {
     try {
@@ -35,17 +48,76 @@ export function StageNoteSheet({ batch, stage: first, onClose }: { batch: BatchV
   };
   const stages = [...new Set(batch.planned.stages.map((s) => s.title))];
   return (
-    <Sheet title="How it looks" act="Keep it" ready={Boolean(photo) || words.trim() !== ''} onAct={() => void save()} onClose={onClose}>
-      <Pick label="Done with" value={stage} options={stages.map((s) => [s, s] as const)} onPick={setStage} />
-      {photo && <Box component="img" src={`data:image/jpeg;base64,${photo}`} alt="The photo as it will be kept" sx={{ maxWidth: '100%', maxHeight: sizes.kitchenPot, objectFit: 'contain', alignSelf: 'flex-start' }} />}
+    <Sheet
+      title="How it looks"
+      act="Keep it"
+      ready={Boolean(photo) || words.trim() !== ''}
+      onAct={() => void save()}
+      onClose={onClose}
+    >
+      <Pick
+        label="Done with"
+        value={stage}
+        options={stages.map((s) => [s, s] as const)}
+        onPick={setStage}
+      />
+      {photo && (
+        <Box
+          component="img"
+          src={`data:image/jpeg;base64,${photo}`}
+          alt="The photo as it will be kept"
+          sx={{
+            maxWidth: '100%',
+            maxHeight: sizes.kitchenPot,
+            objectFit: 'contain',
+            alignSelf: 'flex-start',
+          }}
+        />
+      )}
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button variant="outlined" onClick={() => picker.current?.click()} sx={{ minHeight: sizes.target }}>{photo ? 'Take another photo' : 'Take a photo'}</Button>
+        <Button
+          variant="outlined"
+          onClick={() => picker.current?.click()}
+          sx={{ minHeight: sizes.target }}
+        >
+          {photo ? 'Take another photo' : 'Take a photo'}
+        </Button>
         {photo && <Button onClick={() => setPhoto(undefined)}>Leave it out</Button>}
-        <input ref={picker} type="file" accept="image/*" capture="environment" hidden aria-label="Photo" onChange={(e) => { void take(e.target.files?.[0]); e.target.value = ''; }} />
+        <input
+          ref={picker}
+          type="file"
+          accept="image/*"
+          capture="environment"
+          hidden
+          aria-label="Photo"
+          onChange={(e) => {
+            void take(e.target.files?.[0]);
+            e.target.value = '';
+          }}
+        />
       </Box>
       <Box>
-        <Typography component="label" htmlFor="look-note" variant="caption" sx={{ color: 'text.secondary', display: 'block' }}>What to see, smell or hear</Typography>
-        <InputBase id="look-note" value={words} onChange={(e) => { setFault(undefined); setWords(e.target.value); }} multiline minRows={2} fullWidth inputProps={{ maxLength: 2000 }} sx={{ borderBottom: 1.5, borderColor: 'text.primary' }} />
+        <Typography
+          component="label"
+          htmlFor="look-note"
+          variant="caption"
+          sx={{ color: 'text.secondary', display: 'block' }}
+        >
+          What to see, smell or hear
+        </Typography>
+        <InputBase
+          id="look-note"
+          value={words}
+          onChange={(e) => {
+            setFault(undefined);
+            setWords(e.target.value);
+          }}
+          multiline
+          minRows={2}
+          fullWidth
+          inputProps={{ maxLength: 2000 }}
+          sx={{ borderBottom: 1.5, borderColor: 'text.primary' }}
+        />
       </Box>
       {fault && <Note tone="tomato">{fault}</Note>}
     </Sheet>

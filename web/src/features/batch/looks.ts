@@ -5,13 +5,24 @@ import type { Look } from '../../ui/Looks';
 
 const MOST_BESIDE = 4;
 
-const lookOf = (note: StageNote, zone: string, stage = ''): Look => ({ id: note.id, photo: note.photo ? photoOf(note) : undefined, words: note.note, when: show.day(note.notedAt, zone), stage });
+const lookOf = (note: StageNote, zone: string, stage = ''): Look => ({
+  id: note.id,
+  photo: note.photo ? photoOf(note) : undefined,
+  words: note.note,
+  when: show.day(note.notedAt, zone),
+  stage,
+});
 
 /** What stands beside the cue of a stage: how it looked in earlier batches, the latest first. */
-export const besideCue = (earlier: StageNote[], stage: string, zone: string): Look[] => earlier.filter((n) => n.stage === stage).slice(0, MOST_BESIDE).map((n) => lookOf(n, zone));
+export const besideCue = (earlier: StageNote[], stage: string, zone: string): Look[] =>
+  earlier
+    .filter((n) => n.stage === stage)
+    .slice(0, MOST_BESIDE)
+    .map((n) => lookOf(n, zone));
 
 /** What was noted of this batch. */
-export const ownLooks = (own: StageNote[], zone: string): Look[] => own.map((n) => lookOf(n, zone, n.stage));
+export const ownLooks = (own: StageNote[], zone: string): Look[] =>
+  own.map((n) => lookOf(n, zone, n.stage));
 
 /** The stage that is being cooked: the simmer once it began, else the one whose time it is. */
 export function stageNow(batch: BatchView, now: number): string {

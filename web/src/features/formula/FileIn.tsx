@@ -1,4 +1,11 @@
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  Typography,
+} from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -14,7 +21,9 @@ export function FileIn() {
   const take = async (file: File | undefined) => {
     if (!file) return;
     try {
-      const read = await answered(client.POST('/api/formulas/files', { body: { id: newId(), text: await file.text() } }));
+      const read = await answered(
+        client.POST('/api/formulas/files', { body: { id: newId(), text: await file.text() } }),
+      );
       if (read.faults.length > 0) return setReport(read.faults.map((f) => `${f.where}: ${f.what}`));
       await queries.invalidateQueries({ queryKey: ['formulas'] });
       void navigate(`/formulas/${read.id}`);
@@ -25,12 +34,30 @@ export function FileIn() {
   };
   return (
     <>
-      <Button variant="outlined" onClick={() => picker.current?.click()}>Take in a file</Button>
-      <input ref={picker} type="file" accept=".json,.jsonld,application/ld+json" hidden aria-label="Formula file" onChange={(e) => { void take(e.target.files?.[0]); e.target.value = ''; }} />
+      <Button variant="outlined" onClick={() => picker.current?.click()}>
+        Take in a file
+      </Button>
+      <input
+        ref={picker}
+        type="file"
+        accept=".json,.jsonld,application/ld+json"
+        hidden
+        aria-label="Formula file"
+        onChange={(e) => {
+          void take(e.target.files?.[0]);
+          e.target.value = '';
+        }}
+      />
       <Dialog open={report.length > 0} onClose={() => setReport([])} aria-labelledby="report-title">
         <DialogTitle id="report-title">The file was not taken in</DialogTitle>
-        <DialogContent>{report.map((r) => <Typography key={r}>{r}</Typography>)}</DialogContent>
-        <DialogActions><Button onClick={() => setReport([])}>Close</Button></DialogActions>
+        <DialogContent>
+          {report.map((r) => (
+            <Typography key={r}>{r}</Typography>
+          ))}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setReport([])}>Close</Button>
+        </DialogActions>
       </Dialog>
     </>
   );

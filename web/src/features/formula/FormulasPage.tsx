@@ -13,7 +13,10 @@ import { ShelfCard } from './ShelfCard';
 import { USES } from './words';
 
 type Use = FormulaSummary['uses'][number] | 'ALL';
-const FILTERS = [{ value: 'ALL' as Use, text: 'everything' }, ...Object.entries(USES).map(([value, text]) => ({ value: value as Use, text }))];
+const FILTERS = [
+  { value: 'ALL' as Use, text: 'everything' },
+  ...Object.entries(USES).map(([value, text]) => ({ value: value as Use, text })),
+];
 
 /** The shelf: which sauce, which way, what will it be. */
 export function FormulasPage() {
@@ -22,26 +25,61 @@ export function FormulasPage() {
   const [use, setUse] = useState<Use>('ALL');
   const [words, setWords] = useState('');
   const wanted = useDeferredValue(words.trim().toLowerCase());
-  const families = useMemo(() => grouped((shelf.data ?? []).filter((f) => (use === 'ALL' || f.uses.includes(use)) && says(f, wanted))), [shelf.data, use, wanted]);
+  const families = useMemo(
+    () =>
+      grouped(
+        (shelf.data ?? []).filter(
+          (f) => (use === 'ALL' || f.uses.includes(use)) && says(f, wanted),
+        ),
+      ),
+    [shelf.data, use, wanted],
+  );
   const acts = (
     <>
       <FileIn />
-      <Button component={Link} to="/formulas/new" variant="contained">Write a formula</Button>
+      <Button component={Link} to="/formulas/new" variant="contained">
+        Write a formula
+      </Button>
     </>
   );
   return (
-    <Page title="Formulas" sub="which sauce, which way, and what it will be" step="Formula" acts={acts}>
+    <Page
+      title="Formulas"
+      sub="which sauce, which way, and what it will be"
+      step="Formula"
+      acts={acts}
+    >
       {shelf.error && <Note tone="tomato">{shelf.error.message}</Note>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-end' }}>
-        <TextField label="Find by name, diet or allergen" placeholder="ragù, vegan, no milk" value={words} onChange={(e) => setWords(e.target.value)} size="small" sx={{ minWidth: 270 }} />
+        <TextField
+          label="Find by name, diet or allergen"
+          placeholder="ragù, vegan, no milk"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          size="small"
+          sx={{ minWidth: 270 }}
+        />
         <Choices label="For" options={FILTERS} chosen={use} onChoose={setUse} />
       </Box>
-      {shelf.data && families.length === 0 && <Typography>Nothing on the shelf fits. Take the filter off, or write it yourself.</Typography>}
+      {shelf.data && families.length === 0 && (
+        <Typography>
+          Nothing on the shelf fits. Take the filter off, or write it yourself.
+        </Typography>
+      )}
       {families.map(([family, formulas]) => (
         <Box component="section" key={family} aria-label={family}>
-          <Typography variant="h2" sx={{ mb: 0.5 }}>{family}</Typography>
+          <Typography variant="h2" sx={{ mb: 0.5 }}>
+            {family}
+          </Typography>
           <Box sx={{ display: 'grid', gridTemplateColumns: columns.shelf, columnGap: 3 }}>
-            {formulas.map((f) => <ShelfCard key={f.id} formula={f} units={kitchen?.settings.units ?? 'METRIC'} currency={kitchen?.settings.currency ?? ''} />)}
+            {formulas.map((f) => (
+              <ShelfCard
+                key={f.id}
+                formula={f}
+                units={kitchen?.settings.units ?? 'METRIC'}
+                currency={kitchen?.settings.currency ?? ''}
+              />
+            ))}
           </Box>
         </Box>
       ))}
@@ -51,10 +89,19 @@ export function FormulasPage() {
 
 function grouped(formulas: FormulaSummary[]): [string, FormulaSummary[]][] {
   const families = new Map<string, FormulaSummary[]>();
-  for (const f of formulas) families.set(f.familyWords, [...(families.get(f.familyWords) ?? []), f]);
+  for (const f of formulas)
+    families.set(f.familyWords, [...(families.get(f.familyWords) ?? []), f]);
   return [...families].toSorted(([a], [b]) => ORDER.indexOf(a) - ORDER.indexOf(b));
 }
-const ORDER = ['Base and plain sauces', 'Ragù', 'With cured pork', 'Vegetables and olives', 'Round meat', 'From the sea', 'Parts'];
+const ORDER = [
+  'Base and plain sauces',
+  'Ragù',
+  'With cured pork',
+  'Vegetables and olives',
+  'Round meat',
+  'From the sea',
+  'Parts',
+];
 
 /** Whether it is called so, or keeps such a diet, or goes without such an allergen. */
 function says(f: FormulaSummary, wanted: string): boolean {
@@ -64,4 +111,5 @@ function says(f: FormulaSummary, wanted: string): boolean {
 }
 
 /** Nothing is without an allergen that its packs must be read for, or of which something is not known. */
-const isWithout = (f: FormulaSummary, allergen: string) => f.unknown.length === 0 && ![...f.allergens, ...f.asked].some((a) => a.includes(allergen));
+const isWithout = (f: FormulaSummary, allergen: string) =>
+  f.unknown.length === 0 && ![...f.allergens, ...f.asked].some((a) => a.includes(allergen));

@@ -11,8 +11,12 @@ export function useAnalysis(sheet: FormulaSheet | undefined) {
   const { data, error } = useQuery({
     queryKey: ['analysis', text],
     queryFn: async ({ signal }) => {
-      await new Promise<void>((go, stop) => setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), DEBOUNCE_MS));
-      return answered(client.POST('/api/formulas/analysis', { body: sheet as FormulaSheet, signal }));
+      await new Promise<void>((go, stop) =>
+        setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), DEBOUNCE_MS),
+      );
+      return answered(
+        client.POST('/api/formulas/analysis', { body: sheet as FormulaSheet, signal }),
+      );
     },
     enabled: sheet !== undefined,
     gcTime: 0,

@@ -31,23 +31,47 @@ export function useDraft(start: Draft, id: string): { draft: Draft; ops: DraftOp
         localStorage.setItem(place, JSON.stringify(next));
         return next;
       });
-    const stages = (to: (from: DraftStage[]) => DraftStage[]) => set((from) => ({ ...from, stages: to(from.stages) }));
-    const lines = (stage: string, to: (from: DraftLine[]) => DraftLine[]) => stages((all) => all.map((s) => (s.key === stage ? { ...s, lines: to(s.lines) } : s)));
+    const stages = (to: (from: DraftStage[]) => DraftStage[]) =>
+      set((from) => ({ ...from, stages: to(from.stages) }));
+    const lines = (stage: string, to: (from: DraftLine[]) => DraftLine[]) =>
+      stages((all) => all.map((s) => (s.key === stage ? { ...s, lines: to(s.lines) } : s)));
     return {
       change: (to) => set((from) => ({ ...from, ...to })),
-      changeStage: (stage, to) => stages((all) => all.map((s) => (s.key === stage ? { ...s, ...to } : s))),
-      moveStage: (stage, by) => stages((all) => moved(all, all.findIndex((s) => s.key === stage), by)),
+      changeStage: (stage, to) =>
+        stages((all) => all.map((s) => (s.key === stage ? { ...s, ...to } : s))),
+      moveStage: (stage, by) =>
+        stages((all) =>
+          moved(
+            all,
+            all.findIndex((s) => s.key === stage),
+            by,
+          ),
+        ),
       dropStage: (stage) => stages((all) => all.filter((s) => s.key !== stage)),
-      addStageAfter: (stage) => stages((all) => all.toSpliced(all.findIndex((s) => s.key === stage) + 1, 0, newStage())),
-      changeLine: (stage, line, to) => lines(stage, (all) => all.map((l) => (l.key === line ? { ...l, ...to } : l))),
+      addStageAfter: (stage) =>
+        stages((all) => all.toSpliced(all.findIndex((s) => s.key === stage) + 1, 0, newStage())),
+      changeLine: (stage, line, to) =>
+        lines(stage, (all) => all.map((l) => (l.key === line ? { ...l, ...to } : l))),
       dropLine: (stage, line) => lines(stage, (all) => all.filter((l) => l.key !== line)),
-      moveLine: (stage, line, by) => lines(stage, (all) => moved(all, all.findIndex((l) => l.key === line), by)),
+      moveLine: (stage, line, by) =>
+        lines(stage, (all) =>
+          moved(
+            all,
+            all.findIndex((l) => l.key === line),
+            by,
+          ),
+        ),
       addLineAfter: (stage, line) => {
         const added = newLine();
-        lines(stage, (all) => (line === undefined ? [...all, added] : all.toSpliced(all.findIndex((l) => l.key === line) + 1, 0, added)));
+        lines(stage, (all) =>
+          line === undefined
+            ? [...all, added]
+            : all.toSpliced(all.findIndex((l) => l.key === line) + 1, 0, added),
+        );
         return added.key;
       },
-      addLines: (stage, read) => lines(stage, (all) => [...all.filter((l) => l.amount || l.ingredientId), ...read]),
+      addLines: (stage, read) =>
+        lines(stage, (all) => [...all.filter((l) => l.amount || l.ingredientId), ...read]),
       forget: () => localStorage.removeItem(place),
     };
   }, [place]);
@@ -58,5 +82,7 @@ export function useDraft(start: Draft, id: string): { draft: Draft; ops: DraftOp
 export function moved<T>(items: readonly T[], at: number, by: number): T[] {
   const to = at + by;
   const item = items[at];
-  return item === undefined || to < 0 || to >= items.length ? [...items] : items.toSpliced(at, 1).toSpliced(to, 0, item);
+  return item === undefined || to < 0 || to >= items.length
+    ? [...items]
+    : items.toSpliced(at, 1).toSpliced(to, 0, item);
 }

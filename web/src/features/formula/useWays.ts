@@ -5,8 +5,17 @@ import type { School } from '../../api/client';
 export function useWays(id: string) {
   const [ways, setWays] = useState<{ id: string; schools: School[] }>({ id, schools: [] });
   const schools = ways.id === id ? ways.schools : NONE;
-  const choose = useCallback((school: School) =>
-    setWays((from) => ({ id, schools: [...(from.id === id ? from.schools : []).filter((s) => s.question !== school.question), school] })), [id]);
+  const choose = useCallback(
+    (school: School) =>
+      setWays((from) => ({
+        id,
+        schools: [
+          ...(from.id === id ? from.schools : []).filter((s) => s.question !== school.question),
+          school,
+        ],
+      })),
+    [id],
+  );
   return { schools, choose };
 }
 const NONE: School[] = [];

@@ -13,7 +13,15 @@ export function useWrite(from: FormulaView | undefined, onWritten: () => void) {
   const id = from?.own ? from.id : fresh;
   const write = async (sheet: FormulaSheet) => {
     try {
-      await answered(client.PUT('/api/formulas/{id}', { params: { path: { id }, header: { 'If-Match': from?.own ? from.latestVersion : 0 } }, body: { sheet, note: from && !from.own ? `after ${from.name}, version ${from.version}` : '' } }));
+      await answered(
+        client.PUT('/api/formulas/{id}', {
+          params: { path: { id }, header: { 'If-Match': from?.own ? from.latestVersion : 0 } },
+          body: {
+            sheet,
+            note: from && !from.own ? `after ${from.name}, version ${from.version}` : '',
+          },
+        }),
+      );
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;
       setFault(e);

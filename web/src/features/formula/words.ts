@@ -3,12 +3,40 @@ import { show, type Units } from '../../quantities';
 
 type Stage = FormulaView['stages'][number];
 
-export const HEATS: Record<Stage['heat'], string> = { OFF: 'no heat', LOW: 'low', MEDIUM: 'medium', HIGH: 'high', BARE: 'bare simmer', GENTLE: 'gentle simmer', LIVELY: 'lively simmer', ROLLING: 'rolling boil', OVEN: 'oven' };
-export const LID_WORDS: Record<Stage['lid'], string> = { OFF: 'open', AJAR: 'lid ajar', ON: 'lid on' };
-export const USES: Record<FormulaView['uses'][number], string> = { DRY_PASTA: 'dry pasta', FRESH_PASTA: 'fresh pasta', LAYERS: 'layers', BAKE: 'baking round a protein', POACH: 'cooking a protein in it', SPREAD: 'spreading', FREEZE: 'the freezer', PART: 'use in a dish' };
+export const HEATS: Record<Stage['heat'], string> = {
+  OFF: 'no heat',
+  LOW: 'low',
+  MEDIUM: 'medium',
+  HIGH: 'high',
+  BARE: 'bare simmer',
+  GENTLE: 'gentle simmer',
+  LIVELY: 'lively simmer',
+  ROLLING: 'rolling boil',
+  OVEN: 'oven',
+};
+export const LID_WORDS: Record<Stage['lid'], string> = {
+  OFF: 'open',
+  AJAR: 'lid ajar',
+  ON: 'lid on',
+};
+export const USES: Record<FormulaView['uses'][number], string> = {
+  DRY_PASTA: 'dry pasta',
+  FRESH_PASTA: 'fresh pasta',
+  LAYERS: 'layers',
+  BAKE: 'baking round a protein',
+  POACH: 'cooking a protein in it',
+  SPREAD: 'spreading',
+  FREEZE: 'the freezer',
+  PART: 'use in a dish',
+};
 
 /** How hot a stage is, in one breath. */
 export function heatOf(stage: Pick<Stage, 'heat' | 'lid' | 'ovenCelsius'>, units: Units): string {
-  const oven = stage.ovenCelsius === undefined ? '' : ` ${show.text(show.temperature(stage.ovenCelsius, units, 0))}`;
-  return stage.heat === 'OFF' ? HEATS.OFF : `${HEATS[stage.heat]}${oven}${stage.lid === 'OFF' ? '' : `, ${LID_WORDS[stage.lid]}`}`;
+  const oven =
+    stage.ovenCelsius === undefined
+      ? ''
+      : ` ${show.text(show.temperature(stage.ovenCelsius, units, 0))}`;
+  return stage.heat === 'OFF'
+    ? HEATS.OFF
+    : `${HEATS[stage.heat]}${oven}${stage.lid === 'OFF' ? '' : `, ${LID_WORDS[stage.lid]}`}`;
 }

@@ -11,7 +11,8 @@ export function BrokenKept({ keeping, zone }: { keeping: KeepingView; zone: stri
   return (
     <Box component="li" sx={{ listStyle: 'none', py: 1 }}>
       <Note tone="tomato">
-        <b>{keeping.name}</b>, there since {show.hour(keeping.startedAt, zone)}, cannot be reckoned: {keeping.fault} Watch it with thermometer and clock, then end its record.
+        <b>{keeping.name}</b>, there since {show.hour(keeping.startedAt, zone)}, cannot be reckoned:{' '}
+        {keeping.fault} Watch it with thermometer and clock, then end its record.
         <Button onClick={() => setOpen(true)}>End its record</Button>
       </Note>
       {open && <CloseSheet keeping={keeping} first="DISCARDED" onClose={() => setOpen(false)} />}

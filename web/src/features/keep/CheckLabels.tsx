@@ -11,7 +11,9 @@ export function CheckLabels({ lot }: { lot: LotView }) {
   const [fault, setFault] = useState('');
   const relabelled = async () => {
     try {
-      await answered(client.POST('/api/lots/{id}/relabelling', { params: { path: { id: lot.id } } }));
+      await answered(
+        client.POST('/api/lots/{id}/relabelling', { params: { path: { id: lot.id } } }),
+      );
       await queries.invalidateQueries({ queryKey: ['lots'] });
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;
@@ -20,7 +22,9 @@ export function CheckLabels({ lot }: { lot: LotView }) {
   };
   return (
     <Note tone="tomato">
-      Its labels were printed with another statement: {lot.saidOnLabels ? `‘contains ${lot.saidOnLabels}’` : '‘no declared allergen’'}. Print them anew and put them on.
+      Its labels were printed with another statement:{' '}
+      {lot.saidOnLabels ? `‘contains ${lot.saidOnLabels}’` : '‘no declared allergen’'}. Print them
+      anew and put them on.
       <Button onClick={() => void relabelled()}>The tubs have new labels</Button>
       {fault}
     </Note>

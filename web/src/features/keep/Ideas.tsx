@@ -18,11 +18,27 @@ export function Ideas({ units }: { units: Units }) {
   const mass = (kilograms: number) => show.text(show.mass(kilograms, units));
   const cook = async (idea: IdeaView) => {
     const base = idea.takes.find((t) => t.baseFormulaId)?.baseFormulaId;
-    if (!base) return navigate('/plan', { state: { formulaId: idea.formulaId, schools: [], covers: idea.covers } });
+    if (!base)
+      return navigate('/plan', {
+        state: { formulaId: idea.formulaId, schools: [], covers: idea.covers },
+      });
     try {
       const id = newId();
-      const dish = { formulaId: idea.formulaId, schools: [], covers: idea.covers, servingMassKilograms: idea.servingKilograms, servingText: `${Math.round(idea.servingKilograms * 1000)} g`, baseFormulaId: base, groups: [] };
-      await answered(client.PUT('/api/meals/{id}', { params: { path: { id }, header: { 'If-Match': 0 } }, body: { name: `${idea.name}, from tubs`, dishes: [dish], packGoal: 'LEAST_COST' } }));
+      const dish = {
+        formulaId: idea.formulaId,
+        schools: [],
+        covers: idea.covers,
+        servingMassKilograms: idea.servingKilograms,
+        servingText: `${Math.round(idea.servingKilograms * 1000)} g`,
+        baseFormulaId: base,
+        groups: [],
+      };
+      await answered(
+        client.PUT('/api/meals/{id}', {
+          params: { path: { id }, header: { 'If-Match': 0 } },
+          body: { name: `${idea.name}, from tubs`, dishes: [dish], packGoal: 'LEAST_COST' },
+        }),
+      );
       return navigate(`/meals/${id}`);
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;
@@ -35,9 +51,36 @@ export function Ideas({ units }: { units: Units }) {
       {fault && <Note tone="tomato">{fault}</Note>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {ideas.map((idea) => (
-          <Box component="li" key={idea.formulaId} sx={{ borderBottom: 1, borderColor: 'divider', py: 0.9 }}>
-            <ButtonBase onClick={() => void cook(idea)} sx={{ font: 'inherit', fontWeight: 700, textAlign: 'left', overflowWrap: 'anywhere', minHeight: 32, '&:hover': { textDecoration: 'underline' } }}>{idea.name}, for {idea.covers}</ButtonBase>
-            {idea.takes.map((t) => <Typography key={`${t.what}${t.by}`} sx={{ fontSize: sizes.small, color: 'text.secondary' }}>{t.massKilograms > 0.97 * t.thereKilograms ? `all ${mass(t.thereKilograms)}` : `${mass(t.massKilograms)} of ${mass(t.thereKilograms)}`} {t.what.toLowerCase()}{t.baseFormulaId ? ' from its tubs, as the base' : ''}, by {dayOf(t.by)}</Typography>)}
+          <Box
+            component="li"
+            key={idea.formulaId}
+            sx={{ borderBottom: 1, borderColor: 'divider', py: 0.9 }}
+          >
+            <ButtonBase
+              onClick={() => void cook(idea)}
+              sx={{
+                font: 'inherit',
+                fontWeight: 700,
+                textAlign: 'left',
+                overflowWrap: 'anywhere',
+                minHeight: 32,
+                '&:hover': { textDecoration: 'underline' },
+              }}
+            >
+              {idea.name}, for {idea.covers}
+            </ButtonBase>
+            {idea.takes.map((t) => (
+              <Typography
+                key={`${t.what}${t.by}`}
+                sx={{ fontSize: sizes.small, color: 'text.secondary' }}
+              >
+                {t.massKilograms > 0.97 * t.thereKilograms
+                  ? `all ${mass(t.thereKilograms)}`
+                  : `${mass(t.massKilograms)} of ${mass(t.thereKilograms)}`}{' '}
+                {t.what.toLowerCase()}
+                {t.baseFormulaId ? ' from its tubs, as the base' : ''}, by {dayOf(t.by)}
+              </Typography>
+            ))}
           </Box>
         ))}
       </Box>

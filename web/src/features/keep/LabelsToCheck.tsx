@@ -9,7 +9,16 @@ export function LabelsToCheck() {
   if (wrong.length === 0) return null;
   return (
     <Note tone="tomato">
-      Check these lots, their labels do not say what is in them: {wrong.map((l, i) => <span key={l.id}>{i > 0 && ', '}<Link to={`/keep/lots/${l.id}`}>{l.name}, {l.code}</Link></span>)}.
+      Check these lots, their labels do not say what is in them:{' '}
+      {wrong.map((l, i) => (
+        <span key={l.id}>
+          {i > 0 && ', '}
+          <Link to={`/keep/lots/${l.id}`}>
+            {l.name}, {l.code}
+          </Link>
+        </span>
+      ))}
+      .
     </Note>
   );
 }

@@ -8,26 +8,69 @@ import { Pick, TextLine } from '../../ui/fields';
 import { BareMetal } from './BareMetal';
 import { placesOf, type SetupForm } from './setup';
 
-const COVER = [{ value: 'no', text: 'open' }, { value: 'yes', text: 'covered' }] as const;
-const STIR = [{ value: 'never', text: 'not stirred' }, { value: '5', text: 'every 5 min' }, { value: '10', text: 'every 10 min' }, { value: '20', text: 'every 20 min' }] as const;
+const COVER = [
+  { value: 'no', text: 'open' },
+  { value: 'yes', text: 'covered' },
+] as const;
+const STIR = [
+  { value: 'never', text: 'not stirred' },
+  { value: '5', text: 'every 5 min' },
+  { value: '10', text: 'every 10 min' },
+  { value: '20', text: 'every 20 min' },
+] as const;
 
-interface Props { form: SetupForm; onForm: (form: SetupForm) => void; kitchen: KitchenView; fault: (pointer: string) => string | undefined }
+interface Props {
+  form: SetupForm;
+  onForm: (form: SetupForm) => void;
+  kitchen: KitchenView;
+  fault: (pointer: string) => string | undefined;
+}
 
 /** In what, how many, where, and how it is treated. */
 export function SetupFields({ form, onForm, kitchen, fault }: Props) {
-  const set = <K extends keyof SetupForm>(key: K) => (value: SetupForm[K]) => onForm({ ...form, [key]: value });
+  const set =
+    <K extends keyof SetupForm>(key: K) =>
+    (value: SetupForm[K]) =>
+      onForm({ ...form, [key]: value });
   const taken = useTaken();
   const whole = /^\s*\d+\s*$/.test(form.count);
   return (
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.panAndCount, gap: 2 }}>
-        <Pick label="In what" value={form.vesselId} options={kitchen.vessels.map((v) => [v.id, `${potWords(v, taken)}, ${show.text(show.volume(v.capacityCubicMeters, kitchen.settings.units))}`] as const)} onPick={set('vesselId')} fault={fault('/setup/vesselId')} />
-        <TextLine label="How many" text={form.count} onText={set('count')} fault={whole ? fault('/setup/count') : 'A whole number of pans, such as 2.'} />
+        <Pick
+          label="In what"
+          value={form.vesselId}
+          options={kitchen.vessels.map(
+            (v) =>
+              [
+                v.id,
+                `${potWords(v, taken)}, ${show.text(show.volume(v.capacityCubicMeters, kitchen.settings.units))}`,
+              ] as const,
+          )}
+          onPick={set('vesselId')}
+          fault={fault('/setup/vesselId')}
+        />
+        <TextLine
+          label="How many"
+          text={form.count}
+          onText={set('count')}
+          fault={whole ? fault('/setup/count') : 'A whole number of pans, such as 2.'}
+        />
       </Box>
       <BareMetal vessel={kitchen.vessels.find((v) => v.id === form.vesselId)} />
       <Pick label="Where" value={form.place} options={placesOf(kitchen)} onPick={set('place')} />
-      <Choices label="Lid or film" options={COVER} chosen={form.covered} onChoose={set('covered')} />
-      <Choices label="Stirred through" options={STIR} chosen={form.stirred} onChoose={set('stirred')} />
+      <Choices
+        label="Lid or film"
+        options={COVER}
+        chosen={form.covered}
+        onChoose={set('covered')}
+      />
+      <Choices
+        label="Stirred through"
+        options={STIR}
+        chosen={form.stirred}
+        onChoose={set('stirred')}
+      />
     </>
   );
 }

@@ -5,15 +5,28 @@ const DAY_MS = 86_400_000;
 const HOUR_MS = 3_600_000;
 
 /** What a tub is due for, shortest first: it stands in the pill. */
-export function due(lot: LotView, now: number, zone: string): { text: string; tone: 'alarm' | 'wait' | 'good' | 'cold' } {
+export function due(
+  lot: LotView,
+  now: number,
+  zone: string,
+): { text: string; tone: 'alarm' | 'wait' | 'good' | 'cold' } {
   if (lot.state === 'FROZEN') {
     if (lot.moveBy) {
       const at = new Date(lot.moveBy).getTime();
-      return at < now ? { text: 'move now', tone: 'alarm' } : { text: at - now < DAY_MS ? `move ${show.hour(at, zone)}` : `move ${show.day(at, zone)}`, tone: 'cold' };
+      return at < now
+        ? { text: 'move now', tone: 'alarm' }
+        : {
+            text: at - now < DAY_MS ? `move ${show.hour(at, zone)}` : `move ${show.day(at, zone)}`,
+            tone: 'cold',
+          };
     }
     if (lot.daysLeft <= 0) return { text: 'no days left', tone: 'alarm' };
-    const weeks = lot.bestUntil ? Math.round((new Date(lot.bestUntil).getTime() - now) / (7 * DAY_MS)) : 0;
-    return weeks < 0 ? { text: 'past its best', tone: 'wait' } : { text: `${weeks} weeks`, tone: 'cold' };
+    const weeks = lot.bestUntil
+      ? Math.round((new Date(lot.bestUntil).getTime() - now) / (7 * DAY_MS))
+      : 0;
+    return weeks < 0
+      ? { text: 'past its best', tone: 'wait' }
+      : { text: `${weeks} weeks`, tone: 'cold' };
   }
   if (lot.daysLeft <= 0) return { text: 'past its date', tone: 'alarm' };
   if (lot.daysLeft === 1) return { text: 'today', tone: 'alarm' };

@@ -8,4 +8,10 @@ export function useKept(keepingId: string | undefined, onWritten: () => void) {
 }
 
 /** What a bare number means in this kitchen, and the text with its unit, as it is sent. */
-export const degreesTyped = (text: string, units: 'METRIC' | 'US'): { own: string; entered: string } => ({ own: units === 'US' ? 'f' : 'c', entered: /^[\s\d.,-]+$/.test(text) ? `${text.trim()} ${units === 'US' ? '°F' : '°C'}` : text });
+export const degreesTyped = (
+  text: string,
+  units: 'METRIC' | 'US',
+): { own: string; entered: string } => ({
+  own: units === 'US' ? 'f' : 'c',
+  entered: /^[\s\d.,-]+$/.test(text) ? `${text.trim()} ${units === 'US' ? '°F' : '°C'}` : text,
+});

@@ -8,8 +8,23 @@ import { VesselForm } from './VesselForm';
 afterEach(() => vi.unstubAllGlobals());
 
 const pan: VesselView = {
-  id: 'v1', name: 'Pan', shape: 'ROUND', firstWidthMeters: 0.3048, firstWidthText: '12 in', secondWidthMeters: 0.3048, secondWidthText: '', depthMeters: 0.1, depthText: '',
-  emptyMassKilograms: 0, emptyMassText: '', metal: 'STAINLESS_STEEL', lid: true, attackedByAcid: false, retired: false, version: 3, capacityCubicMeters: 0.0073,
+  id: 'v1',
+  name: 'Pan',
+  shape: 'ROUND',
+  firstWidthMeters: 0.3048,
+  firstWidthText: '12 in',
+  secondWidthMeters: 0.3048,
+  secondWidthText: '',
+  depthMeters: 0.1,
+  depthText: '',
+  emptyMassKilograms: 0,
+  emptyMassText: '',
+  metal: 'STAINLESS_STEEL',
+  lid: true,
+  attackedByAcid: false,
+  retired: false,
+  version: 3,
+  capacityCubicMeters: 0.0073,
 };
 
 it('shows sizes as they were typed, or in centimetres, and leaves out what was never said', () => {
@@ -21,16 +36,30 @@ it('shows sizes as they were typed, or in centimetres, and leaves out what was n
 });
 
 it('sends SI with the text beside it, and an impossible size comes back to its field', async () => {
-  const asked = standIn(problem(422, '/depthMeters', '2 m is more than 1.5 m.', 'Choose a smaller one.'));
+  const asked = standIn(
+    problem(422, '/depthMeters', '2 m is more than 1.5 m.', 'Choose a smaller one.'),
+  );
   const close = vi.fn();
   show(<VesselForm vessel={pan} units="METRIC" onClose={close} />);
   const deep = screen.getByLabelText('Deep inside');
   await userEvent.clear(deep);
   await userEvent.type(deep, '2 m');
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
-  expect(await screen.findByRole('alert')).toHaveTextContent('2 m is more than 1.5 m. Choose a smaller one.');
+  expect(await screen.findByRole('alert')).toHaveTextContent(
+    '2 m is more than 1.5 m. Choose a smaller one.',
+  );
   expect(deep).toHaveValue('2 m');
-  expect(asked[0]).toMatchObject({ path: '/api/vessels', body: { firstWidthMeters: expect.closeTo(0.3048), firstWidthText: '12 in', secondWidthMeters: expect.closeTo(0.3048), secondWidthText: '', depthMeters: 2, depthText: '2 m' } });
+  expect(asked[0]).toMatchObject({
+    path: '/api/vessels',
+    body: {
+      firstWidthMeters: expect.closeTo(0.3048),
+      firstWidthText: '12 in',
+      secondWidthMeters: expect.closeTo(0.3048),
+      secondWidthText: '',
+      depthMeters: 2,
+      depthText: '2 m',
+    },
+  });
   await userEvent.clear(deep);
   await userEvent.type(deep, '6 in');
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));

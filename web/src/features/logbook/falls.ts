@@ -11,8 +11,13 @@ export function fallOf(batch: BatchView, name: string): Fall {
   const start = curve[0]?.massKilograms ?? 1;
   const minute = (at: string) => (new Date(at).getTime() - zero) / MINUTE_MS;
   return {
-    id: batch.id, name,
-    points: curve.map((c) => ({ minute: minute(c.at), share: c.massKilograms / start })).filter((c) => c.minute >= 0),
-    reads: batch.forecast.reads.filter((r) => r.ofMass).map((r) => ({ minute: minute(r.at), share: r.kilograms / start })),
+    id: batch.id,
+    name,
+    points: curve
+      .map((c) => ({ minute: minute(c.at), share: c.massKilograms / start }))
+      .filter((c) => c.minute >= 0),
+    reads: batch.forecast.reads
+      .filter((r) => r.ofMass)
+      .map((r) => ({ minute: minute(r.at), share: r.kilograms / start })),
   };
 }

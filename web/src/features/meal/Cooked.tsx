@@ -7,14 +7,30 @@ import { show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 
 /** Once it is cooked: what came from the shelf is off it, and what opened packs left is on it, dated. */
-export function Cooked({ id, names, units }: { id: string; names: ReadonlyMap<string, string>; units: Units }) {
+export function Cooked({
+  id,
+  names,
+  units,
+}: {
+  id: string;
+  names: ReadonlyMap<string, string>;
+  units: Units;
+}) {
   const queries = useQueryClient();
   const [write] = useState(newId);
   const [left, setLeft] = useState<StockItem[]>();
   const [fault, setFault] = useState('');
   const tell = async () => {
     try {
-      setLeft((await answered(client.POST('/api/meals/{id}/cooked/{writeId}', { params: { path: { id, writeId: write } } }))).left);
+      setLeft(
+        (
+          await answered(
+            client.POST('/api/meals/{id}/cooked/{writeId}', {
+              params: { path: { id, writeId: write } },
+            }),
+          )
+        ).left,
+      );
       setFault('');
       await queries.invalidateQueries({ queryKey: ['stock'] });
     } catch (e) {
@@ -22,13 +38,27 @@ export function Cooked({ id, names, units }: { id: string; names: ReadonlyMap<st
       setFault(e.summary);
     }
   };
-  const words = (s: StockItem) => `${show.text(show.mass(s.massKilograms, units))} ${names.get(s.ingredientId) ?? s.ingredientId}${s.useBy ? ` until ${s.useBy}` : ''}`;
+  const words = (s: StockItem) =>
+    `${show.text(show.mass(s.massKilograms, units))} ${names.get(s.ingredientId) ?? s.ingredientId}${s.useBy ? ` until ${s.useBy}` : ''}`;
   return (
     <Box sx={{ mt: 1 }}>
-      {left === undefined
-        ? <Button variant="outlined" onClick={() => void tell()}>Cooked: what is left goes on the shelf</Button>
-        : <Typography role="status" sx={{ fontSize: sizes.note }}>{left.length === 0 ? 'Nothing was left in an opened pack.' : `On the shelf, opened today: ${left.map(words).join('; ')}.`} What came from stock is off it.</Typography>}
-      {fault && <Typography role="alert" sx={{ color: 'error.main' }}>{fault}</Typography>}
+      {left === undefined ? (
+        <Button variant="outlined" onClick={() => void tell()}>
+          Cooked: what is left goes on the shelf
+        </Button>
+      ) : (
+        <Typography role="status" sx={{ fontSize: sizes.note }}>
+          {left.length === 0
+            ? 'Nothing was left in an opened pack.'
+            : `On the shelf, opened today: ${left.map(words).join('; ')}.`}{' '}
+          What came from stock is off it.
+        </Typography>
+      )}
+      {fault && (
+        <Typography role="alert" sx={{ color: 'error.main' }}>
+          {fault}
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -7,22 +7,57 @@ import { Pick, TextLine } from '../../ui/fields';
 import { SwapLine } from '../../ui/SwapLine';
 
 type Group = MealSheet['dishes'][number]['groups'][number];
-interface Edit { dish: { groups: Group[] }; change: (groups: Group[]) => void }
-interface Props extends Edit { made: MealView['dishes'][number] | undefined; units: Units }
+interface Edit {
+  dish: { groups: Group[] };
+  change: (groups: Group[]) => void;
+}
+interface Props extends Edit {
+  made: MealView['dishes'][number] | undefined;
+  units: Units;
+}
 
 const OFFERS: readonly (readonly [string, string, Avoid[]])[] = [
-  ['milk', 'milk', [{ kind: 'ALLERGEN', key: 'MILK' }]], ['wheat', 'wheat', [{ kind: 'ALLERGEN', key: 'WHEAT' }]], ['celery', 'celery', [{ kind: 'ALLERGEN', key: 'CELERY' }]], ['egg', 'egg', [{ kind: 'ALLERGEN', key: 'EGG' }]], ['fish', 'fish', [{ kind: 'ALLERGEN', key: 'FISH' }]],
-  ['shells', 'shellfish', [{ kind: 'TRAIT', key: 'SHELLFISH' }]], ['garlic', 'garlic', [{ kind: 'TRAIT', key: 'GARLIC' }]], ['onion', 'onion', [{ kind: 'TRAIT', key: 'ONION' }]], ['pork', 'pork', [{ kind: 'TRAIT', key: 'PORK' }]], ['meat', 'meat', [{ kind: 'TRAIT', key: 'MEAT' }]], ['alcohol', 'alcohol', [{ kind: 'TRAIT', key: 'ALCOHOL' }]],
-  ['vegan', 'anything of animals', [{ kind: 'TRAIT', key: 'MEAT' }, { kind: 'TRAIT', key: 'FISH' }, { kind: 'TRAIT', key: 'SHELLFISH' }, { kind: 'TRAIT', key: 'DAIRY' }, { kind: 'TRAIT', key: 'EGG' }, { kind: 'TRAIT', key: 'RENNET' }, { kind: 'TRAIT', key: 'HONEY' }]],
+  ['milk', 'milk', [{ kind: 'ALLERGEN', key: 'MILK' }]],
+  ['wheat', 'wheat', [{ kind: 'ALLERGEN', key: 'WHEAT' }]],
+  ['celery', 'celery', [{ kind: 'ALLERGEN', key: 'CELERY' }]],
+  ['egg', 'egg', [{ kind: 'ALLERGEN', key: 'EGG' }]],
+  ['fish', 'fish', [{ kind: 'ALLERGEN', key: 'FISH' }]],
+  ['shells', 'shellfish', [{ kind: 'TRAIT', key: 'SHELLFISH' }]],
+  ['garlic', 'garlic', [{ kind: 'TRAIT', key: 'GARLIC' }]],
+  ['onion', 'onion', [{ kind: 'TRAIT', key: 'ONION' }]],
+  ['pork', 'pork', [{ kind: 'TRAIT', key: 'PORK' }]],
+  ['meat', 'meat', [{ kind: 'TRAIT', key: 'MEAT' }]],
+  ['alcohol', 'alcohol', [{ kind: 'TRAIT', key: 'ALCOHOL' }]],
+  [
+    'vegan',
+    'anything of animals',
+    [
+      { kind: 'TRAIT', key: 'MEAT' },
+      { kind: 'TRAIT', key: 'FISH' },
+      { kind: 'TRAIT', key: 'SHELLFISH' },
+      { kind: 'TRAIT', key: 'DAIRY' },
+      { kind: 'TRAIT', key: 'EGG' },
+      { kind: 'TRAIT', key: 'RENNET' },
+      { kind: 'TRAIT', key: 'HONEY' },
+    ],
+  ],
 ];
 
 /** Some of its eaters leave something out. */
 export function SomeWithout({ dish, change }: Edit) {
   const add = (key: string) => {
     const offer = OFFERS.find(([k]) => k === key);
-    if (offer) change([...dish.groups, { name: `without ${offer[1]}`, covers: 1, avoid: offer[2] }]);
+    if (offer)
+      change([...dish.groups, { name: `without ${offer[1]}`, covers: 1, avoid: offer[2] }]);
   };
-  return <Pick label="Some eat without" value="" options={[['', 'choose'] as const, ...OFFERS.map(([k, words]) => [k, words] as const)]} onPick={add} />;
+  return (
+    <Pick
+      label="Some eat without"
+      value=""
+      options={[['', 'choose'] as const, ...OFFERS.map(([k, words]) => [k, words] as const)]}
+      onPick={add}
+    />
+  );
 }
 
 /** Eaters who leave something out: where their share leaves the common pot, and what it goes on with. */
@@ -31,10 +66,27 @@ export function Groups({ dish, made, units, change }: Props) {
     <Box sx={{ pl: { sm: 2 } }}>
       {dish.groups.map((g, i) => (
         <Box key={`${g.name}${i}`} sx={{ mt: 0.75 }}>
-          <Box sx={{ display: 'grid', gridTemplateColumns: columns.counted, gap: 1.5, alignItems: 'end' }}>
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: columns.counted,
+              gap: 1.5,
+              alignItems: 'end',
+            }}
+          >
             <Typography sx={{ fontWeight: 600 }}>{g.name}</Typography>
-            <Covers covers={g.covers} onCovers={(covers) => change(dish.groups.with(i, { ...g, covers }))} who={g.name} />
-            <Button size="small" aria-label={`Take out ${g.name}`} onClick={() => change(dish.groups.toSpliced(i, 1))}>×</Button>
+            <Covers
+              covers={g.covers}
+              onCovers={(covers) => change(dish.groups.with(i, { ...g, covers }))}
+              who={g.name}
+            />
+            <Button
+              size="small"
+              aria-label={`Take out ${g.name}`}
+              onClick={() => change(dish.groups.toSpliced(i, 1))}
+            >
+              ×
+            </Button>
           </Box>
           {made?.branches[i] && <Parted branch={made.branches[i]} units={units} />}
         </Box>
@@ -44,22 +96,66 @@ export function Groups({ dish, made, units, change }: Props) {
 }
 
 /** Raw while it is no number. */
-function Covers({ covers, onCovers, who }: { covers: number; onCovers: (covers: number) => void; who: string }) {
+function Covers({
+  covers,
+  onCovers,
+  who,
+}: {
+  covers: number;
+  onCovers: (covers: number) => void;
+  who: string;
+}) {
   const [text, setText] = useState(String(covers));
   const write = (to: string) => {
     setText(to);
     if (/^[1-9]\d{0,3}$/.test(to.trim())) onCovers(Number(to));
   };
-  return <TextLine label={`How many ${who}`} hidden text={text} onText={write} fault={/^[1-9]\d{0,3}$/.test(text.trim()) ? undefined : 'a number of people'} />;
+  return (
+    <TextLine
+      label={`How many ${who}`}
+      hidden
+      text={text}
+      onText={write}
+      fault={/^[1-9]\d{0,3}$/.test(text.trim()) ? undefined : 'a number of people'}
+    />
+  );
 }
 
-function Parted({ branch, units }: { branch: MealView['dishes'][number]['branches'][number]; units: Units }) {
-  if (branch.leavesBefore === undefined) return <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>They eat what everybody eats.</Typography>;
+function Parted({
+  branch,
+  units,
+}: {
+  branch: MealView['dishes'][number]['branches'][number];
+  units: Units;
+}) {
+  if (branch.leavesBefore === undefined)
+    return (
+      <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>
+        They eat what everybody eats.
+      </Typography>
+    );
   return (
     <Box>
-      {branch.shareMassKilograms > 0 && <Typography sx={{ fontSize: sizes.note }}>Take <b>{show.text(show.mass(branch.shareMassKilograms, units))}</b> out of the common pot before ‘{branch.leavesBefore}’{branch.afterSeconds > 0 && `, minute ${Math.round(branch.afterSeconds / 60)}`}; it goes on by itself.</Typography>}
-      {branch.swaps.map((s, i) => <SwapLine key={i} swap={s} units={units} />)}
-      {branch.warnings.map((w) => <Typography key={w} role="alert" sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>{w}</Typography>)}
+      {branch.shareMassKilograms > 0 && (
+        <Typography sx={{ fontSize: sizes.note }}>
+          Take <b>{show.text(show.mass(branch.shareMassKilograms, units))}</b> out of the common pot
+          before ‘{branch.leavesBefore}’
+          {branch.afterSeconds > 0 && `, minute ${Math.round(branch.afterSeconds / 60)}`}; it goes
+          on by itself.
+        </Typography>
+      )}
+      {branch.swaps.map((s, i) => (
+        <SwapLine key={i} swap={s} units={units} />
+      ))}
+      {branch.warnings.map((w) => (
+        <Typography
+          key={w}
+          role="alert"
+          sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}
+        >
+          {w}
+        </Typography>
+      ))}
     </Box>
   );
 }

@@ -5,14 +5,39 @@ import { Purchases } from '../../ui/Purchases';
 import { Cooked } from './Cooked';
 
 /** One list for all, less what is in stock. */
-export function Shopping({ meal, units, currency }: { meal: MealView; units: Units; currency: string }) {
+export function Shopping({
+  meal,
+  units,
+  currency,
+}: {
+  meal: MealView;
+  units: Units;
+  currency: string;
+}) {
   return (
     <Box component="section" aria-label="Shopping list" sx={{ minWidth: 0 }}>
       <Typography variant="h2">To buy</Typography>
-      {meal.shopping.length === 0 && <Typography sx={{ color: 'text.secondary' }}>Add a dish: what it takes stands here.</Typography>}
+      {meal.shopping.length === 0 && (
+        <Typography sx={{ color: 'text.secondary' }}>
+          Add a dish: what it takes stands here.
+        </Typography>
+      )}
       <Purchases purchases={meal.shopping} units={units} currency={currency} />
-      {meal.costBought !== undefined && meal.costUsed !== undefined && meal.shopping.length > 0 && <Typography sx={{ mt: 0.5 }}><b>{show.text(show.money(meal.costBought, currency))}</b> for all packs, {show.text(show.money(meal.costUsed, currency))} goes into the pots, stock counted at its price</Typography>}
-      {meal.shopping.length > 0 && <Cooked key={meal.id} id={meal.id} names={new Map(meal.shopping.map((i) => [i.ingredientId, i.name]))} units={units} />}
+      {meal.costBought !== undefined && meal.costUsed !== undefined && meal.shopping.length > 0 && (
+        <Typography sx={{ mt: 0.5 }}>
+          <b>{show.text(show.money(meal.costBought, currency))}</b> for all packs,{' '}
+          {show.text(show.money(meal.costUsed, currency))} goes into the pots, stock counted at its
+          price
+        </Typography>
+      )}
+      {meal.shopping.length > 0 && (
+        <Cooked
+          key={meal.id}
+          id={meal.id}
+          names={new Map(meal.shopping.map((i) => [i.ingredientId, i.name]))}
+          units={units}
+        />
+      )}
     </Box>
   );
 }

@@ -8,30 +8,76 @@ import { parseQuantity } from '../../quantities';
 
 type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
-export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms' | 'baseFormulaId'> { key: string; covers: string; baseFormulaId?: string | undefined }
-export interface MealText { name: string; packGoal: MealSheet['packGoal']; tubsStay: boolean; dishes: DishText[] }
+export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms' | 'baseFormulaId'> {
+  key: string;
+  covers: string;
+  baseFormulaId?: string | undefined;
+}
+export interface MealText {
+  name: string;
+  packGoal: MealSheet['packGoal'];
+  tubsStay: boolean;
+  dishes: DishText[];
+}
 const WAIT_MS = 250;
 
 export const textOf = (sheet: MealSheet): MealText => ({
-  name: sheet.name, packGoal: sheet.packGoal, tubsStay: sheet.tubsStay ?? false,
-  dishes: sheet.dishes.map((d, i) => ({ ...d, key: `${d.formulaId} ${i}`, covers: String(d.covers), servingText: d.servingText || `${Math.round(d.servingMassKilograms * 1000)} g` })),
+  name: sheet.name,
+  packGoal: sheet.packGoal,
+  tubsStay: sheet.tubsStay ?? false,
+  dishes: sheet.dishes.map((d, i) => ({
+    ...d,
+    key: `${d.formulaId} ${i}`,
+    covers: String(d.covers),
+    servingText: d.servingText || `${Math.round(d.servingMassKilograms * 1000)} g`,
+  })),
 });
 
 /** The sheet that is meant, and what is wrong with its fields by pointer. */
-export function meant(text: MealText, kitchen: KitchenView, parts: ReadonlySet<string>): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
+export function meant(
+  text: MealText,
+  kitchen: KitchenView,
+  parts: ReadonlySet<string>,
+): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
   const faults = new Map<string, string>();
   if (!text.name.trim()) faults.set('/name', 'Type a name.');
   const dishes = text.dishes.map((d, i): Dish => {
     const covers = parseQuantity(d.covers, 'COUNT', '');
     const serving = parseQuantity(d.servingText, 'MASS', 'g', measuresOf(kitchen));
-    if (covers.outcome !== 'understood' || !Number.isInteger(covers.value) || covers.value < 1) faults.set(`/dishes/${i}/covers`, 'Type how many eat it, at least 1.');
+    if (covers.outcome !== 'understood' || !Number.isInteger(covers.value) || covers.value < 1)
+      faults.set(`/dishes/${i}/covers`, 'Type how many eat it, at least 1.');
     const bare = /^\s*[\d.,]+\s*$/.test(d.servingText);
-    if (bare && parts.has(d.formulaId)) faults.set(`/dishes/${i}/servingMassKilograms`, `${d.servingText.trim()} of what: grams or pieces? Type it with its unit, such as 120 g.`);
-    else if (serving.outcome !== 'understood') faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
+    if (bare && parts.has(d.formulaId))
+      faults.set(
+        `/dishes/${i}/servingMassKilograms`,
+        `${d.servingText.trim()} of what: grams or pieces? Type it with its unit, such as 120 g.`,
+      );
+    else if (serving.outcome !== 'understood')
+      faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
     const { formulaId, schools, servingText, groups, targetSolidsFraction, baseFormulaId } = d;
-    return { formulaId, schools, servingText, groups, ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }), ...(baseFormulaId ? { baseFormulaId } : {}), covers: covers.outcome === 'understood' ? covers.value : 1, servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0 };
+    return {
+      formulaId,
+      schools,
+      servingText,
+      groups,
+      ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }),
+      ...(baseFormulaId ? { baseFormulaId } : {}),
+      covers: covers.outcome === 'understood' ? covers.value : 1,
+      servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0,
+    };
   });
-  return { faults, sheet: faults.size > 0 ? undefined : { name: text.name.trim(), packGoal: text.packGoal, ...(text.tubsStay ? { tubsStay: true } : {}), dishes } };
+  return {
+    faults,
+    sheet:
+      faults.size > 0
+        ? undefined
+        : {
+            name: text.name.trim(),
+            packGoal: text.packGoal,
+            ...(text.tubsStay ? { tubsStay: true } : {}),
+            dishes,
+          },
+  };
 }
 
 /** A meal while it is written: every change is kept by itself. */
@@ -43,13 +89,21 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
   const version = useRef(start.version);
   const saved = useRef(JSON.stringify(start.sheet));
   const { data: shelf } = useFormulas();
-  const parts = useMemo(() => new Set(shelf?.filter((f) => f.targetSolidsFraction === undefined).map((f) => f.id)), [shelf]);
+  const parts = useMemo(
+    () => new Set(shelf?.filter((f) => f.targetSolidsFraction === undefined).map((f) => f.id)),
+    [shelf],
+  );
   const { sheet, faults } = meant(text, kitchen, parts);
   const body = JSON.stringify(sheet);
   useEffect(() => {
     if (body === undefined || body === saved.current) return undefined;
     const timer = setTimeout(() => {
-      answered(client.PUT('/api/meals/{id}', { params: { path: { id: start.id }, header: { 'If-Match': version.current } }, body: JSON.parse(body) as MealSheet })).then(
+      answered(
+        client.PUT('/api/meals/{id}', {
+          params: { path: { id: start.id }, header: { 'If-Match': version.current } },
+          body: JSON.parse(body) as MealSheet,
+        }),
+      ).then(
         (now) => {
           version.current = now.version;
           saved.current = body;
@@ -66,6 +120,15 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
     }, WAIT_MS);
     return () => clearTimeout(timer);
   }, [body, start.id, queries]);
-  const change = useCallback((to: Partial<MealText>) => setText((from) => ({ ...from, ...to })), []);
-  return { text, meal, change, faultAt: (pointer: string) => faults.get(pointer) ?? problem?.at(pointer), problem };
+  const change = useCallback(
+    (to: Partial<MealText>) => setText((from) => ({ ...from, ...to })),
+    [],
+  );
+  return {
+    text,
+    meal,
+    change,
+    faultAt: (pointer: string) => faults.get(pointer) ?? problem?.at(pointer),
+    problem,
+  };
 }

@@ -32,9 +32,28 @@ export function TastePage() {
     refetchInterval: usePolling(REFRESH_MS),
   });
   return (
-    <Box component="main" sx={{ minHeight: '100dvh', bgcolor: 'background.paper', p: 2.5, maxWidth: sizes.phone, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 2 }}>
-      {error && <Note tone="tomato">{error instanceof ProblemError ? error.summary : error.message}</Note>}
-      {data && (data.closed ? <Closed /> : <Taste key={data.ranked.join()} seat={data} path={path} onVoted={() => void refetch()} />)}
+    <Box
+      component="main"
+      sx={{
+        minHeight: '100dvh',
+        bgcolor: 'background.paper',
+        p: 2.5,
+        maxWidth: sizes.phone,
+        mx: 'auto',
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 2,
+      }}
+    >
+      {error && (
+        <Note tone="tomato">{error instanceof ProblemError ? error.summary : error.message}</Note>
+      )}
+      {data &&
+        (data.closed ? (
+          <Closed />
+        ) : (
+          <Taste key={data.ranked.join()} seat={data} path={path} onVoted={() => void refetch()} />
+        ))}
     </Box>
   );
 }
@@ -46,7 +65,15 @@ const Closed = () => (
   </>
 );
 
-function Taste({ seat, path, onVoted }: { seat: TasterView; path: { id: string; device: string }; onVoted: () => void }) {
+function Taste({
+  seat,
+  path,
+  onVoted,
+}: {
+  seat: TasterView;
+  path: { id: string; device: string };
+  onVoted: () => void;
+}) {
   const [order, setOrder] = useState<number[]>([]);
   const [note, setNote] = useState('');
   const [fault, setFault] = useState<string>();
@@ -57,15 +84,24 @@ function Taste({ seat, path, onVoted }: { seat: TasterView; path: { id: string; 
     return (
       <>
         <Typography variant="h1">Thank you</Typography>
-        <Typography sx={{ fontSize: sizes.lead }}>{pair ? `You like ${seat.ranked[0]} better.` : `Your order: ${seat.ranked.join(', ')}.`}</Typography>
-        <Button variant="outlined" sx={{ minHeight: sizes.target }} onClick={() => setAgain(true)}>Answer anew</Button>
+        <Typography sx={{ fontSize: sizes.lead }}>
+          {pair ? `You like ${seat.ranked[0]} better.` : `Your order: ${seat.ranked.join(', ')}.`}
+        </Typography>
+        <Button variant="outlined" sx={{ minHeight: sizes.target }} onClick={() => setAgain(true)}>
+          Answer anew
+        </Button>
       </>
     );
   }
   const send = async () => {
     const codes = [...order, ...seat.codes.filter((c) => !order.includes(c))];
     try {
-      await answered(client.PUT('/api/panels/{id}/seats/{device}/vote', { params: { path }, body: { codes, note } }));
+      await answered(
+        client.PUT('/api/panels/{id}/seats/{device}/vote', {
+          params: { path },
+          body: { codes, note },
+        }),
+      );
       setAgain(false);
       onVoted();
     } catch (e) {
@@ -73,26 +109,52 @@ function Taste({ seat, path, onVoted }: { seat: TasterView; path: { id: string; 
       setFault(e.summary);
     }
   };
-  const tap = (code: number) => setOrder(order.includes(code) ? order.filter((c) => c !== code) : [...order, code].slice(-places));
+  const tap = (code: number) =>
+    setOrder(
+      order.includes(code) ? order.filter((c) => c !== code) : [...order, code].slice(-places),
+    );
   return (
     <>
       <Typography variant="h1">Seat {seat.seat}: taste in this order</Typography>
-      <Typography sx={{ fontSize: sizes.lead }}>{pair ? 'The upper one first. Then tap the one that you like better.' : 'From the first to the last, then tap them: the best first, the worst last.'} A clean spoon for each; water between.</Typography>
+      <Typography sx={{ fontSize: sizes.lead }}>
+        {pair
+          ? 'The upper one first. Then tap the one that you like better.'
+          : 'From the first to the last, then tap them: the best first, the worst last.'}{' '}
+        A clean spoon for each; water between.
+      </Typography>
       <Note>Of all the cups together: {seat.contains}. Do not taste what you must not have.</Note>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25 }}>
         {seat.codes.map((code) => {
           const place = order.indexOf(code);
           return (
-            <Button key={code} variant={place < 0 ? 'outlined' : 'contained'} onClick={() => tap(code)} aria-pressed={place >= 0} sx={{ minHeight: sizes.taste, justifyContent: 'space-between', px: 3 }}>
-              <Box component="span" sx={{ fontFamily: faces.figures, fontSize: sizes.figureLarge }}>{code}</Box>
-              <Box component="span" sx={{ fontSize: sizes.lead }}>{placeWords(place, pair, places)}</Box>
+            <Button
+              key={code}
+              variant={place < 0 ? 'outlined' : 'contained'}
+              onClick={() => tap(code)}
+              aria-pressed={place >= 0}
+              sx={{ minHeight: sizes.taste, justifyContent: 'space-between', px: 3 }}
+            >
+              <Box component="span" sx={{ fontFamily: faces.figures, fontSize: sizes.figureLarge }}>
+                {code}
+              </Box>
+              <Box component="span" sx={{ fontSize: sizes.lead }}>
+                {placeWords(place, pair, places)}
+              </Box>
             </Button>
           );
         })}
       </Box>
       <TextLine label="A word about them, if you like" text={note} onText={setNote} />
       {fault && <Note tone="tomato">{fault}</Note>}
-      <Button variant="contained" color="success" disabled={order.length < places} sx={{ minHeight: sizes.target }} onClick={() => void send()}>Send</Button>
+      <Button
+        variant="contained"
+        color="success"
+        disabled={order.length < places}
+        sx={{ minHeight: sizes.target }}
+        onClick={() => void send()}
+      >
+        Send
+      </Button>
     </>
   );
 }

@@ -11,35 +11,62 @@ import { TastePage } from './TastePage';
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());
 
-const json = (body: unknown) => new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
-const page = (path: string) => render(
-  <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-    <MemoryRouter initialEntries={[path]}>
-      <Routes><Route path="/taste/:id" element={<TastePage />} /><Route path="/panels/:id" element={<PanelPage />} /></Routes>
-    </MemoryRouter>
-  </QueryClientProvider>,
-);
-const seat = (over: Partial<TasterView> = {}): TasterView => ({ panelId: 'p1', title: 'Butter', seat: 3, codes: [417, 208, 593], ranked: [], contains: 'contains fish', closed: false, ...over });
+const json = (body: unknown) =>
+  new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
+const page = (path: string) =>
+  render(
+    <QueryClientProvider
+      client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
+    >
+      <MemoryRouter initialEntries={[path]}>
+        <Routes>
+          <Route path="/taste/:id" element={<TastePage />} />
+          <Route path="/panels/:id" element={<PanelPage />} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+const seat = (over: Partial<TasterView> = {}): TasterView => ({
+  panelId: 'p1',
+  title: 'Butter',
+  seat: 3,
+  codes: [417, 208, 593],
+  ranked: [],
+  contains: 'contains fish',
+  closed: false,
+  ...over,
+});
 
 it('takes an order by taps, best first, and sends it from this phone’s seat', async () => {
-  const asked = standIn(json(seat()), json(seat({ ranked: [593, 417, 208] })), json(seat({ ranked: [593, 417, 208] })));
+  const asked = standIn(
+    json(seat()),
+    json(seat({ ranked: [593, 417, 208] })),
+    json(seat({ ranked: [593, 417, 208] })),
+  );
   page('/taste/p1');
   expect(await screen.findByText(/contains fish/)).toBeInTheDocument();
   await userEvent.click(await screen.findByRole('button', { name: /^208/ }));
   await userEvent.click(screen.getByRole('button', { name: /^208/ }));
-  for (const code of ['593', '417']) await userEvent.click(screen.getByRole('button', { name: new RegExp(`^${code}`) }));
+  for (const code of ['593', '417'])
+    await userEvent.click(screen.getByRole('button', { name: new RegExp(`^${code}`) }));
   expect(screen.getByRole('button', { name: 'Send' })).toBeDisabled();
   await userEvent.click(screen.getByRole('button', { name: /^208/ }));
   expect(screen.getByRole('button', { name: /^593/ })).toHaveTextContent('best');
   expect(screen.getByRole('button', { name: /^208/ })).toHaveTextContent('worst');
   await userEvent.click(screen.getByRole('button', { name: 'Send' }));
   expect(asked[1]?.body).toEqual({ codes: [593, 417, 208], note: '' });
-  expect(asked[1]?.path).toBe(`/api/panels/p1/seats/${localStorage.getItem('urnstew.device') ?? ''}/vote`);
+  expect(asked[1]?.path).toBe(
+    `/api/panels/p1/seats/${localStorage.getItem('urnstew.device') ?? ''}/vote`,
+  );
   expect(await screen.findByText('Your order: 593, 417, 208.')).toBeInTheDocument();
 });
 
 it('asks for one tap where there are two cups', async () => {
-  const asked = standIn(json(seat({ codes: [417, 208] })), json(seat({ codes: [417, 208], ranked: [208, 417] })), json(seat({ codes: [417, 208], ranked: [208, 417] })));
+  const asked = standIn(
+    json(seat({ codes: [417, 208] })),
+    json(seat({ codes: [417, 208], ranked: [208, 417] })),
+    json(seat({ codes: [417, 208], ranked: [208, 417] })),
+  );
   page('/taste/p1');
   await userEvent.click(await screen.findByRole('button', { name: /^417/ }));
   await userEvent.click(screen.getByRole('button', { name: /^208/ }));
@@ -55,10 +82,35 @@ it('says when the tasting is over', async () => {
   expect(await screen.findByText('The tasting is closed')).toBeInTheDocument();
 });
 
-const panel = (over: Partial<PanelView>): PanelView => ({ id: 'p1', title: 'Marinara', openedAt: '2026-03-02T17:00:00Z', contains: 'contains fish, milk', closed: false, voted: 1, cups: [{ what: 'as it is', code: 417 }, { what: 'butter', code: 208 }], seats: [{ seat: 1, codes: [208, 417], voted: true, note: '' }], ...over });
+const panel = (over: Partial<PanelView>): PanelView => ({
+  id: 'p1',
+  title: 'Marinara',
+  openedAt: '2026-03-02T17:00:00Z',
+  contains: 'contains fish, milk',
+  closed: false,
+  voted: 1,
+  cups: [
+    { what: 'as it is', code: 417 },
+    { what: 'butter', code: 208 },
+  ],
+  seats: [{ seat: 1, codes: [208, 417], voted: true, note: '' }],
+  ...over,
+});
 
 it('tells the host who has answered but not what, until it is closed', async () => {
-  standIn(json(panel({})), json(panel({ closed: true, cups: [{ what: 'as it is', code: 417, best: 0, worst: 1, rankSum: 2 }, { what: 'butter', code: 208, best: 1, worst: 0, rankSum: 1 }], result: { chance: 1, proves: false, words: '1 of 1 agree.' } })));
+  standIn(
+    json(panel({})),
+    json(
+      panel({
+        closed: true,
+        cups: [
+          { what: 'as it is', code: 417, best: 0, worst: 1, rankSum: 2 },
+          { what: 'butter', code: 208, best: 1, worst: 0, rankSum: 1 },
+        ],
+        result: { chance: 1, proves: false, words: '1 of 1 agree.' },
+      }),
+    ),
+  );
   page('/panels/p1');
   expect(await screen.findByText('1 of 1 have answered')).toBeInTheDocument();
   expect(screen.queryByText(/Liked best/)).toBeNull();

@@ -25,32 +25,74 @@ export function PantryPage() {
   const [kind, setKind] = useState<Kind>('ALL');
   const [editing, setEditing] = useState<{ of: IngredientView | undefined }>();
   const wanted = useDeferredValue(words.trim().toLowerCase());
-  if (!kitchen || !goods) return <Page title="Pantry" sub="what there is to cook with">{error && <Note tone="tomato">{error.message}</Note>}</Page>;
-  const shown = goods.filter((g) => (kind === 'ALL' || g.content.kind === kind) && [g.content.name, ...g.content.alsoCalled].some((n) => n.toLowerCase().includes(wanted)));
+  if (!kitchen || !goods)
+    return (
+      <Page title="Pantry" sub="what there is to cook with">
+        {error && <Note tone="tomato">{error.message}</Note>}
+      </Page>
+    );
+  const shown = goods.filter(
+    (g) =>
+      (kind === 'ALL' || g.content.kind === kind) &&
+      [g.content.name, ...g.content.alsoCalled].some((n) => n.toLowerCase().includes(wanted)),
+  );
   const acts = (
     <>
-      <Button component="a" href="/api/pantry/table" download variant="outlined">Send as table</Button>
+      <Button component="a" href="/api/pantry/table" download variant="outlined">
+        Send as table
+      </Button>
       <TableIn />
-      <Button variant="contained" onClick={() => setEditing({ of: undefined })}>Add an ingredient</Button>
+      <Button variant="contained" onClick={() => setEditing({ of: undefined })}>
+        Add an ingredient
+      </Button>
     </>
   );
   return (
-    <Page title="Pantry" sub={`${goods.filter((g) => !g.retired).length} ingredients; shipped prices are invented until you write your own`} acts={acts}>
+    <Page
+      title="Pantry"
+      sub={`${goods.filter((g) => !g.retired).length} ingredients; shipped prices are invented until you write your own`}
+      acts={acts}
+    >
       <Box sx={{ display: 'grid', gridTemplateColumns: columns.kitchen, gap: 4 }}>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-end', mb: 1, flexWrap: 'wrap' }}>
-            <TextField label="Find an ingredient" value={words} onChange={(e) => setWords(e.target.value)} size="small" sx={{ flex: 1, minWidth: 200 }} />
-            <Box sx={{ width: 180 }}><Pick label="Shelf" value={kind} options={KIND_OPTIONS} onPick={setKind} /></Box>
+            <TextField
+              label="Find an ingredient"
+              value={words}
+              onChange={(e) => setWords(e.target.value)}
+              size="small"
+              sx={{ flex: 1, minWidth: 200 }}
+            />
+            <Box sx={{ width: 180 }}>
+              <Pick label="Shelf" value={kind} options={KIND_OPTIONS} onPick={setKind} />
+            </Box>
           </Box>
-          {shown.length === 0 && <Typography>Nothing of that name. Add it with its label in hand.</Typography>}
+          {shown.length === 0 && (
+            <Typography>Nothing of that name. Add it with its label in hand.</Typography>
+          )}
           <Goods goods={shown} kitchen={kitchen} onEdit={(of) => setEditing({ of })} />
         </Box>
-        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3, minWidth: 0, order: { xs: -1, md: 0 } }}>
+        <Box
+          sx={{
+            display: 'flex',
+            flexDirection: 'column',
+            gap: 3,
+            minWidth: 0,
+            order: { xs: -1, md: 0 },
+          }}
+        >
           <Stock goods={goods} kitchen={kitchen} />
           <AvoidList goods={goods} />
         </Box>
       </Box>
-      {editing && <IngredientSheet key={editing.of?.id ?? 'new'} of={editing.of} kitchen={kitchen} onClose={() => setEditing(undefined)} />}
+      {editing && (
+        <IngredientSheet
+          key={editing.of?.id ?? 'new'}
+          of={editing.of}
+          kitchen={kitchen}
+          onClose={() => setEditing(undefined)}
+        />
+      )}
     </Page>
   );
 }

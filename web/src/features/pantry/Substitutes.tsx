@@ -7,12 +7,20 @@ import { SwapLine } from '../../ui/SwapLine';
 
 /** 'No passata?': what stands in for it, and what that changes. */
 export function Substitutes({ of, units }: { of: IngredientView; units: Units }) {
-  const { data } = useQuery({ queryKey: ['pantry', of.id, 'substitutes'], queryFn: () => answered(client.GET('/api/pantry/ingredients/{id}/substitutes', { params: { path: { id: of.id } } })) });
+  const { data } = useQuery({
+    queryKey: ['pantry', of.id, 'substitutes'],
+    queryFn: () =>
+      answered(
+        client.GET('/api/pantry/ingredients/{id}/substitutes', { params: { path: { id: of.id } } }),
+      ),
+  });
   if (!data || data.length === 0) return null;
   return (
     <Box component="section" aria-label="What stands in for it">
       <Typography variant="h2">Out of it? For 100 g</Typography>
-      {data.map((s, i) => <SwapLine key={i} swap={s} units={units} />)}
+      {data.map((s, i) => (
+        <SwapLine key={i} swap={s} units={units} />
+      ))}
     </Box>
   );
 }

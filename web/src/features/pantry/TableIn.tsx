@@ -1,4 +1,12 @@
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, LinearProgress, Typography } from '@mui/material';
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  LinearProgress,
+  Typography,
+} from '@mui/material';
 import { useRef } from 'react';
 import { useTable } from './useTable';
 
@@ -12,15 +20,42 @@ export function TableIn() {
   };
   return (
     <>
-      <Button variant="outlined" disabled={under} onClick={() => picker.current?.click()}>Take in a table</Button>
-      <input ref={picker} type="file" accept=".csv,text/csv" hidden aria-label="Pantry table" onChange={(e) => { void chosen(e.target.files?.[0]); e.target.value = ''; }} />
-      <Dialog open={under || report.length > 0} onClose={under ? undefined : close} fullWidth aria-labelledby="table-title">
+      <Button variant="outlined" disabled={under} onClick={() => picker.current?.click()}>
+        Take in a table
+      </Button>
+      <input
+        ref={picker}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="Pantry table"
+        onChange={(e) => {
+          void chosen(e.target.files?.[0]);
+          e.target.value = '';
+        }}
+      />
+      <Dialog
+        open={under || report.length > 0}
+        onClose={under ? undefined : close}
+        fullWidth
+        aria-labelledby="table-title"
+      >
         <DialogTitle id="table-title">The table</DialogTitle>
         <DialogContent>
-          {under && <LinearProgress variant="determinate" value={100 * share} aria-label={`${Math.round(100 * share)} % of the rows are taken in`} />}
-          {report.map((r) => <Typography key={r}>{r}</Typography>)}
+          {under && (
+            <LinearProgress
+              variant="determinate"
+              value={100 * share}
+              aria-label={`${Math.round(100 * share)} % of the rows are taken in`}
+            />
+          )}
+          {report.map((r) => (
+            <Typography key={r}>{r}</Typography>
+          ))}
         </DialogContent>
-        <DialogActions>{under ? <Button onClick={stop}>Stop</Button> : <Button onClick={close}>Close</Button>}</DialogActions>
+        <DialogActions>
+          {under ? <Button onClick={stop}>Stop</Button> : <Button onClick={close}>Close</Button>}
+        </DialogActions>
       </Dialog>
     </>
   );

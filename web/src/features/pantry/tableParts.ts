@@ -4,7 +4,11 @@ import Papa from 'papaparse';
 const ROWS = 250;
 
 /** @property linesBefore lines of the file that stand before the part's own, less its head */
-export interface TablePart { text: string; rows: number; linesBefore: number }
+export interface TablePart {
+  text: string;
+  rows: number;
+  linesBefore: number;
+}
 
 /** A table in parts that each have its head, so that somebody sees how far it is and can stop it. */
 export function tableParts(text: string): TablePart[] {

@@ -10,10 +10,24 @@ export function ForShopping({ request, name }: { request: PlanRequest; name: str
   const [fault, setFault] = useState('');
   const go = async () => {
     const id = newId();
-    const { formulaId, schools, covers, servingMassKilograms, servingText, targetSolidsFraction } = request;
-    const dish = { formulaId, schools, covers, servingMassKilograms, servingText, groups: [], ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }) };
+    const { formulaId, schools, covers, servingMassKilograms, servingText, targetSolidsFraction } =
+      request;
+    const dish = {
+      formulaId,
+      schools,
+      covers,
+      servingMassKilograms,
+      servingText,
+      groups: [],
+      ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }),
+    };
     try {
-      await answered(client.PUT('/api/meals/{id}', { params: { path: { id }, header: { 'If-Match': 0 } }, body: { name, packGoal: request.packGoal, dishes: [dish] } }));
+      await answered(
+        client.PUT('/api/meals/{id}', {
+          params: { path: { id }, header: { 'If-Match': 0 } },
+          body: { name, packGoal: request.packGoal, dishes: [dish] },
+        }),
+      );
       void navigate(`/meals/${id}`);
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e;
@@ -22,8 +36,14 @@ export function ForShopping({ request, name }: { request: PlanRequest; name: str
   };
   return (
     <>
-      <Button variant="outlined" onClick={() => void go()}>Shopping and mise en place</Button>
-      {fault && <Typography role="alert" sx={{ color: 'error.main' }}>{fault}</Typography>}
+      <Button variant="outlined" onClick={() => void go()}>
+        Shopping and mise en place
+      </Button>
+      {fault && (
+        <Typography role="alert" sx={{ color: 'error.main' }}>
+          {fault}
+        </Typography>
+      )}
       <Link to="/meals">Meals of several sauces</Link>
     </>
   );

@@ -7,7 +7,13 @@ type InTheWayView = PlanPreview['inTheWay'][number];
 /** What may still stand there when this is to be lit. */
 export function InTheWay({ preview, zone }: { preview: PlanPreview; zone: string }) {
   const light = preview.plan.hours?.lightAt;
-  return <>{preview.inTheWay.map((one) => <Note key={one.name}>{words(one, light, zone)}</Note>)}</>;
+  return (
+    <>
+      {preview.inTheWay.map((one) => (
+        <Note key={one.name}>{words(one, light, zone)}</Note>
+      ))}
+    </>
+  );
 }
 
 function words(one: InTheWayView, light: string | undefined, zone: string): string {

@@ -4,7 +4,14 @@ import { useReady } from '../../api/lots';
 import { show, type Units } from '../../quantities';
 import type { PlanForm } from './form';
 
-interface Props { formulaId: string; wantedKilograms: number; covers: number; byCovers: boolean; change: (to: Partial<PlanForm>) => void; units: Units }
+interface Props {
+  formulaId: string;
+  wantedKilograms: number;
+  covers: number;
+  byCovers: boolean;
+  change: (to: Partial<PlanForm>) => void;
+  units: Units;
+}
 
 /** What is there already of this sauce: counted in, the batch is for the rest. */
 export function InTubs({ formulaId, wantedKilograms, covers, byCovers, change, units }: Props) {
@@ -15,9 +22,33 @@ export function InTubs({ formulaId, wantedKilograms, covers, byCovers, change, u
   const rest = data.restCovers;
   const enough = rest === 0;
   return (
-    <Box component="section" aria-label="In tubs already" sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 1 }}>
-      <Typography><b>You have {show.text(show.volume(data.cubicMeters, units))} of it</b>, the oldest from {day}{data.frozenKilograms > 0 ? `, ${show.text(show.mass(data.frozenKilograms, units))} of it frozen` : ''}. {enough ? 'It is enough.' : byCovers ? `With it the batch is for ${rest} of ${covers}.` : ''}</Typography>
-      {enough ? <Link to={`/keep/lots/${first.id}`}>Use it instead</Link> : byCovers && <Button onClick={() => change({ covers: String(rest) })} sx={{ px: 0 }}>Count it in</Button>}
+    <Box
+      component="section"
+      aria-label="In tubs already"
+      sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 1 }}
+    >
+      <Typography>
+        <b>You have {show.text(show.volume(data.cubicMeters, units))} of it</b>, the oldest from{' '}
+        {day}
+        {data.frozenKilograms > 0
+          ? `, ${show.text(show.mass(data.frozenKilograms, units))} of it frozen`
+          : ''}
+        .{' '}
+        {enough
+          ? 'It is enough.'
+          : byCovers
+            ? `With it the batch is for ${rest} of ${covers}.`
+            : ''}
+      </Typography>
+      {enough ? (
+        <Link to={`/keep/lots/${first.id}`}>Use it instead</Link>
+      ) : (
+        byCovers && (
+          <Button onClick={() => change({ covers: String(rest) })} sx={{ px: 0 }}>
+            Count it in
+          </Button>
+        )
+      )}
     </Box>
   );
 }

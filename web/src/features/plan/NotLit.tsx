@@ -10,7 +10,11 @@ export function NotLit({ fault, onBoth }: { fault: ProblemError; onBoth: () => v
   return (
     <Box>
       <Note tone="tomato">{fault.summary}</Note>
-      {asked && <Button variant="outlined" onClick={onBoth} sx={{ mt: 1 }}>Both stand there: light it</Button>}
+      {asked && (
+        <Button variant="outlined" onClick={onBoth} sx={{ mt: 1 }}>
+          Both stand there: light it
+        </Button>
+      )}
     </Box>
   );
 }

@@ -11,12 +11,22 @@ const REST_MS = 300;
 
 /** The five beads of what is planned, before the burner is lit. */
 export function PlanBalance({ request }: { request: PlanRequest }) {
-  const { balance } = useBalance(useMemo(() => balanceOf({ plan: request }), [request]), REST_MS);
+  const { balance } = useBalance(
+    useMemo(() => balanceOf({ plan: request }), [request]),
+    REST_MS,
+  );
   if (!balance) return null;
   return (
     <Box component="section" aria-label="Its balance" sx={{ mt: 1.5 }}>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}><Typography variant="h2">In balance?</Typography><Button size="small" component={Link} to="/balance?pot=plan" state={{ plan: request }}>Balance it</Button></Box>
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>Of the sauce, as it goes in and as it is eaten; savoury as grams of glutamate in 100 g.</Typography>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
+        <Typography variant="h2">In balance?</Typography>
+        <Button size="small" component={Link} to="/balance?pot=plan" state={{ plan: request }}>
+          Balance it
+        </Button>
+      </Box>
+      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+        Of the sauce, as it goes in and as it is eaten; savoury as grams of glutamate in 100 g.
+      </Typography>
       <Beads beads={balance.tastes} compact />
     </Box>
   );

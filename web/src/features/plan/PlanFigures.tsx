@@ -9,43 +9,146 @@ type Asked = 'FINAL_MASS' | 'START_MASS' | 'START_VOLUME' | 'SIMMER_TIME';
 
 /** Finds workings of a plan and asks what moves a figure, for the request behind it. */
 export function useWorkings(plan: PlanView, request: PlanRequest | undefined) {
-  const working = (figure: string): Working | undefined => plan.workings.find((w) => w.figure === figure);
-  const influences = (figure: Asked) => request && (() => answered(client.POST('/api/plans/influences/{figure}', { params: { path: { figure } }, body: request })));
+  const working = (figure: string): Working | undefined =>
+    plan.workings.find((w) => w.figure === figure);
+  const influences = (figure: Asked) =>
+    request &&
+    (() =>
+      answered(
+        client.POST('/api/plans/influences/{figure}', {
+          params: { path: { figure } },
+          body: request,
+        }),
+      ));
   return { working, influences };
 }
 
-interface Props { plan: PlanView; request: PlanRequest | undefined; zone: string }
+interface Props {
+  plan: PlanView;
+  request: PlanRequest | undefined;
+  zone: string;
+}
 
 /** When to light the burner and when it is thick enough. */
 export const Hours = memo(function Hours({ plan, request, zone }: Props) {
   const { working, influences } = useWorkings(plan, request);
-  if (!plan.hours) return <Typography variant="h2" component="p" role="status" sx={{ color: 'error.main' }}>{plan.neverReason}</Typography>;
+  if (!plan.hours)
+    return (
+      <Typography variant="h2" component="p" role="status" sx={{ color: 'error.main' }}>
+        {plan.neverReason}
+      </Typography>
+    );
   const { lightAt, thickAt, earliest, latest, spareAtWorstSeconds } = plan.hours;
   const late = spareAtWorstSeconds < 0;
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'flex-end' }}>
-      <Figure label="Light the burner" shown={{ value: show.hour(lightAt, zone), unit: '' }} size="large" working={working('lightAt')} influences={influences('SIMMER_TIME')} />
-      <Figure label={`Thick enough, ${show.hour(earliest, zone)} to ${show.hour(latest, zone)}`} shown={{ value: show.hour(thickAt, zone), unit: '' }} size="large" working={working('thickAt')} influences={influences('SIMMER_TIME')} />
-      <Figure label={late ? 'Late at worst' : 'To spare at worst'} shown={show.span(spareAtWorstSeconds)} tone={late ? 'error.main' : 'success.main'} working={working('lightAt')} />
+      <Figure
+        label="Light the burner"
+        shown={{ value: show.hour(lightAt, zone), unit: '' }}
+        size="large"
+        working={working('lightAt')}
+        influences={influences('SIMMER_TIME')}
+      />
+      <Figure
+        label={`Thick enough, ${show.hour(earliest, zone)} to ${show.hour(latest, zone)}`}
+        shown={{ value: show.hour(thickAt, zone), unit: '' }}
+        size="large"
+        working={working('thickAt')}
+        influences={influences('SIMMER_TIME')}
+      />
+      <Figure
+        label={late ? 'Late at worst' : 'To spare at worst'}
+        shown={show.span(spareAtWorstSeconds)}
+        tone={late ? 'error.main' : 'success.main'}
+        working={working('lightAt')}
+      />
     </Box>
   );
 });
 
 /** Mass, volume and solids at both ends. */
-export const Sizes = memo(function Sizes({ plan, request, units }: Omit<Props, 'zone'> & { units: Units }) {
+export const Sizes = memo(function Sizes({
+  plan,
+  request,
+  units,
+}: Omit<Props, 'zone'> & { units: Units }) {
   const { working, influences } = useWorkings(plan, request);
   const fit = plan.fit;
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', borderTop: 1, borderColor: 'divider', gap: { xs: 2, md: 3.5 }, py: 1.25, mt: 'auto', position: { md: 'sticky' }, bottom: 0, bgcolor: 'background.paper', mx: { md: -3.5 }, px: { md: 3.5 }, mb: { md: -3 } }}>
-      <Figure label="At the start" shown={show.mass(plan.startMassKilograms, units)} working={working('startMass')} influences={influences('START_MASS')} />
-      <Figure label="filling" shown={show.volume(fit.startVolumeCubicMeters, units)} working={working('startVolume')} influences={influences('START_VOLUME')} />
-      <Figure label={`At the end, ${plan.pieceMassKilograms > 0 ? 'with its pieces, ' : ''}${Math.floor(plan.portions + 1e-6)} portions`} shown={show.mass(plan.endMassKilograms, units)} working={working('finalMass')} influences={influences('FINAL_MASS')} />
-      <Figure label="filling" shown={show.volume(fit.endVolumeCubicMeters, units)} working={working('startVolume')} />
-      <Figure label="Solids of the sauce" shown={{ value: `${show.percent(plan.startSolidsFraction).value} → ${show.percent(plan.targetSolidsFraction).value}`, unit: '%' }} working={working('thickness')} />
-      {plan.alcoholLeft && <Figure label="Alcohol left of the wine’s" shown={{ value: `${show.percent(plan.alcoholLeft.leastFraction).value} – ${show.percent(plan.alcoholLeft.mostFraction).value}`, unit: '%' }} working={working('alcohol')} />}
-      <Figure label="Salt of the sauce" shown={show.percent(plan.saltFraction)} working={working('salt')} />
-      <Figure label="Water to lose" shown={show.mass(plan.waterToLoseKilograms, units)} working={working('thickAt')} />
-      <Figure label="Room for bubbles" shown={{ value: fit.withinHeadroom ? 'enough' : 'too full', unit: '' }} tone={fit.withinHeadroom ? 'success.main' : 'error.main'} working={working('headroom')} />
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        borderTop: 1,
+        borderColor: 'divider',
+        gap: { xs: 2, md: 3.5 },
+        py: 1.25,
+        mt: 'auto',
+        position: { md: 'sticky' },
+        bottom: 0,
+        bgcolor: 'background.paper',
+        mx: { md: -3.5 },
+        px: { md: 3.5 },
+        mb: { md: -3 },
+      }}
+    >
+      <Figure
+        label="At the start"
+        shown={show.mass(plan.startMassKilograms, units)}
+        working={working('startMass')}
+        influences={influences('START_MASS')}
+      />
+      <Figure
+        label="filling"
+        shown={show.volume(fit.startVolumeCubicMeters, units)}
+        working={working('startVolume')}
+        influences={influences('START_VOLUME')}
+      />
+      <Figure
+        label={`At the end, ${plan.pieceMassKilograms > 0 ? 'with its pieces, ' : ''}${Math.floor(plan.portions + 1e-6)} portions`}
+        shown={show.mass(plan.endMassKilograms, units)}
+        working={working('finalMass')}
+        influences={influences('FINAL_MASS')}
+      />
+      <Figure
+        label="filling"
+        shown={show.volume(fit.endVolumeCubicMeters, units)}
+        working={working('startVolume')}
+      />
+      <Figure
+        label="Solids of the sauce"
+        shown={{
+          value: `${show.percent(plan.startSolidsFraction).value} → ${show.percent(plan.targetSolidsFraction).value}`,
+          unit: '%',
+        }}
+        working={working('thickness')}
+      />
+      {plan.alcoholLeft && (
+        <Figure
+          label="Alcohol left of the wine’s"
+          shown={{
+            value: `${show.percent(plan.alcoholLeft.leastFraction).value} – ${show.percent(plan.alcoholLeft.mostFraction).value}`,
+            unit: '%',
+          }}
+          working={working('alcohol')}
+        />
+      )}
+      <Figure
+        label="Salt of the sauce"
+        shown={show.percent(plan.saltFraction)}
+        working={working('salt')}
+      />
+      <Figure
+        label="Water to lose"
+        shown={show.mass(plan.waterToLoseKilograms, units)}
+        working={working('thickAt')}
+      />
+      <Figure
+        label="Room for bubbles"
+        shown={{ value: fit.withinHeadroom ? 'enough' : 'too full', unit: '' }}
+        tone={fit.withinHeadroom ? 'success.main' : 'error.main'}
+        working={working('headroom')}
+      />
     </Box>
   );
 });

@@ -6,9 +6,20 @@ import { FallLine } from '../../ui/FallLine';
 import { Urn } from '../../ui/Urn';
 
 /** The real pot with its levels, and the fall over the clock. */
-export const PlanPicture = memo(function PlanPicture({ plan, vessel, units, zone }: { plan: PlanView; vessel: VesselView; units: Units; zone: string }) {
+export const PlanPicture = memo(function PlanPicture({
+  plan,
+  vessel,
+  units,
+  zone,
+}: {
+  plan: PlanView;
+  vessel: VesselView;
+  units: Units;
+  zone: string;
+}) {
   const { fit } = plan;
-  const volume = (cubicMeters: number, meters: number) => `${show.text(show.volume(cubicMeters, units))} · ${show.text(show.depth(meters, units))}`;
+  const volume = (cubicMeters: number, meters: number) =>
+    `${show.text(show.volume(cubicMeters, units))} · ${show.text(show.depth(meters, units))}`;
   const massText = (kilograms: number) => show.massMark(kilograms, units);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
@@ -21,17 +32,29 @@ export const PlanPicture = memo(function PlanPicture({ plan, vessel, units, zone
           title={`${vessel.name} to scale: ${volume(fit.startVolumeCubicMeters, fit.startDepthMeters)} at the start, ${volume(fit.endVolumeCubicMeters, fit.endDepthMeters)} wanted`}
           levels={[
             { kind: 'headroom', depthMeters: fit.headroomDepthMeters, label: 'headroom' },
-            { kind: 'start', depthMeters: fit.startDepthMeters, label: `start ${volume(fit.startVolumeCubicMeters, fit.startDepthMeters)}` },
-            { kind: 'wanted', depthMeters: fit.endDepthMeters, label: `wanted ${volume(fit.endVolumeCubicMeters, fit.endDepthMeters)}` },
+            {
+              kind: 'start',
+              depthMeters: fit.startDepthMeters,
+              label: `start ${volume(fit.startVolumeCubicMeters, fit.startDepthMeters)}`,
+            },
+            {
+              kind: 'wanted',
+              depthMeters: fit.endDepthMeters,
+              label: `wanted ${volume(fit.endVolumeCubicMeters, fit.endDepthMeters)}`,
+            },
           ]}
         />
       </Box>
       {plan.hours ? (
         <FallLine
-          likely={plan.likely} early={plan.early} late={plan.late} serveAt={plan.readyBy}
+          likely={plan.likely}
+          early={plan.early}
+          late={plan.late}
+          serveAt={plan.readyBy}
           targetKilograms={plan.targetMassKilograms}
           targetLabel={`${show.text(show.percent(plan.targetSolidsFraction))} solids`}
-          hour={(at) => show.hour(at, zone)} massText={massText}
+          hour={(at) => show.hour(at, zone)}
+          massText={massText}
           title={`The fall line: ${massText(plan.startMassKilograms)} falls to ${massText(plan.targetMassKilograms)} by ${show.hour(plan.hours.thickAt, zone)}, between ${show.hour(plan.hours.earliest, zone)} and ${show.hour(plan.hours.latest, zone)}`}
         />
       ) : null}

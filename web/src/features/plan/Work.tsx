@@ -7,16 +7,33 @@ import { loadsInWords } from '../../ui/loads';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { taskWords } from '../../ui/tasks';
 
-interface Props { preview: PlanPreview; units: Units; zone: string; now: number }
+interface Props {
+  preview: PlanPreview;
+  units: Units;
+  zone: string;
+  now: number;
+}
 
 /** A line of the list: a task, or all cutting on one board. */
-interface Line { key: string; at: string; what: string; detail: string; seconds: number }
+interface Line {
+  key: string;
+  at: string;
+  what: string;
+  detail: string;
+  seconds: number;
+}
 
 /** All of the work by the clock, from what is soaked to what is stirred in at the end. */
 export const Work = memo(function Work({ preview: { plan, tasks }, units, zone, now }: Props) {
   const working = plan.workings.find((w) => w.figure === 'preparation');
   const hands = tasks.reduce((sum, t) => sum + t.hands.likelySeconds, 0);
-  const lines = [...tasks.filter((t) => t.kind === 'BEGIN_EARLY').map((t) => line(t, plan.stages, units)), ...prepared(tasks, units), ...tasks.filter((t) => t.kind !== 'BEGIN_EARLY' && t.kind !== 'PREP').map((t) => line(t, plan.stages, units))];
+  const lines = [
+    ...tasks.filter((t) => t.kind === 'BEGIN_EARLY').map((t) => line(t, plan.stages, units)),
+    ...prepared(tasks, units),
+    ...tasks
+      .filter((t) => t.kind !== 'BEGIN_EARLY' && t.kind !== 'PREP')
+      .map((t) => line(t, plan.stages, units)),
+  ];
   const begins = lines.map((l) => l.at).toSorted()[0];
   const late = plan.hours && begins && now - new Date(begins).getTime() > A_MINUTE_MS;
   return (
@@ -25,13 +42,38 @@ export const Work = memo(function Work({ preview: { plan, tasks }, units, zone, 
         <Typography variant="h2">The work, {show.text(show.span(hands))} of hands</Typography>
         {working && <ShowWorking working={working} title="Before the simmer" words="how long" />}
       </Box>
-      {late && <Typography sx={{ color: 'error.main', fontSize: sizes.note }}>It should have begun at {show.hour(begins, zone)}: what is not ready yet makes it later.</Typography>}
+      {late && (
+        <Typography sx={{ color: 'error.main', fontSize: sizes.note }}>
+          It should have begun at {show.hour(begins, zone)}: what is not ready yet makes it later.
+        </Typography>
+      )}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {lines.map((l) => (
-          <Box component="li" key={l.key} sx={{ display: 'grid', gridTemplateColumns: columns.work, columnGap: 1.5, alignItems: 'baseline', py: 0.35 }}>
-            <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, whiteSpace: 'nowrap' }}>{plan.hours ? show.hour(l.at, zone) : ''}</Typography>
-            <Typography sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>{l.what} <Typography component="span" sx={{ fontSize: sizes.note, color: 'text.secondary' }}>{l.detail}</Typography></Typography>
-            <Typography sx={{ fontFamily: faces.figures, whiteSpace: 'nowrap', textAlign: 'right' }}>{l.seconds >= SHOWN_FROM ? show.text(show.span(l.seconds)) : ''}</Typography>
+          <Box
+            component="li"
+            key={l.key}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: columns.work,
+              columnGap: 1.5,
+              alignItems: 'baseline',
+              py: 0.35,
+            }}
+          >
+            <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, whiteSpace: 'nowrap' }}>
+              {plan.hours ? show.hour(l.at, zone) : ''}
+            </Typography>
+            <Typography sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+              {l.what}{' '}
+              <Typography component="span" sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+                {l.detail}
+              </Typography>
+            </Typography>
+            <Typography
+              sx={{ fontFamily: faces.figures, whiteSpace: 'nowrap', textAlign: 'right' }}
+            >
+              {l.seconds >= SHOWN_FROM ? show.text(show.span(l.seconds)) : ''}
+            </Typography>
           </Box>
         ))}
       </Box>
@@ -48,8 +90,20 @@ function line(task: TaskView, stages: StageView[], units: Units): Line {
   const place = /stage-(\d+)$/.exec(task.key)?.[1];
   const stage = place === undefined ? undefined : stages[Number(place)];
   const loads = stage ? loadsInWords(stage, units) : '';
-  const held = task.kind === 'LIGHT' ? task.needs.map((n) => n.name).filter(Boolean).join(' on ') : '';
-  return { key: task.key, at: task.at, what: taskWords(task, units), detail: loads || held, seconds: lasts(task) };
+  const held =
+    task.kind === 'LIGHT'
+      ? task.needs
+          .map((n) => n.name)
+          .filter(Boolean)
+          .join(' on ')
+      : '';
+  return {
+    key: task.key,
+    at: task.at,
+    what: taskWords(task, units),
+    detail: loads || held,
+    seconds: lasts(task),
+  };
 }
 
 /** What is done on one board or in one bowl stands together. */
@@ -59,5 +113,11 @@ function prepared(tasks: TaskView[], units: Units): Line[] {
     const tool = task.needs[0]?.name ?? '';
     tools.set(tool, [...(tools.get(tool) ?? []), task]);
   }
-  return [...tools].map(([tool, on]) => ({ key: `tool ${tool}`, at: on[0]?.at ?? '', what: tool, detail: on.map((t) => taskWords(t, units)).join('; '), seconds: on.reduce((sum, t) => sum + lasts(t), 0) }));
+  return [...tools].map(([tool, on]) => ({
+    key: `tool ${tool}`,
+    at: on[0]?.at ?? '',
+    what: tool,
+    detail: on.map((t) => taskWords(t, units)).join('; '),
+    seconds: on.reduce((sum, t) => sum + lasts(t), 0),
+  }));
 }

@@ -1,7 +1,13 @@
 import { usePolling } from '../../api/changes';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { client, type PlanPreview, type PlanRequest, type ShareView, type WaysView } from '../../api/client';
+import {
+  client,
+  type PlanPreview,
+  type PlanRequest,
+  type ShareView,
+  type WaysView,
+} from '../../api/client';
 import { answered, ProblemError } from '../../api/problem';
 
 const DEBOUNCE_MS = 8;
@@ -10,12 +16,19 @@ const WAYS_DEBOUNCE_MS = 250;
 const MINUTE_MS = 60_000;
 
 /** What was asked of the server last and what it answered; while something is wrong, the last plan stays. */
-interface Planned { preview: PlanPreview | undefined; problem: ProblemError | undefined; request: PlanRequest | undefined }
+interface Planned {
+  preview: PlanPreview | undefined;
+  problem: ProblemError | undefined;
+  request: PlanRequest | undefined;
+}
 
 /** The plan for a request, computed while the cook types. Stale questions are dropped before or while they are asked. */
 export function usePlan(request: PlanRequest | undefined): Planned {
   const text = JSON.stringify(request);
-  const asked = useMemo(() => (text === undefined ? undefined : (JSON.parse(text) as PlanRequest)), [text]);
+  const asked = useMemo(
+    () => (text === undefined ? undefined : (JSON.parse(text) as PlanRequest)),
+    [text],
+  );
   const { data, error } = useQuery({
     notifyOnChangeProps: ['data', 'error'],
     queryKey: ['plan', text],
@@ -30,7 +43,11 @@ export function usePlan(request: PlanRequest | undefined): Planned {
   });
   const [last, setLast] = useState(data);
   if (data && data !== last) setLast(data);
-  return { preview: data ?? last, problem: error instanceof ProblemError ? error : undefined, request: asked };
+  return {
+    preview: data ?? last,
+    problem: error instanceof ProblemError ? error : undefined,
+    request: asked,
+  };
 }
 
 /** Waits for the next keystroke, which would make the question stale. */
@@ -55,10 +72,13 @@ export function useWays(request: PlanRequest | undefined, standing: boolean): Wa
 
 /** The pots that would share a batch too large for one. */
 export function useShares(request: PlanRequest | undefined, tooLarge: boolean): ShareView[] {
-  return useQuery({
-    queryKey: ['plan-shares', JSON.stringify(request)],
-    queryFn: ({ signal }) => answered(client.POST('/api/plans/shares', { body: request as PlanRequest, signal })),
-    enabled: request !== undefined && tooLarge,
-    gcTime: MINUTE_MS,
-  }).data ?? [];
+  return (
+    useQuery({
+      queryKey: ['plan-shares', JSON.stringify(request)],
+      queryFn: ({ signal }) =>
+        answered(client.POST('/api/plans/shares', { body: request as PlanRequest, signal })),
+      enabled: request !== undefined && tooLarge,
+      gcTime: MINUTE_MS,
+    }).data ?? []
+  );
 }
