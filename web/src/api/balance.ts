@@ -7,6 +7,7 @@ import {
   type PlanRequest,
   type School,
 } from './client';
+import { pause } from './pause';
 import { answered, ProblemError } from './problem';
 
 const MINUTE_MS = 60_000;
@@ -36,10 +37,7 @@ export function useBalance(
     // Under the batches: what is written at the stove makes it stale.
     queryKey: ['batches', 'balance', text],
     queryFn: async ({ signal }) => {
-      await new Promise<void>(
-        (go, stop) =>
-          void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), restMilliseconds),
-      );
+      await pause(signal, restMilliseconds);
       return answered(
         client.POST('/api/balance/preview', { body: request as BalanceRequest, signal }),
       );

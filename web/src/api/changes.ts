@@ -75,9 +75,11 @@ export function listen(queries: QueryClient): () => void {
   const load = () => {
     held.timer = undefined;
     const heard = waiting.splice(0);
-    void queries.invalidateQueries({
-      predicate: (query) => heard.some((each) => touches(each, query.queryKey)),
-    });
+    queries
+      .invalidateQueries({
+        predicate: (query) => heard.some((each) => touches(each, query.queryKey)),
+      })
+      .catch(reportError);
   };
   const hear = (change: Change) => {
     waiting.push(change);

@@ -128,7 +128,7 @@ export const newId = (): string => v4();
 
 const DEVICE = 'urnstew.device';
 /** Which tablet or phone this is: made up once, so that a write can be traced to it. */
-function device(): string {
+export function device(): string {
   const known = localStorage.getItem(DEVICE);
   if (known) return known;
   const made = newId();

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { client, type CoolingPreview, type KeepingWrites } from './client';
+import { pause } from './pause';
 import { answered, ProblemError } from './problem';
 
 const HALF_MINUTE_MS = 30_000;
@@ -34,10 +35,7 @@ export function useCoolingPreview(
   const { data, error } = useQuery({
     queryKey: ['keepings', 'preview', text],
     queryFn: async ({ signal }) => {
-      await new Promise<void>(
-        (go, stop) =>
-          void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), restMilliseconds),
-      );
+      await pause(signal, restMilliseconds);
       return answered(
         client.POST('/api/keepings/cooling-preview', { body: request as Preview, signal }),
       );

@@ -1,5 +1,6 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { client } from './client';
+import { pause } from './pause';
 import { answered } from './problem';
 
 const REST_MS = 120;
@@ -9,10 +10,7 @@ export function useLogbook(words: string) {
   return useInfiniteQuery({
     queryKey: ['batches', 'logbook', words],
     queryFn: async ({ pageParam, signal }) => {
-      await new Promise<void>(
-        (go, stop) =>
-          void setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), words ? REST_MS : 0),
-      );
+      await pause(signal, words ? REST_MS : 0);
       return answered(
         client.GET('/api/logbook', { params: { query: { words, ...pageParam } }, signal }),
       );

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { client, type LotWrites } from './client';
+import { client, type LotView, type LotWrites } from './client';
 import { answered, ProblemError } from './problem';
 
 const MINUTE_MS = 60_000;
@@ -86,3 +86,7 @@ export function useReady(formulaId: string, wantedKilograms: number, covers: num
     staleTime: MINUTE_MS,
   });
 }
+
+/** How full its tubs are, 0 to 1. */
+export const fillOf = (lot: LotView): number =>
+  lot.massKilograms / Math.max(lot.massKilograms, lot.tubs * lot.eachKilograms);

@@ -1,9 +1,10 @@
-import { Box, Button } from '@mui/material';
 import { useKitchen } from '../api/kitchen';
 import { nameOf, useEntries, useRetries, type Entry } from '../api/outbox';
 import { ProblemError } from '../api/problem';
 import { show } from '../quantities';
+import { ActButton } from '../ui/ActButton';
 import { Note } from '../ui/Note';
+import { Strip } from '../ui/ui.styles';
 
 /** What was typed while the server was away: nothing of it is lost, and nothing vanishes unsaid. */
 export function Waiting() {
@@ -12,20 +13,7 @@ export function Waiting() {
   const zone = useKitchen().data?.settings.zone;
   if (waiting.length + parked.length === 0) return null;
   return (
-    <Box
-      sx={{
-        px: { xs: 2, md: 3.5 },
-        pt: 2,
-        display: 'flex',
-        flexDirection: 'column',
-        gap: 1,
-        position: 'sticky',
-        top: 0,
-        zIndex: 5,
-        maxHeight: '33dvh',
-        overflowY: 'auto',
-      }}
-    >
+    <Strip>
       {waiting.length > 0 && (
         <Note>
           {waiting.length} {waiting.length === 1 ? 'entry waits' : 'entries wait'} on this device
@@ -34,22 +22,16 @@ export function Waiting() {
       )}
       {parked.map((entry) => (
         <Note key={entry.key} tone="tomato">
-          {words(entry, zone)}
-          <Button
-            onClick={() => void sendAgain(entry)}
-            sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}
-          >
-            Send it again
-          </Button>
-          <Button
-            onClick={() => void leaveOut(entry.key)}
-            sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}
-          >
-            Leave it out
-          </Button>
+          {words(entry, zone)}{' '}
+          <ActButton color="inherit" onAct={() => sendAgain(entry)}>
+            <u>Send it again</u>
+          </ActButton>
+          <ActButton color="inherit" onAct={() => leaveOut(entry.key)}>
+            <u>Leave it out</u>
+          </ActButton>
         </Note>
       ))}
-    </Box>
+    </Strip>
   );
 }
 
@@ -64,5 +46,6 @@ function typed(body: Record<string, unknown>): string {
 
 function words(entry: Entry, zone: string | undefined): string {
   const when = zone ? `, typed at ${show.hour(entry.typedAt, zone)},` : '';
-  return `${nameOf(entry)}${typed(entry.body)}${when} was not taken. ${entry.problem ? new ProblemError(entry.problem).summary : ''}`;
+  const why = entry.problem ? new ProblemError(entry.problem).summary : '';
+  return `${nameOf(entry)}${typed(entry.body)}${when} was not taken. ${why}`;
 }

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { show, standIn } from '../test/stove';
 import { Waiting } from './Waiting';
-import { KeyMap, useKeys } from './keys';
+import { KeyMap, useKeys } from '../ui/keys';
 
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());

@@ -1,6 +1,6 @@
-import { Box, InputBase, Typography } from '@mui/material';
 import { memo, useId } from 'react';
-import { faces, sizes } from '../theme/tokens';
+import { Text } from '../ui/text';
+import { FieldLine, FigureInput } from '../ui/ui.styles';
 
 interface Props {
   label: string;
@@ -16,37 +16,16 @@ interface Props {
 }
 
 /** A field that keeps what was typed apart from what was understood. */
-export const QuantityField = memo(function QuantityField({
-  label,
-  text,
-  onText,
-  understood,
-  fault,
-  numeric = true,
-  autoFocus = false,
-}: Props) {
+export const QuantityField = memo(function QuantityField(props: Props) {
+  const { label, text, onText, understood, fault, numeric = true, autoFocus = false } = props;
   const id = useId();
   return (
-    <Box>
-      <Typography
-        component="label"
-        htmlFor={id}
-        variant="caption"
-        sx={{ color: 'text.secondary', display: 'block' }}
-      >
+    <div>
+      <Text component="label" htmlFor={id} variant="caption" tone="muted" sx={{ display: 'block' }}>
         {label}
-      </Typography>
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'baseline',
-          gap: 1,
-          borderBottomWidth: fault ? 3 : 1.5,
-          borderBottomStyle: 'solid',
-          borderBottomColor: fault ? 'error.main' : 'text.primary',
-        }}
-      >
-        <InputBase
+      </Text>
+      <FieldLine wrong={Boolean(fault)}>
+        <FigureInput
           id={id}
           value={text}
           autoFocus={autoFocus}
@@ -58,31 +37,19 @@ export const QuantityField = memo(function QuantityField({
             inputMode: numeric ? 'decimal' : 'text',
             enterKeyHint: 'done',
           }}
-          sx={{
-            flex: 1,
-            minWidth: 0,
-            fontFamily: faces.figures,
-            fontWeight: 600,
-            fontSize: sizes.figure,
-            '& input': { py: 0.25 },
-          }}
         />
-      </Box>
-      <Typography
+      </FieldLine>
+      <Text
         id={`${id}-note`}
         variant="caption"
         role={fault ? 'alert' : undefined}
         aria-live="polite"
-        sx={{
-          color: fault ? 'error.main' : 'text.secondary',
-          display: 'block',
-          fontWeight: 500,
-          lineHeight: 1.3,
-          mt: 0.25,
-        }}
+        tone={fault ? 'alarm' : 'muted'}
+        plain
+        sx={{ display: 'block', mt: 0.25 }}
       >
         {fault ?? understood}
-      </Typography>
-    </Box>
+      </Text>
+    </div>
   );
 });

@@ -66,8 +66,12 @@ function sixteenths(value: number): string {
   return `${whole ? `${whole} ` : ''}${parts / halved}/${16 / halved}`;
 }
 
+/** From so many cups on, quarts are read more easily. */
+const MOST_CUPS = 8;
+
 /** Spoons and cups of US customary size. */
 export function spoons(cubicMeters: number): Shown {
+  if (cubicMeters >= CUP * MOST_CUPS) return volume(cubicMeters, 'US');
   if (cubicMeters >= CUP / 4) return { value: quarters(cubicMeters / CUP), unit: 'cup' };
   if (cubicMeters >= CUP / 16) return { value: quarters((cubicMeters / CUP) * 16), unit: 'tbsp' };
   return { value: quarters((cubicMeters / CUP) * 48), unit: 'tsp' };
@@ -76,7 +80,7 @@ export function spoons(cubicMeters: number): Shown {
 /** Something poured: millilitres where litres would round it away. */
 export function poured(cubicMeters: number, units: Units): Shown {
   if (units === 'US')
-    return cubicMeters < CUP * 2
+    return cubicMeters < CUP * MOST_CUPS
       ? { value: quarters(cubicMeters / CUP), unit: 'cup' }
       : volume(cubicMeters, units);
   return cubicMeters < 1e-3
@@ -95,6 +99,12 @@ export function depth(meters: number, units: Units): Shown {
     ? { value: sixteenths(meters / 0.0254), unit: 'in' }
     : { value: fixed(meters * 1000, 0), unit: 'mm' };
 }
+
+/** Height above the sea, in whole metres or tens of feet. */
+export const altitude = (meters: number, units: Units): Shown =>
+  units === 'US'
+    ? { value: fixed(Math.round(meters / 0.3048 / 10) * 10, 0), unit: 'ft' }
+    : { value: fixed(meters, 0), unit: 'm' };
 
 export const percent = (share: number): Shown => ({ value: fixed(share * 100, 1), unit: '%' });
 

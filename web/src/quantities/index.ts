@@ -1,5 +1,5 @@
 export { QuantityField } from './QuantityField';
-export { parseQuantity, readPintsAs, type Measures, type Understanding } from './parse';
+export { parseQuantity, readPintsAs, typed, type Measures, type Understanding } from './parse';
 export { parseHour } from './timeOfDay';
 export * as show from './format';
 export type { Shown, Units } from './format';

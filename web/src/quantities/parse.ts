@@ -144,3 +144,16 @@ function number(written: string): number {
 
 const notUnderstood = (kind: Kind) =>
   refuse(`That is not understood. Type a number with ${IN_WORDS[kind]}.`);
+
+/** A text as a quantity: its value where it is understood, what is wrong once something is typed. */
+export function typed(
+  text: string,
+  kind: Kind,
+  ownUnit: string,
+  measures = NO_MEASURES,
+): { value: number | undefined; fault: string | undefined } {
+  const read = parseQuantity(text, kind, ownUnit, measures);
+  return read.outcome === 'understood'
+    ? { value: read.value, fault: undefined }
+    : { value: undefined, fault: text ? read.message : undefined };
+}

@@ -43,6 +43,9 @@ function scheme(t: typeof light): ColorSystemOptions {
   };
 }
 
+/** Fingers need more room than a mouse, on whatever width. */
+const COARSE = '@media (pointer: coarse)';
+
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-scheme' },
   colorSchemes: { light: scheme(light), dark: scheme(dark) },
@@ -72,6 +75,8 @@ export const theme = createTheme({
         html: { scrollPaddingBottom: sizes.bar },
         a: { color: 'inherit' },
         body: { fontVariantNumeric: 'tabular-nums' },
+        // Whoever works by keys always sees where they are.
+        ':focus-visible': { outline: '3px solid var(--mui-palette-error-main)', outlineOffset: 2 },
         '@media (prefers-reduced-motion: reduce)': {
           '*': { transition: 'none !important', animation: 'none !important' },
         },
@@ -80,12 +85,13 @@ export const theme = createTheme({
     MuiButton: {
       defaultProps: { disableElevation: true, disableRipple: true },
       styleOverrides: {
-        root: { padding: '8px 16px', minHeight: 42 },
+        root: { padding: '8px 16px', minHeight: 42, [COARSE]: { minHeight: sizes.press } },
         sizeSmall: {
           padding: '2px 10px',
           minHeight: 30,
-          '@media (pointer: coarse)': { minHeight: 44 },
+          [COARSE]: { minHeight: sizes.press },
         },
+        sizeLarge: { minHeight: 48, [COARSE]: { minHeight: sizes.target } },
       },
     },
     MuiDialogTitle: {
@@ -94,6 +100,17 @@ export const theme = createTheme({
       },
     },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: {
+        root: {
+          '&.Mui-focusVisible': {
+            outline: '3px solid var(--mui-palette-error-main)',
+            outlineOffset: 2,
+          },
+        },
+      },
+    },
+    MuiCheckbox: { styleOverrides: { root: { [COARSE]: { padding: 10 } } } },
   },
 });

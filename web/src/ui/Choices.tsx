@@ -1,5 +1,7 @@
-import { Box, Typography } from '@mui/material';
 import { memo, useId } from 'react';
+import { CoverInput, Row } from './layout';
+import { Text } from './text';
+import { ChoiceLabel } from './ui.styles';
 
 interface Props<T extends string> {
   label: string;
@@ -14,66 +16,38 @@ interface Props<T extends string> {
 function Chosen<T extends string>({ label, options, chosen, onChoose, fault, note }: Props<T>) {
   const id = useId();
   return (
-    <Box role="radiogroup" aria-labelledby={id}>
-      <Typography
-        id={id}
-        variant="caption"
-        sx={{ color: 'text.secondary', display: 'block', mb: 0.25 }}
-      >
+    <div
+      role="radiogroup"
+      aria-labelledby={id}
+      aria-describedby={fault ? `${id}-fault` : undefined}
+    >
+      <Text id={id} variant="caption" tone="muted" sx={{ display: 'block', mb: 0.25 }}>
         {label}
-      </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.6 }}>
+      </Text>
+      <Row gap={0.6} wrap>
         {options.map((o) => (
-          <Box
-            key={o.value}
-            component="label"
-            sx={{
-              position: 'relative',
-              display: 'inline-flex',
-              alignItems: 'center',
-              border: 1.5,
-              borderColor: o.value === chosen ? 'text.primary' : 'divider',
-              borderRadius: 1,
-              px: 0.95,
-              py: 0.1,
-              fontWeight: 600,
-              fontSize: '0.86rem',
-              minHeight: { xs: 44, md: 28 },
-              bgcolor: o.value === chosen ? 'text.primary' : 'transparent',
-              color: o.value === chosen ? 'background.paper' : 'text.primary',
-              '&:focus-within': { outline: 2, outlineColor: 'error.main', outlineOffset: 2 },
-            }}
-          >
-            <Box
-              component="input"
+          <ChoiceLabel key={o.value} on={o.value === chosen}>
+            <CoverInput
               type="radio"
               name={id}
               checked={o.value === chosen}
               onChange={() => onChoose(o.value)}
-              sx={{
-                position: 'absolute',
-                opacity: 0,
-                width: '100%',
-                height: '100%',
-                m: 0,
-                cursor: 'pointer',
-              }}
             />
             {o.text}
-          </Box>
+          </ChoiceLabel>
         ))}
-      </Box>
+      </Row>
       {note && !fault && (
-        <Typography variant="caption" sx={{ display: 'block', fontWeight: 600 }}>
+        <Text variant="caption" strong sx={{ display: 'block' }}>
           {note}
-        </Typography>
+        </Text>
       )}
       {fault && (
-        <Typography variant="caption" role="alert" sx={{ color: 'error.main' }}>
+        <Text id={`${id}-fault`} variant="caption" role="alert" tone="alarm">
           {fault}
-        </Typography>
+        </Text>
       )}
-    </Box>
+    </div>
   );
 }
 

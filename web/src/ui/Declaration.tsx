@@ -1,6 +1,6 @@
-import { Box, Typography } from '@mui/material';
 import type { DeclarationView } from '../api/client';
-import { sizes } from '../theme/tokens';
+import { Column } from './layout';
+import { Text } from './text';
 
 interface Props {
   of: DeclarationView;
@@ -13,39 +13,35 @@ export function Declaration({ of, avoided = [] }: Props) {
     .filter((d) => d.brokenBy.length === 0 && d.doubts.length === 0)
     .map((d) => d.words);
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 0.4 }}>
-      {says(of) && <Typography sx={{ fontSize: sizes.note }}>No declared allergen.</Typography>}
+    <Column gap={0.4}>
+      {says(of) && <Text size="note">No declared allergen.</Text>}
       {of.allergens.map((a) => (
-        <Typography key={a.allergen} sx={{ fontSize: sizes.note }}>
+        <Text key={a.allergen} size="note">
           <b>{a.words}</b>
           {a.inUnitedStates ? '' : ' (EU list)'}: {a.causes.join(', ')}
-        </Typography>
+        </Text>
       ))}
       {packsToRead(of).map(([packs, words]) => (
-        <Typography key={packs} sx={{ fontSize: sizes.note, color: 'warning.main' }}>
+        <Text key={packs} tone="warn" size="note">
           <b>{words.join(', ')}?</b> Read the pack of {packs}
-        </Typography>
+        </Text>
       ))}
       {of.unknown.length > 0 && (
-        <Typography sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}>
+        <Text tone="alarm" size="note" strong>
           Not known: {of.unknown.join('; ')}
-        </Typography>
+        </Text>
       )}
       {kept.length > 0 && (
-        <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>
+        <Text tone="good" size="note" strong>
           {kept.join(', ')}
-        </Typography>
+        </Text>
       )}
       {avoided.map((a) => (
-        <Typography
-          key={a.words}
-          role="alert"
-          sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}
-        >
+        <Text key={a.words} role="alert" tone="alarm" size="note" strong>
           This kitchen avoids {a.words}: {a.causes.join(', ')}
-        </Typography>
+        </Text>
       ))}
-    </Box>
+    </Column>
   );
 }
 

@@ -1,7 +1,9 @@
 import { useTheme } from '@mui/material/styles';
-import { scaleLinear, scaleTime } from 'd3-scale';
+import { scaleLinear, scaleTime, type ScaleLinear, type ScaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { CurvePoint } from '../api/client';
+import { ReadingMark } from './FallMark';
+import { LETTERS, Picture, unlike } from './Picture';
 
 export interface Mark {
   at: string;
@@ -20,64 +22,85 @@ interface Props {
   targetLabel: string;
   readings?: Mark[];
   serveAt?: string | undefined;
+  /** What it is like when it is served: how much time is left, how thick it is then. */
+  serveWords?: string | undefined;
   nowAt?: number | undefined;
   hour: (instant: number) => string;
   massText: (kilograms: number) => string;
   title: string;
   height?: number;
-  /** Width in units of the drawing: small makes the words larger. */
-  width?: number;
 }
 
-const EDGE = { left: 52, right: 14, top: 18, bottom: 24 };
+const EDGE = { left: 52, right: 14, top: 20, bottom: 24 };
+const ms = (c: { at: string }) => Date.parse(c.at);
+
+interface Drawn {
+  x: ScaleTime<number, number>;
+  y: ScaleLinear<number, number>;
+  width: number;
+  height: number;
+}
+
+/** Where hours and masses lie in the picture. */
+function drawn(props: Props, width: number, height: number): Drawn {
+  const { likely, late, planned = [], readings = [], targetKilograms, serveAt, nowAt } = props;
+  const ends = [...likely, ...late, ...planned].map(ms);
+  if (serveAt) ends.push(Date.parse(serveAt));
+  if (nowAt) ends.push(nowAt);
+  const masses = [
+    ...[...likely, ...planned].map((c) => c.massKilograms),
+    ...readings.map((r) => r.kilograms),
+  ];
+  const most = Math.max(...masses);
+  const span = most - targetKilograms || 1;
+  return {
+    x: scaleTime([Math.min(...likely.map(ms)), Math.max(...ends)], [EDGE.left, width - EDGE.right]),
+    y: scaleLinear(
+      [targetKilograms - span * 0.25, most + span * 0.08],
+      [height - EDGE.bottom, EDGE.top],
+    ),
+    width,
+    height,
+  };
+}
 
 /** Mass over clock time: prediction with its band, readings, target. It answers: when? */
 export function FallLine(props: Props) {
-  const {
-    likely,
-    early,
-    late,
-    planned,
-    targetKilograms,
-    readings = [],
-    serveAt,
-    nowAt,
-    height = 190,
-    width = 520,
-  } = props;
+  const { title, height = 190, readings = [] } = props;
   const p = useTheme().vars.palette;
-  const ms = (c: { at: string }) => new Date(c.at).getTime();
-  const ends = [...likely, ...late, ...(planned ?? [])].map(ms);
-  if (serveAt) ends.push(new Date(serveAt).getTime());
-  if (nowAt) ends.push(nowAt);
-  const masses = [...likely, ...(planned ?? [])]
-    .map((c) => c.massKilograms)
-    .concat(readings.map((r) => r.kilograms));
-  const span = Math.max(...masses) - targetKilograms || 1;
-  const x = scaleTime(
-    [Math.min(...likely.map(ms)), Math.max(...ends)],
-    [EDGE.left, width - EDGE.right],
-  );
-  const y = scaleLinear(
-    [targetKilograms - span * 0.25, Math.max(...masses) + span * 0.08],
-    [height - EDGE.bottom, EDGE.top],
-  );
-  const path = line<CurvePoint>(
-    (c) => x(ms(c)),
-    (c) => y(c.massKilograms),
-  );
-  const band = [...early, ...late.toReversed()];
-  const last = likely.at(-1);
-  const ticks = x.ticks(5);
   return (
-    <svg
-      viewBox={`0 0 ${width} ${height}`}
-      role="img"
-      aria-label={props.title}
-      width="100%"
-      style={{ display: 'block' }}
-    >
-      {y.ticks(4).map((t) => (
+    <Picture title={title} height={height}>
+      {(width) => {
+        const at = drawn(props, width, height);
+        return (
+          <>
+            <Axes {...props} at={at} />
+            <Curves {...props} at={at} />
+            <Uprights {...props} at={at} />
+            {readings.map((r) => (
+              <ReadingMark
+                key={r.at}
+                x={at.x(ms(r))}
+                y={at.y(r.kilograms)}
+                mark={r}
+                colour={r.odd ? p.warning.main : p.text.primary}
+                ground={p.background.paper}
+              />
+            ))}
+          </>
+        );
+      }}
+    </Picture>
+  );
+}
+
+type Part = Props & { at: Drawn };
+
+function Axes({ hour, massText, at: { x, y, width, height } }: Part) {
+  const p = useTheme().vars.palette;
+  return (
+    <g fontSize={LETTERS} fill={p.text.secondary}>
+      {unlike(y.ticks(4), massText).map((t) => (
         <g key={t}>
           <line
             x1={EDGE.left}
@@ -87,30 +110,40 @@ export function FallLine(props: Props) {
             stroke={p.divider}
             strokeWidth={1}
           />
-          <text
-            x={EDGE.left - 7}
-            y={y(t) + 4}
-            textAnchor="end"
-            fontSize={12}
-            fill={p.text.secondary}
-          >
-            {props.massText(t)}
+          <text x={EDGE.left - 7} y={y(t) + 4} textAnchor="end">
+            {massText(t)}
           </text>
         </g>
       ))}
-      {ticks.map((t) => (
-        <text
-          key={t.getTime()}
-          x={x(t)}
-          y={height - 7}
-          textAnchor="middle"
-          fontSize={12}
-          fill={p.text.secondary}
-        >
-          {props.hour(t.getTime())}
-        </text>
-      ))}
-      <path d={path(band) ?? ''} fill={p.kitchen.tomato} opacity={0.18} />
+      {unlike(x.ticks(Math.max(2, width / 90)), (t) => hour(t.getTime()))
+        .filter((t) => x(t) < width - 20)
+        .map((t) => (
+          <text key={t.getTime()} x={x(t)} y={height - 7} textAnchor="middle">
+            {hour(t.getTime())}
+          </text>
+        ))}
+    </g>
+  );
+}
+
+function Curves({ likely, early, late, planned, targetKilograms, targetLabel, at }: Part) {
+  const p = useTheme().vars.palette;
+  const { x, y, width } = at;
+  const path = line<CurvePoint>(
+    (c) => x(ms(c)),
+    (c) => y(c.massKilograms),
+  );
+  const last = likely.at(-1);
+  const edge = { fill: 'none', stroke: p.kitchen.tomato, strokeWidth: 1, strokeOpacity: 0.75 };
+  return (
+    <>
+      <path
+        d={path([...early, ...late.toReversed()]) ?? ''}
+        fill={p.kitchen.tomato}
+        opacity={0.18}
+      />
+      <path d={path(early) ?? ''} {...edge} />
+      <path d={path(late) ?? ''} {...edge} />
       {planned && (
         <path
           d={path(planned) ?? ''}
@@ -132,11 +165,11 @@ export function FallLine(props: Props) {
       <text
         x={EDGE.left + 6}
         y={y(targetKilograms) + 15}
-        fontSize={12}
+        fontSize={LETTERS}
         fontWeight={600}
         fill={p.success.main}
       >
-        {props.targetLabel}
+        {targetLabel}
       </text>
       <path d={path(likely) ?? ''} fill="none" stroke={p.kitchen.tomato} strokeWidth={2.4} />
       {last && (
@@ -149,93 +182,34 @@ export function FallLine(props: Props) {
           strokeWidth={2.4}
         />
       )}
+    </>
+  );
+}
+
+/** Now, and the hour at which it is wanted with what it is like then. */
+function Uprights({ nowAt, serveAt, serveWords, at: { x, height } }: Part) {
+  const p = useTheme().vars.palette;
+  const upright = { y1: EDGE.top, y2: height - EDGE.bottom };
+  const served = serveAt === undefined ? undefined : x(Date.parse(serveAt));
+  return (
+    <>
       {nowAt && (
-        <g>
-          <line
-            x1={x(nowAt)}
-            x2={x(nowAt)}
-            y1={EDGE.top}
-            y2={height - EDGE.bottom}
-            stroke={p.text.secondary}
-            strokeWidth={1}
-          />
-          <text
-            x={x(nowAt)}
-            y={EDGE.top - 5}
-            textAnchor="middle"
-            fontSize={12}
-            fill={p.text.secondary}
-          >
+        <g fontSize={LETTERS}>
+          <line {...upright} x1={x(nowAt)} x2={x(nowAt)} stroke={p.text.secondary} />
+          <text x={x(nowAt)} y={EDGE.top - 6} textAnchor="middle" fill={p.text.secondary}>
             now
           </text>
         </g>
       )}
-      {serveAt && (
-        <g>
-          <line
-            x1={x(new Date(serveAt))}
-            x2={x(new Date(serveAt))}
-            y1={EDGE.top}
-            y2={height - EDGE.bottom}
-            stroke={p.text.primary}
-            strokeWidth={2.5}
-          />
-          <text
-            x={x(new Date(serveAt)) - 5}
-            y={EDGE.top - 5}
-            textAnchor="end"
-            fontSize={12}
-            fontWeight={700}
-            fill={p.text.primary}
-          >
-            serve
+      {served !== undefined && (
+        <g fontSize={LETTERS}>
+          <line {...upright} x1={served} x2={served} stroke={p.text.primary} strokeWidth={2.5} />
+          <text x={served + 4} y={EDGE.top - 6} textAnchor="end" fill={p.text.primary}>
+            <tspan fontWeight={700}>serve</tspan>
+            {serveWords ? ` ${serveWords}` : ''}
           </text>
         </g>
       )}
-      {readings.map((r) => (
-        <ReadingMark
-          key={r.at}
-          x={x(ms(r))}
-          y={y(r.kilograms)}
-          mark={r}
-          colour={r.odd ? p.warning.main : p.text.primary}
-          ground={p.background.paper}
-        />
-      ))}
-    </svg>
-  );
-}
-
-function ReadingMark({
-  x,
-  y,
-  mark,
-  colour,
-  ground,
-}: {
-  x: number;
-  y: number;
-  mark: Mark;
-  colour: string;
-  ground: string;
-}) {
-  if (mark.struckOut)
-    return (
-      <path
-        data-reading="struck out"
-        d={`M${x - 4} ${y - 4}l8 8m0-8l-8 8`}
-        stroke={colour}
-        strokeWidth={1.6}
-        opacity={0.6}
-      />
-    );
-  return (
-    <path
-      data-reading="counts"
-      d={`M${x} ${y - 6}l6 6l-6 6l-6-6z`}
-      fill={ground}
-      stroke={colour}
-      strokeWidth={2.2}
-    />
+    </>
   );
 }

@@ -1,7 +1,9 @@
-import { Box, ButtonBase, Typography } from '@mui/material';
+import { ButtonBase } from '@mui/material';
+import { styled } from '@mui/material/styles';
 import type { Influence, Working } from '../api/client';
 import type { Shown } from '../quantities';
 import { faces, sizes } from '../theme/tokens';
+import { Span, type Tone } from './text';
 import { useWorking } from './working';
 
 type Size = 'huge' | 'large' | 'plain';
@@ -10,12 +12,41 @@ const FONT: Record<Size, string> = {
   large: sizes.figureLarge,
   plain: sizes.figure,
 };
+const OWN = new Set<PropertyKey>(['measure', 'opens']);
+const forwarded = { shouldForwardProp: (prop: PropertyKey) => !OWN.has(prop) };
+
+const Label = styled(
+  Span,
+  forwarded,
+)<{ opens: boolean }>(({ opens }) => ({
+  display: 'block',
+  lineHeight: 1.4,
+  textDecoration: opens ? 'underline dotted' : 'none',
+  textUnderlineOffset: 3,
+}));
+const Value = styled(
+  Span,
+  forwarded,
+)<{ measure: Size }>(({ measure }) => ({
+  fontSize: FONT[measure],
+  lineHeight: measure === 'plain' ? 1.25 : 1,
+  letterSpacing: '-0.02em',
+}));
+const Unit = styled(
+  Span,
+  forwarded,
+)<{ measure: Size }>(({ theme, measure }) => ({
+  fontFamily: faces.text,
+  fontSize: measure === 'plain' ? '0.62em' : '0.45em',
+  letterSpacing: 0,
+  marginLeft: theme.spacing(0.5),
+}));
 
 interface Props {
   label: string;
   shown: Shown;
   size?: Size;
-  tone?: 'success.main' | 'error.main' | 'warning.main';
+  tone?: Tone;
   working?: Working | undefined;
   influences?: (() => Promise<Influence[]>) | undefined;
 }
@@ -24,51 +55,21 @@ interface Props {
 export function Figure({ label, shown, size = 'plain', tone, working, influences }: Props) {
   const open = useWorking();
   const body = (
-    <Box sx={{ textAlign: 'left' }}>
-      <Typography
-        variant="caption"
-        component="span"
-        sx={{
-          color: 'text.secondary',
-          display: 'block',
-          textDecoration: working ? 'underline dotted' : 'none',
-          textUnderlineOffset: 3,
-        }}
-      >
+    <span style={{ textAlign: 'left' }}>
+      <Label opens={Boolean(working)} size="small" strong tone="muted">
         {label}
-      </Typography>
-      <Box
-        component="span"
-        sx={{
-          fontFamily: faces.figures,
-          fontWeight: 700,
-          fontSize: FONT[size],
-          lineHeight: size === 'plain' ? 1.25 : 1,
-          letterSpacing: '-0.02em',
-          color: tone ?? 'text.primary',
-          whiteSpace: 'nowrap',
-        }}
-      >
+      </Label>
+      <Value measure={size} figures whole tone={tone ?? 'ink'}>
         {shown.value}
         {shown.unit && (
-          <Box
-            component="span"
-            sx={{
-              fontFamily: faces.text,
-              fontWeight: 500,
-              fontSize: size === 'plain' ? '0.62em' : '0.45em',
-              ml: 0.5,
-              color: tone ?? 'text.secondary',
-              letterSpacing: 0,
-            }}
-          >
+          <Unit measure={size} plain tone={tone ?? 'muted'}>
             {shown.unit}
-          </Box>
+          </Unit>
         )}
-      </Box>
-    </Box>
+      </Value>
+    </span>
   );
-  if (!working) return body;
+  if (!working) return <div>{body}</div>;
   return (
     <ButtonBase
       onClick={() => open(working, label, influences)}

@@ -1,7 +1,8 @@
-import { Autocomplete, Box, InputBase, Typography } from '@mui/material';
+import { Autocomplete, Box } from '@mui/material';
 import { memo, useMemo } from 'react';
 import type { IngredientView } from '../api/client';
-import { sizes } from '../theme/tokens';
+import { Text } from './text';
+import { LineInput } from './ui.styles';
 
 interface Props {
   goods: IngredientView[];
@@ -27,7 +28,7 @@ export const GoodsField = memo(function GoodsField({ goods, chosen, onChoose, fa
         openOnFocus={false}
         filterOptions={(all, { inputValue }) => found(all, inputValue)}
         renderInput={(p) => (
-          <InputBase
+          <LineInput
             ref={p.slotProps.input.ref}
             inputProps={{
               ...p.slotProps.htmlInput,
@@ -36,18 +37,14 @@ export const GoodsField = memo(function GoodsField({ goods, chosen, onChoose, fa
             }}
             placeholder="onion"
             fullWidth
-            sx={{
-              borderBottom: fault ? 3 : 1,
-              borderColor: fault ? 'error.main' : 'divider',
-              '& input': { py: 0.4, minHeight: { xs: 32, md: 22 } },
-            }}
+            wrong={Boolean(fault)}
           />
         )}
       />
       {fault && (
-        <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>
+        <Text role="alert" tone="alarm" size="small">
           {fault}
-        </Typography>
+        </Text>
       )}
     </Box>
   );

@@ -1,6 +1,9 @@
-import { Box, Button, Dialog, DialogContent, Typography } from '@mui/material';
+import { Button, Dialog, DialogContent } from '@mui/material';
 import { useId, useState } from 'react';
 import { sizes } from '../theme/tokens';
+import { Row } from './layout';
+import { Text } from './text';
+import { PhotoButton } from './ui.styles';
 
 /** How a stage looked once: in a photo, in words, or both. */
 export interface Look {
@@ -17,79 +20,60 @@ interface Props {
   large?: boolean;
 }
 
+const caption = (l: Look) => [l.stage, l.words, l.when].filter(Boolean).join(' · ');
+
 /** Photos of 'done' in a row, each opening large with what was said of it; then what has words only. */
 export function Looks({ looks, label, large = false }: Props) {
   const [open, setOpen] = useState<Look>();
-  const captionId = useId();
-  const side = large ? sizes.photo : sizes.thumb;
-  const told = looks.filter((l) => !l.photo);
-  const caption = (l: Look) => [l.stage, l.words, l.when].filter(Boolean).join(' · ');
   return (
-    <Box role="group" aria-label={label}>
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+    <div role="group" aria-label={label}>
+      <Row wrap>
         {looks
           .filter((l) => l.photo)
           .map((l) => (
-            <Box
+            <PhotoButton
               key={l.id}
-              component="button"
               type="button"
+              side={large ? sizes.photo : sizes.thumb}
               onClick={() => setOpen(l)}
               aria-label={`Look closer: ${caption(l)}`}
-              sx={{
-                p: 0,
-                border: 1,
-                borderColor: 'divider',
-                borderRadius: 1,
-                overflow: 'hidden',
-                bgcolor: 'background.default',
-                cursor: 'pointer',
-                width: side,
-                textAlign: 'left',
-                font: 'inherit',
-                color: 'text.primary',
-              }}
             >
-              <Box
-                component="img"
-                src={l.photo}
-                alt=""
-                loading="lazy"
-                sx={{ width: '100%', height: side * 0.75, objectFit: 'cover', display: 'block' }}
-              />
+              <img src={l.photo} alt="" loading="lazy" />
               {large && (
-                <Typography sx={{ fontSize: sizes.note, p: 0.75, overflowWrap: 'anywhere' }}>
+                <Text size="note" long sx={{ p: 0.75 }}>
                   {caption(l)}
-                </Typography>
+                </Text>
               )}
-            </Box>
+            </PhotoButton>
           ))}
-      </Box>
-      {told.map((l) => (
-        <Typography key={l.id} sx={{ fontSize: sizes.note, overflowWrap: 'anywhere' }}>
-          {caption(l)}
-        </Typography>
-      ))}
-      {open && (
-        <Dialog open onClose={() => setOpen(undefined)} maxWidth="md" aria-labelledby={captionId}>
-          <DialogContent sx={{ p: 1.5 }}>
-            <Box
-              component="img"
-              src={open.photo}
-              alt={caption(open)}
-              sx={{ maxWidth: '100%', display: 'block' }}
-            />
-            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
-              <Typography id={captionId} sx={{ flex: 1 }}>
-                {caption(open)}
-              </Typography>
-              <Button variant="outlined" onClick={() => setOpen(undefined)}>
-                Close
-              </Button>
-            </Box>
-          </DialogContent>
-        </Dialog>
-      )}
-    </Box>
+      </Row>
+      {looks
+        .filter((l) => !l.photo)
+        .map((l) => (
+          <Text key={l.id} size="note" long>
+            {caption(l)}
+          </Text>
+        ))}
+      {open && <Closer look={open} onClose={() => setOpen(undefined)} />}
+    </div>
+  );
+}
+
+function Closer({ look, onClose }: { look: Look; onClose: () => void }) {
+  const id = useId();
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" aria-labelledby={id}>
+      <DialogContent sx={{ p: 1.5 }}>
+        <img src={look.photo} alt={caption(look)} style={{ maxWidth: '100%', display: 'block' }} />
+        <Row gap={2} align="center" sx={{ mt: 1 }}>
+          <Text id={id} sx={{ flex: 1 }}>
+            {caption(look)}
+          </Text>
+          <Button variant="outlined" onClick={onClose}>
+            Close
+          </Button>
+        </Row>
+      </DialogContent>
+    </Dialog>
   );
 }

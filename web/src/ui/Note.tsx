@@ -1,5 +1,5 @@
-import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
+import { Well } from './layout';
 
 /** One brass note where a caution matters; tomato where something is wrong. */
 export function Note({
@@ -10,18 +10,12 @@ export function Note({
   children: ReactNode;
 }) {
   return (
-    <Box
+    <Well
       role={tone === 'tomato' ? 'alert' : 'note'}
-      sx={{
-        bgcolor: tone === 'tomato' ? 'kitchen.tomatoSoft' : 'kitchen.brassSoft',
-        color: 'text.primary',
-        borderRadius: 1,
-        px: 1.75,
-        py: 1.25,
-        fontSize: '0.92rem',
-      }}
+      on={tone === 'tomato' ? 'alarm' : 'warn'}
+      sx={{ color: 'text.primary', fontSize: '0.92rem' }}
     >
       {children}
-    </Box>
+    </Well>
   );
 }

@@ -1,7 +1,8 @@
-import { Box, Typography } from '@mui/material';
 import type { PurchaseView } from '../api/client';
 import { show, type Units } from '../quantities';
-import { faces, sizes } from '../theme/tokens';
+import { BareList } from './layout';
+import { Text } from './text';
+import { PurchaseRow } from './ui.styles';
 
 /** What to buy: whole packs, or by weight, and what is over. */
 export function Purchases({
@@ -16,46 +17,33 @@ export function Purchases({
   const home = purchases.filter((p) => p.packs.length === 0 && there(p) > 0.0005);
   return (
     <>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <BareList>
         {purchases
           .filter((p) => p.packs.length > 0)
           .map((p) => (
-            <Box
-              component="li"
-              key={p.ingredientId}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: 'minmax(45%, 1fr) auto',
-                columnGap: 2,
-                py: 0.7,
-                borderBottom: 1,
-                borderColor: 'divider',
-              }}
-            >
-              <Typography>{p.name}</Typography>
-              <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, textAlign: 'right' }}>
+            <PurchaseRow key={p.ingredientId}>
+              <Text>{p.name}</Text>
+              <Text figures end>
                 {packsInWords(p.packs, units)}
-              </Typography>
-              <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+              </Text>
+              <Text tone="muted" size="note">
                 {show.text(show.mass(p.neededMassKilograms, units))} needed
                 {there(p) > 0.0005
                   ? `, ${show.text(show.mass(there(p), units))} there already`
                   : ''}
                 {leftOf(p, units)}
-              </Typography>
-              <Typography
-                sx={{ fontSize: sizes.note, color: 'text.secondary', textAlign: 'right' }}
-              >
+              </Text>
+              <Text tone="muted" size="note" end>
                 {p.cost === undefined ? 'no price' : show.text(show.money(p.cost, currency))}
-              </Typography>
-            </Box>
+              </Text>
+            </PurchaseRow>
           ))}
-      </Box>
+      </BareList>
       {home.length > 0 && (
-        <Typography sx={{ fontSize: sizes.note, mt: 0.5 }}>
+        <Text size="note" sx={{ mt: 0.5 }}>
           There already:{' '}
           {home.map((p) => `${show.text(show.mass(there(p), units))} ${p.name}`).join(', ')}.
-        </Typography>
+        </Text>
       )}
     </>
   );

@@ -1,7 +1,6 @@
-import { ButtonBase } from '@mui/material';
 import type { Working } from '../api/client';
-import { sizes } from '../theme/tokens';
 import { useWorking } from './working';
+import { WorkingButton } from './ui.styles';
 
 /** Opens the working of several figures that came about in the same way. */
 export function ShowWorking({
@@ -15,21 +14,8 @@ export function ShowWorking({
 }) {
   const open = useWorking();
   return (
-    <ButtonBase
-      onClick={() => open(working, title)}
-      aria-label={`${title}. Show working`}
-      sx={{
-        color: 'text.secondary',
-        fontSize: sizes.small,
-        fontWeight: 600,
-        textDecoration: 'underline dotted',
-        textUnderlineOffset: 3,
-        minHeight: 24,
-        fontFamily: 'inherit',
-        whiteSpace: 'nowrap',
-      }}
-    >
+    <WorkingButton onClick={() => open(working, title)} aria-label={`${title}. Show working`}>
       {words}
-    </ButtonBase>
+    </WorkingButton>
   );
 }

@@ -1,8 +1,8 @@
-import { Box, Typography } from '@mui/material';
 import type { SwapView } from '../api/client';
 import { show, type Units } from '../quantities';
-import { sizes } from '../theme/tokens';
 import { list } from './list';
+import { RuledRow } from './layout';
+import { Text } from './text';
 
 /** One ingredient exchanged for others, with what that changes. */
 export function SwapLine({ swap: s, units }: { swap: SwapView; units: Units }) {
@@ -16,8 +16,8 @@ export function SwapLine({ swap: s, units }: { swap: SwapView; units: Units }) {
     ...s.takesAway.map((t) => `no more ${t}`),
   ];
   return (
-    <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 0.75, pb: 0.5 }}>
-      <Typography>
+    <RuledRow as="div">
+      <Text>
         <b>
           {show.text(show.mass(s.massKilograms, units))} {s.was}
         </b>{' '}
@@ -31,11 +31,11 @@ export function SwapLine({ swap: s, units }: { swap: SwapView; units: Units }) {
             )}
           </>
         )}
-      </Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+      </Text>
+      <Text tone="muted" size="note">
         {changes.filter(Boolean).join(' · ')}
-      </Typography>
-    </Box>
+      </Text>
+    </RuledRow>
   );
 }
 

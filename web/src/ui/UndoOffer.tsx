@@ -1,8 +1,10 @@
-import { Box, Button } from '@mui/material';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { newId } from '../api/client';
 import { useOutbox } from '../api/outbox';
+import { ActButton } from './ActButton';
 import { Note } from './Note';
+import { Span } from './text';
+import { Strip } from './ui.styles';
 import { UndoContext, type WayBack } from './undo';
 
 /** As long as the server takes it back, less what a slow network needs. */
@@ -14,69 +16,60 @@ interface Offered extends WayBack {
   fault?: string | undefined;
 }
 
-/** Offers the way back from the last act above the page, counting down; then it is gone. */
-export function UndoOffer({ children }: { children: ReactNode }) {
+/** The last way back, counting down; then it is gone. */
+function useOffered() {
   const [offered, setOffered] = useState<Offered>();
-  const [going, setGoing] = useState(false);
-  const { send } = useOutbox();
   const offer = useCallback(
     (way: WayBack) => setOffered({ ...way, key: Date.now(), left: OFFERED_S }),
     [],
   );
   const key = offered?.key;
   useEffect(() => {
-    if (key === undefined) return;
+    if (key === undefined) return undefined;
     const timer = setInterval(
       () => setOffered((now) => (now && now.left > 1 ? { ...now, left: now.left - 1 } : undefined)),
       1000,
     );
     return () => clearInterval(timer);
   }, [key]);
+  return { offered, setOffered, offer };
+}
+
+/** Offers the way back from the last act above the page. */
+export function UndoOffer({ children }: { children: ReactNode }) {
+  const { offered, setOffered, offer } = useOffered();
+  const { send } = useOutbox();
   const goBack = async (way: Offered) => {
-    setGoing(true);
     const faults: string[] = [];
     for (const act of way.acts.toReversed()) {
       const sent = await send('/take-backs', { id: newId(), eventId: act.eventId }, act.batchId);
       if (sent.kind === 'refused') faults.push(sent.error.summary);
     }
-    setGoing(false);
     const [fault] = faults;
     if (fault) {
       const done = way.acts.length - faults.length;
-      return setOffered({
-        ...way,
-        fault:
-          done > 0
-            ? `${done} of ${way.acts.length} are taken back, the rest is not. ${fault}`
-            : fault,
-      });
+      const some = `${done} of ${way.acts.length} are taken back, the rest is not. ${fault}`;
+      return setOffered({ ...way, fault: done > 0 ? some : fault });
     }
     setOffered(undefined);
-    way.onBack();
+    return way.onBack();
   };
   return (
     <UndoContext value={offer}>
       {offered && (
-        <Box
-          role="status"
-          sx={{ px: { xs: 2, md: 3.5 }, pt: 2, position: 'sticky', top: 0, zIndex: 5 }}
-        >
+        <Strip role="status">
           <Note tone={offered.fault ? 'tomato' : 'brass'}>
-            {offered.fault ?? offered.words}
+            {offered.fault ?? offered.words}{' '}
             {!offered.fault && (
-              <Button
-                disabled={going}
-                onClick={() => void goBack(offered)}
-                sx={{ ml: 1, color: 'text.primary', textDecoration: 'underline' }}
-              >
-                Take it back
-                <Box component="span" aria-hidden sx={{ ml: 0.75 }}>
+              <ActButton color="inherit" onAct={() => goBack(offered)}>
+                <u>Take it back</u>
+                <Span aria-hidden sx={{ ml: 0.75 }}>
                   {offered.left} s
-                </Box>
-              </Button>
+                </Span>
+              </ActButton>
             )}
           </Note>
-        </Box>
+        </Strip>
       )}
       {children}
     </UndoContext>

@@ -1,9 +1,12 @@
-import { Box, Button, Drawer, Typography } from '@mui/material';
+import { Box, Button, Drawer } from '@mui/material';
 import { useCallback, useState, type ReactNode } from 'react';
 import type { Influence, Working } from '../api/client';
 import { show } from '../quantities';
 import { sizes } from '../theme/tokens';
 import { WorkingContext, type OpenWorking } from './working';
+import { Well } from './layout';
+import { Text } from './text';
+import { TermRow } from './ui.styles';
 
 const SURE: Record<Working['confidence'], string> = {
   EXACT: 'Exact: definition or conservation of mass.',
@@ -53,13 +56,11 @@ export function WorkingProvider({ children }: { children: ReactNode }) {
 function Shown({ working, title, influences }: Open) {
   return (
     <>
-      <Typography variant="h2">{title}</Typography>
-      <Typography>{working.inWords}</Typography>
-      <Typography
-        sx={{ bgcolor: 'background.default', p: 1.5, borderRadius: 1, overflowWrap: 'anywhere' }}
-      >
-        {working.formula}
-      </Typography>
+      <Text variant="h2">{title}</Text>
+      <Text>{working.inWords}</Text>
+      <Well on="paper">
+        <Text long>{working.formula}</Text>
+      </Well>
       <Box component="dl" sx={{ m: 0 }}>
         {working.terms.map((t) => (
           <Line
@@ -92,16 +93,14 @@ function Moves({ ask }: { ask: () => Promise<Influence[]> }) {
       </Button>
     );
   }
-  if (answer === 'asking') return <Typography role="status">Computing…</Typography>;
+  if (answer === 'asking') return <Text role="status">Computing…</Text>;
   if (answer === 'failed')
-    return (
-      <Typography role="alert">That could not be computed now. Mend the fields first.</Typography>
-    );
+    return <Text role="alert">That could not be computed now. Mend the fields first.</Text>;
   return (
     <Box>
-      <Typography variant="caption" component="h3">
+      <Text variant="caption" component="h3">
         Moves it most
-      </Typography>
+      </Text>
       <Box component="dl" sx={{ m: 0 }}>
         {answer.map((i) => (
           <Line
@@ -119,21 +118,12 @@ const signed = (value: number) => `${value > 0 ? '+' : ''}${show.significant(val
 
 function Line({ name, value }: { name: string; value: string }) {
   return (
-    <Box
-      sx={{
-        display: 'flex',
-        justifyContent: 'space-between',
-        gap: 2,
-        borderBottom: 1,
-        borderColor: 'divider',
-        py: 0.5,
-      }}
-    >
-      <Typography component="dt">{name}</Typography>
-      <Typography component="dd" sx={{ m: 0, fontWeight: 600, textAlign: 'right', flexShrink: 0 }}>
+    <TermRow>
+      <Text component="dt">{name}</Text>
+      <Text component="dd" strong end sx={{ m: 0, flexShrink: 0 }}>
         {value}
-      </Typography>
-    </Box>
+      </Text>
+    </TermRow>
   );
 }
 
@@ -141,11 +131,11 @@ function Section({ title, lines }: { title: string; lines: string[] }) {
   if (lines.length === 0) return null;
   return (
     <Box>
-      <Typography variant="caption" component="h3" sx={{ color: 'text.secondary' }}>
+      <Text variant="caption" component="h3" tone="muted">
         {title}
-      </Typography>
+      </Text>
       {lines.map((line) => (
-        <Typography key={line}>{line}</Typography>
+        <Text key={line}>{line}</Text>
       ))}
     </Box>
   );

@@ -7,6 +7,7 @@ const KEPT_ON = 'urnstew.alarm';
 const KEPT_RUNG = 'urnstew.rung';
 const REMEMBERED = 200;
 const listeners = new Set<() => void>();
+const told = () => listeners.forEach((l) => l());
 
 /** What is on the clock and late: what is due on a day rings for nobody. */
 export const ringing = (tasks: TaskView[], now: number): TaskView[] =>
@@ -31,50 +32,78 @@ function ring(context: AudioContext): void {
 }
 
 let sound: AudioContext | undefined;
+const isOn = () => localStorage.getItem(KEPT_ON) === 'on';
+const canRing = () => sound?.state === 'running';
 const subscribe = (listener: () => void) => {
   listeners.add(listener);
   return () => void listeners.delete(listener);
 };
 
-/** The alarm of this device: on or off for good. */
+/** Lets sound out, which a browser does only after somebody pressed something. */
+async function open(): Promise<void> {
+  if (typeof AudioContext === 'undefined') return;
+  if (!sound) {
+    sound = new AudioContext();
+    sound.onstatechange = told;
+  }
+  await sound.resume();
+  told();
+}
+
+/** The alarm of this device: whether it is on, and whether it can be heard. */
 export function useAlarm() {
-  const on = useSyncExternalStore(subscribe, () => localStorage.getItem(KEPT_ON) === 'on');
-  const turn = useCallback((to: boolean) => {
+  const on = useSyncExternalStore(subscribe, isOn);
+  const heard = useSyncExternalStore(subscribe, canRing);
+  const turn = useCallback(async (to: boolean) => {
     localStorage.setItem(KEPT_ON, to ? 'on' : 'off');
-    // A browser lets sound out only after somebody pressed something.
-    if (to && typeof AudioContext !== 'undefined') {
-      sound ??= new AudioContext();
-      void sound.resume().then(() => sound && ring(sound));
-    }
-    listeners.forEach((l) => l());
+    told();
+    if (!to) return;
+    await open();
+    if (sound && canRing()) ring(sound);
   }, []);
-  return { on, turn };
+  return { on, heard, turn };
+}
+
+/** After a reload the first touch anywhere lets the alarm be heard again. */
+function useUnlocking(on: boolean, heard: boolean): void {
+  useEffect(() => {
+    if (!on || heard) return undefined;
+    const unlock = () => {
+      open().catch(reportError);
+    };
+    window.addEventListener('pointerdown', unlock);
+    window.addEventListener('keydown', unlock);
+    return () => {
+      window.removeEventListener('pointerdown', unlock);
+      window.removeEventListener('keydown', unlock);
+    };
+  }, [on, heard]);
 }
 
 /** Rings once for whatever comes due, on whichever page somebody is. Used once, around all pages. */
 export function useRinging(): void {
-  const { on } = useAlarm();
+  const { on, heard } = useAlarm();
+  useUnlocking(on, heard);
   const { data } = useTasks(on);
   const second = Math.floor(useNow() / 1000);
   const due = useMemo(() => ringing(data ?? [], second * 1000), [data, second]);
   useEffect(() => {
-    if (!on) return;
+    // What nobody could hear has not rung: it does as soon as it can.
+    if (!on || !heard || !sound) return;
     const before = rung();
     const fresh = due.filter((t) => !before.includes(t.key));
     if (fresh.length === 0) return;
-    localStorage.setItem(
-      KEPT_RUNG,
-      JSON.stringify([...before, ...fresh.map((t) => t.key)].slice(-REMEMBERED)),
-    );
-    if (sound?.state === 'running') ring(sound);
-  }, [due, on]);
+    ring(sound);
+    const keys = [...before, ...fresh.map((t) => t.key)].slice(-REMEMBERED);
+    localStorage.setItem(KEPT_RUNG, JSON.stringify(keys));
+  }, [due, on, heard]);
 }
 
 /** Keeps the screen awake where the browser allows it; says whether it does. */
 export function useAwake(wanted: boolean): boolean {
   const [awake, setAwake] = useState(false);
   useEffect(() => {
-    if (!wanted || !('wakeLock' in navigator)) return;
+    if (!wanted || !('wakeLock' in navigator)) return undefined;
     let lock: WakeLockSentinel | undefined;
     const hold = () => {
       if (document.visibilityState !== 'visible') return;
@@ -90,7 +119,7 @@ export function useAwake(wanted: boolean): boolean {
     document.addEventListener('visibilitychange', hold);
     return () => {
       document.removeEventListener('visibilitychange', hold);
-      void lock?.release();
+      lock?.release().catch(reportError);
     };
   }, [wanted]);
   return awake;

@@ -1,6 +1,7 @@
-import { Box, InputBase, Typography } from '@mui/material';
+import { InputBase } from '@mui/material';
 import { memo, useId, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
-import { sizes } from '../theme/tokens';
+import { Text } from './text';
+import { LineInput, PickSelect, UnseenLabel } from './ui.styles';
 
 interface TextProps {
   label: string;
@@ -16,56 +17,36 @@ interface TextProps {
 }
 
 /** A quiet line of text with its label; in rows the label is for screen readers only. */
-export const TextLine = memo(function TextLine({
-  label,
-  text,
-  onText,
-  fault,
-  note,
-  hidden = false,
-  onKeyDown,
-  onPaste,
-  placeholder = '',
-  mark,
-}: TextProps) {
+export const TextLine = memo(function TextLine(props: TextProps) {
+  const { label, text, onText, fault, note, hidden = false, placeholder = '', mark } = props;
   const id = useId();
   return (
-    <Box sx={{ minWidth: 0 }}>
+    <Field>
       <Label id={id} hidden={hidden}>
         {label}
       </Label>
-      <InputBase
+      <LineInput
         id={id}
         value={text}
         placeholder={placeholder}
         onChange={(e) => onText(e.target.value)}
-        onKeyDown={onKeyDown}
-        onPaste={onPaste}
+        onKeyDown={props.onKeyDown}
+        onPaste={props.onPaste}
         fullWidth
+        wrong={Boolean(fault)}
         inputProps={{
           'aria-invalid': Boolean(fault),
-          'aria-describedby': `${id}-note`,
+          'aria-describedby': (fault ?? note) ? `${id}-note` : undefined,
           autoComplete: 'off',
           ...(mark ? { 'data-mark': mark } : {}),
         }}
-        sx={{
-          borderBottomWidth: fault ? 3 : 1,
-          borderBottomStyle: 'solid',
-          borderBottomColor: fault ? 'error.main' : 'divider',
-          '&.Mui-focused': { borderBottomColor: 'text.primary' },
-          '& input': { py: 0.4, minHeight: { xs: 32, md: 22 } },
-        }}
       />
       {(fault ?? note) && (
-        <Typography
-          id={`${id}-note`}
-          role={fault ? 'alert' : undefined}
-          sx={{ fontSize: sizes.small, color: fault ? 'error.main' : 'text.secondary' }}
-        >
-          {fault ?? note}
-        </Typography>
+        <Said id={`${id}-note`} fault={fault}>
+          {note}
+        </Said>
       )}
-    </Box>
+    </Field>
   );
 });
 
@@ -79,22 +60,15 @@ interface PickProps<T extends string> {
 }
 
 /** One of many, as the browser's own list: quick with the keyboard. */
-function Picked<T extends string>({
-  label,
-  value,
-  options,
-  onPick,
-  hidden = false,
-  fault,
-}: PickProps<T>) {
+function Picked<T extends string>(props: PickProps<T>) {
+  const { label, value, options, onPick, hidden = false, fault } = props;
   const id = useId();
   return (
-    <Box sx={{ minWidth: 0 }}>
+    <Field>
       <Label id={id} hidden={hidden}>
         {label}
       </Label>
-      <Box
-        component="select"
+      <PickSelect
         id={id}
         value={value}
         aria-invalid={Boolean(fault)}
@@ -103,60 +77,73 @@ function Picked<T extends string>({
           const found = options.find(([v]) => v === e.target.value);
           if (found) onPick(found[0]);
         }}
-        sx={{
-          font: 'inherit',
-          color: 'text.primary',
-          bgcolor: 'background.paper',
-          border: 0,
-          borderBottom: 1,
-          borderColor: 'divider',
-          borderRadius: 0,
-          width: '100%',
-          minHeight: { xs: 40, md: 30 },
-          px: 0,
-        }}
       >
         {options.map(([v, words]) => (
           <option key={v} value={v}>
             {words}
           </option>
         ))}
-      </Box>
-      {fault && (
-        <Typography
-          id={`${id}-note`}
-          role="alert"
-          sx={{ fontSize: sizes.small, color: 'error.main' }}
-        >
-          {fault}
-        </Typography>
-      )}
-    </Box>
+      </PickSelect>
+      {fault && <Said id={`${id}-note`} fault={fault} />}
+    </Field>
   );
 }
 
 /** The memo keeps long lists still while something else is typed. */
 export const Pick = memo(Picked) as typeof Picked;
 
-function Label({ id, hidden, children }: { id: string; hidden: boolean; children: ReactNode }) {
+interface AreaProps {
+  label: string;
+  text: string;
+  onText: (text: string) => void;
+}
+const LONGEST = 2000;
+
+/** Some lines of text. */
+export function TextArea({ label, text, onText }: AreaProps) {
+  const id = useId();
   return (
-    <Typography
-      component="label"
-      htmlFor={id}
-      variant="caption"
-      sx={
-        hidden
-          ? {
-              position: 'absolute',
-              width: '1px',
-              height: '1px',
-              overflow: 'hidden',
-              clipPath: 'inset(50%)',
-            }
-          : { color: 'text.secondary', display: 'block' }
-      }
-    >
+    <Field>
+      <Label id={id} hidden={false}>
+        {label}
+      </Label>
+      <InputBase
+        id={id}
+        value={text}
+        onChange={(e) => onText(e.target.value)}
+        multiline
+        minRows={2}
+        fullWidth
+        inputProps={{ maxLength: LONGEST }}
+        sx={{ borderBottom: 1.5, borderColor: 'text.primary' }}
+      />
+    </Field>
+  );
+}
+
+const Field = ({ children }: { children: ReactNode }) => (
+  <div style={{ minWidth: 0, flex: 1 }}>{children}</div>
+);
+
+function Label({ id, hidden, children }: { id: string; hidden: boolean; children: ReactNode }) {
+  if (hidden) return <UnseenLabel htmlFor={id}>{children}</UnseenLabel>;
+  return (
+    <Text component="label" htmlFor={id} variant="caption" tone="muted" sx={{ display: 'block' }}>
       {children}
-    </Typography>
+    </Text>
+  );
+}
+
+interface SaidProps {
+  id: string;
+  fault: string | undefined;
+  children?: ReactNode;
+}
+/** What is wrong with a field, else what is said of it. */
+function Said({ id, fault, children }: SaidProps) {
+  return (
+    <Text id={id} role={fault ? 'alert' : undefined} size="small" tone={fault ? 'alarm' : 'muted'}>
+      {fault ?? children}
+    </Text>
   );
 }

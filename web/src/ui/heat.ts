@@ -1,5 +1,5 @@
 import type { HeatingChoice, KitchenView, Lid, OvenView, Way } from '../api/client';
-import { parseQuantity } from '../quantities';
+import { parseQuantity, show, type Units } from '../quantities';
 
 /** Words for heat and lid, the same wherever they are chosen or read. */
 export const WAYS: readonly { value: Way; text: string }[] = [
@@ -16,11 +16,11 @@ export const LIDS: readonly { value: Lid; text: string }[] = [
   { value: 'ON', text: 'on' },
 ];
 
-export function heatInWords(heating: HeatingChoice): string {
+export function heatInWords(heating: HeatingChoice, units: Units): string {
   if (heating.way === 'BURNER')
     return `burner at ${Math.round((heating.burnerShare ?? 0) * 100)} %`;
   if (heating.way === 'OVEN')
-    return `oven ${Math.round(heating.ovenCelsius ?? 0)} °C${heating.fan ? ', fan' : ''}`;
+    return `oven ${show.text(show.temperature(heating.ovenCelsius ?? 0, units, 0))}${heating.fan ? ', fan' : ''}`;
   return heating.way.toLowerCase();
 }
 

@@ -1,4 +1,4 @@
-import { URN_SIDE, URN_WIDTH, sectionOf, type PotShape } from './Urn';
+import { URN_SIDE, URN_WIDTH, sectionOf, type PotShape } from './urnShape';
 
 const width = (pot: PotShape): number => Math.max(sectionOf(pot).base, sectionOf(pot).top);
 

@@ -58,10 +58,12 @@ async function kept(
   if (!isKept) return sentOnly(entry);
   await Promise.race([
     drain(entry.queue),
-    new Promise<void>((go) => void setTimeout(go, PATIENCE_MS)),
+    new Promise<void>((go) => {
+      setTimeout(go, PATIENCE_MS);
+    }),
   ]);
   // Not waited for: with the network away it would hold the cook up.
-  void refresh();
+  refresh().catch(reportError);
   const left = await find(entry.key);
   if (!left) return { kind: 'recorded' };
   if (!left.problem) return { kind: 'queued' };
@@ -140,7 +142,9 @@ export function useRetries(waiting: number): void {
   const { refresh } = useOutbox();
   useEffect(() => {
     if (waiting === 0) return;
-    const again = () => void drainAll().then(refresh);
+    const again = () => {
+      drainAll().then(refresh).catch(reportError);
+    };
     const timer = setInterval(again, AGAIN_MS);
     window.addEventListener('online', again);
     return () => {

@@ -1,8 +1,8 @@
-import { useBatches } from '../../api/batches';
 import { Box } from '@mui/material';
 import { useMemo } from 'react';
-import { useLocation, useSearchParams } from 'react-router';
-import { type FormulaSummary, type PlanRequest } from '../../api/client';
+import { Link, useLocation, useSearchParams } from 'react-router';
+import { useBatches } from '../../api/batches';
+import type { FormulaSummary, OnStove, PlanRequest } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
 import { Note } from '../../ui/Note';
@@ -30,22 +30,29 @@ export function BalancePage() {
     [live.data, shelf.data, state],
   );
   const wanted = search.get('pot');
-  const chosen = choices.find((c) => c.key === wanted) ?? choices[0];
+  const chosen = wanted === null ? choices[0] : choices.find((c) => c.key === wanted);
   const fault = error ?? shelf.error ?? live.error;
-  if (!kitchen || !live.data || !shelf.data || !chosen)
+  const isLoaded = kitchen && live.data && shelf.data;
+  const pick = isLoaded && (
+    <Box sx={{ minWidth: 0, maxWidth: '100%' }}>
+      <Pick
+        label="Which pot"
+        value={chosen?.key ?? ''}
+        options={[
+          ...(chosen ? [] : [['', 'choose'] as const]),
+          ...choices.map((c) => [c.key, c.words] as const),
+        ]}
+        onPick={(key) => setSearch({ pot: key }, { replace: true, state })}
+      />
+    </Box>
+  );
+  if (!isLoaded || !chosen)
     return (
-      <Page title="Balance" sub="" step="Balance">
+      <Page title="Balance" sub="" step="Balance" acts={pick}>
         {fault && <Note tone="tomato">{fault.message}</Note>}
+        {isLoaded && wanted && <Gone pot={wanted} />}
       </Page>
     );
-  const pick = (
-    <Pick
-      label="Which pot"
-      value={chosen.key}
-      options={choices.map((c) => [c.key, c.words] as const)}
-      onPick={(key) => setSearch({ pot: key }, { replace: true, state })}
-    />
-  );
   return (
     <Balanced
       key={chosen.key}
@@ -53,16 +60,29 @@ export function BalancePage() {
       which={chosen.which}
       words={chosen.words}
       kitchen={kitchen}
-      pick={<Box sx={{ minWidth: 0, maxWidth: '100%' }}>{pick}</Box>}
+      pick={pick}
     />
   );
 }
 
-function all(
-  live: { id: string; name: string; pot: { vessel: { name: string } } }[],
-  shelf: FormulaSummary[],
-  plan: PlanRequest | undefined,
-): Choice[] {
+/** What the address asks for is not balanced any more: no other pot is shown in its place. */
+function Gone({ pot }: { pot: string }) {
+  if (pot === 'plan')
+    return (
+      <Note>
+        The plan that was balanced here is not at hand any more.{' '}
+        <Link to="/plan">Open it under Plan</Link> and balance it from there.
+      </Note>
+    );
+  return (
+    <Note>
+      This pot is off the heat, or its formula is no longer on the shelf.{' '}
+      <Link to={`/pots/${pot}`}>Look at the pot</Link>, or choose another above.
+    </Note>
+  );
+}
+
+function all(live: OnStove[], shelf: FormulaSummary[], plan: PlanRequest | undefined): Choice[] {
   const name = (id: string) => shelf.find((f) => f.id === id)?.name ?? id;
   return [
     ...(plan ? [{ key: 'plan', words: `planned: ${name(plan.formulaId)}`, which: { plan } }] : []),

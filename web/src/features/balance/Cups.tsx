@@ -1,10 +1,13 @@
-import { Box, Button, IconButton, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import type { BalanceView, CupDoseView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
+import { sizes } from '../../theme/tokens';
 import { TextLine } from '../../ui/fields';
 import { doseText, measureWords, shortName, solutionWords } from './effects';
 import type { BalanceForm, CupText } from './form';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { CupGrid, CupItem, RemoveCorner } from './balance.styles';
 
 interface Props {
   form: BalanceForm;
@@ -20,10 +23,10 @@ export function Cups({ form, balance, units, faultAt, change }: Props) {
     change({ cups: form.cups.map((c) => (c.key === key ? { ...c, ...to } : c)) });
   return (
     <Box component="section" aria-label="Try it in a cup first">
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-end', flexWrap: 'wrap', mb: 1 }}>
-        <Typography variant="h2" sx={{ flex: 1 }}>
+      <Row gap={2} align="end" wrap sx={{ mb: 1 }}>
+        <Text variant="h2" sx={{ flex: 1 }}>
           Try it in a cup first
-        </Typography>
+        </Text>
         <Box sx={{ width: sizes.cupField }}>
           <TextLine
             label="Each cup from the pot"
@@ -40,18 +43,8 @@ export function Cups({ form, balance, units, faultAt, change }: Props) {
             fault={faultAt('tasters')}
           />
         </Box>
-      </Box>
-      <Box
-        component="ul"
-        sx={{
-          listStyle: 'none',
-          p: 0,
-          m: 0,
-          display: 'grid',
-          gridTemplateColumns: columns.cups,
-          gap: 1.25,
-        }}
-      >
+      </Row>
+      <CupGrid>
         {form.cups.map((c, i) => (
           <Cup
             key={c.key}
@@ -66,12 +59,12 @@ export function Cups({ form, balance, units, faultAt, change }: Props) {
               : { onAway: () => change({ cups: form.cups.filter((o) => o.key !== c.key) }) })}
           />
         ))}
-      </Box>
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note, mt: 0.75 }}>
+      </CupGrid>
+      <Text tone="muted" size="note" sx={{ mt: 0.75 }}>
         {form.cups.length === 1
           ? 'Choose ‘To a cup’ beside what might help: each becomes a cup beside the pot as it is.'
           : 'Each taste from a clean spoon, all cups equally warm, water between. A drop is 0.05 ml.'}
-      </Typography>
+      </Text>
     </Box>
   );
 }
@@ -90,64 +83,24 @@ function Cup({ cup, doses, chosen, units, onNote, onChoose, onAway }: CupProps) 
   const asItIs = cup.doses.length === 0;
   const name = asItIs ? 'as it is' : cup.doses.map((d) => d.name.toLowerCase()).join(' and ');
   return (
-    <Box
-      component="li"
-      sx={{
-        bgcolor: 'background.default',
-        border: 2,
-        borderColor: chosen ? 'success.main' : 'transparent',
-        borderRadius: 1.25,
-        p: 1.5,
-        display: 'flex',
-        flexDirection: 'column',
-        gap: 0.5,
-        minWidth: 0,
-        position: 'relative',
-      }}
-    >
+    <CupItem chosen={chosen}>
       {onAway && (
-        <IconButton
-          size="small"
-          onClick={onAway}
-          aria-label={`Pour away ${name}`}
-          sx={{ position: 'absolute', top: 4, right: 4 }}
-        >
+        <RemoveCorner size="small" onClick={onAway} aria-label={`Pour away ${name}`}>
           ×
-        </IconButton>
+        </RemoveCorner>
       )}
       {asItIs && (
         <>
-          <Typography sx={{ fontWeight: 700, fontSize: sizes.lead }}>as it is</Typography>
-          <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>
+          <Text size="lead" bold>
+            as it is
+          </Text>
+          <Text tone="muted" size="note">
             nothing added
-          </Typography>
+          </Text>
         </>
       )}
       {doses.map((d) => (
-        <Box key={d.ingredientId}>
-          <Typography
-            sx={{
-              fontWeight: 700,
-              fontSize: sizes.lead,
-              lineHeight: 1.2,
-              overflowWrap: 'anywhere',
-              pr: 2.5,
-            }}
-          >
-            {d.tooSmall
-              ? d.name
-              : `${measureWords(d)} ${d.solution === undefined ? d.name.toLowerCase() : `${shortName(d.name)} water`}`}
-          </Typography>
-          <Typography
-            sx={{ color: d.tooSmall ? 'error.main' : 'text.secondary', fontSize: sizes.note }}
-            role={d.tooSmall ? 'alert' : undefined}
-          >
-            {d.tooSmall ??
-              [solutionWords(d), `pot: ${doseText(d.forPotKilograms, units)}`]
-                .filter(Boolean)
-                .join(' · ')}
-          </Typography>
-        </Box>
+        <Dose key={d.ingredientId} dose={d} units={units} />
       ))}
       <TextLine
         label={`Taste of ${name}`}
@@ -156,7 +109,7 @@ function Cup({ cup, doses, chosen, units, onNote, onChoose, onAway }: CupProps) 
         text={cup.note}
         onText={onNote}
       />
-      <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mt: 'auto' }}>
+      <Row gap={0.5} wrap sx={{ mt: 'auto' }}>
         <Button
           size="small"
           variant={chosen ? 'contained' : 'outlined'}
@@ -167,8 +120,28 @@ function Cup({ cup, doses, chosen, units, onNote, onChoose, onAway }: CupProps) 
         >
           {chosen ? 'chosen' : 'Choose'}
         </Button>
-      </Box>
-    </Box>
+      </Row>
+    </CupItem>
+  );
+}
+
+/** What is measured into the cup, and what that is for the pot. */
+function Dose({ dose: d, units }: { dose: CupDoseView; units: Units }) {
+  const what = d.solution === undefined ? d.name.toLowerCase() : `${shortName(d.name)} water`;
+  const pot = `pot: ${doseText(d.forPotKilograms, units)}`;
+  return (
+    <div>
+      <Text size="lead" bold long sx={{ pr: 2.5 }}>
+        {d.tooSmall ? d.name : `${measureWords(d)} ${what}`}
+      </Text>
+      <Text
+        tone={d.tooSmall ? 'alarm' : 'muted'}
+        size="note"
+        role={d.tooSmall ? 'alert' : undefined}
+      >
+        {d.tooSmall ?? [solutionWords(d), pot].filter(Boolean).join(' · ')}
+      </Text>
+    </div>
   );
 }
 

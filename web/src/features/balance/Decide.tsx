@@ -1,17 +1,17 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { client, newId, type BalanceView } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
-import { answered, ProblemError } from '../../api/problem';
-import { parseQuantity, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
-import { Note } from '../../ui/Note';
+import { answered } from '../../api/problem';
+import { typed, type Units } from '../../quantities';
+import { ActButton } from '../../ui/ActButton';
+import { Column, Row, Well } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { useGo } from '../../ui/useGo';
 import { cupName } from './Cups';
 import { doseText } from './effects';
 import type { BalanceForm } from './form';
-import { useOnce } from './useOnce';
 
 interface Props {
   form: BalanceForm;
@@ -21,104 +21,37 @@ interface Props {
   units: Units;
   change: (to: Partial<BalanceForm>) => void;
 }
+const MOST_CUPS = 4;
 
 /** What follows the tasting: the trial is kept, the table is asked, and the pot gets its dose. */
-export function Decide({ form, balance, batchId, formulaId, units, change }: Props) {
-  const { send } = useOutbox();
-  const navigate = useNavigate();
-  const [fault, setFault] = useState<string>();
-  const { busy, once } = useOnce();
-  const chosen = form.cups.findIndex((c) => c.key === form.chosen);
-  const cup = parseQuantity(form.cup, 'MASS', 'g');
+export function Decide(props: Props) {
+  const { form, balance, batchId, units, change } = props;
+  const { keep, ask, chosen } = useDeciding(props);
   const tooSmall = balance.cups.flat().some((d) => d.tooSmall);
-  const keep = async () => {
-    if (cup.outcome !== 'understood') return;
-    const sent = await send(
-      '/cup-trials',
-      {
-        id: newId(),
-        cupKilograms: cup.value,
-        enteredText: '',
-        potKilograms: balance.massKilograms,
-        tasters: Number(form.tasters) || 0,
-        cups: form.cups.map((c) => ({
-          doses: c.doses.map(({ ingredientId, massKilograms }) => ({
-            ingredientId,
-            massKilograms,
-          })),
-          note: c.note,
-        })),
-        ...(chosen >= 0 ? { chosen } : {}),
-      },
-      batchId,
-    );
-    if (sent.kind === 'refused') return setFault(sent.error.summary);
-    setFault(undefined);
-    const doses = (balance.cups[chosen] ?? []).map((d) => ({
-      ingredientId: d.ingredientId,
-      name: d.name,
-      massKilograms: d.forPotKilograms,
-    }));
-    change({
-      ready: doses,
-      cups: form.cups.slice(0, 1).map((c) => ({ ...c, note: '' })),
-      chosen: undefined,
-    });
-  };
-  const ask = async () => {
-    try {
-      const opened = await answered(
-        client.POST('/api/panels', {
-          body: {
-            id: newId(),
-            title: balance.title,
-            cups: form.cups.map(cupName),
-            inCups: [...new Set(form.cups.flatMap((c) => c.doses.map((d) => d.ingredientId)))],
-            ...(batchId ? { batchId } : formulaId ? { formulaId } : {}),
-          },
-        }),
-      );
-      void navigate(`/panels/${opened.id}`);
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-    }
-  };
-  const several = form.cups.length > 1;
+  const over = form.cups.length - MOST_CUPS;
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
-      {several && (
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+    <Column>
+      {form.cups.length > 1 && (
+        <Row align="center" wrap>
           {batchId && (
-            <Button
-              variant="contained"
-              disabled={busy || tooSmall || chosen < 0}
-              onClick={() => once(keep)}
-            >
+            <ActButton variant="contained" disabled={tooSmall || chosen < 0} onAct={keep}>
               Keep this trial
-            </Button>
+            </ActButton>
           )}
-          {form.cups.length <= 4 && (
-            <Button variant="outlined" disabled={busy} onClick={() => once(ask)}>
+          {over <= 0 ? (
+            <ActButton variant="outlined" onAct={ask}>
               Ask the table, blind
-            </Button>
+            </ActButton>
+          ) : (
+            <Text size="note">
+              A table puts two to four cups in order: take {over} away, and it can be asked.
+            </Text>
           )}
-          {form.cups.length > 4 && (
-            <Typography sx={{ fontSize: sizes.note }}>
-              A table puts two to four cups in order: take {form.cups.length - 4} away, and it can
-              be asked.
-            </Typography>
-          )}
-          <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>
-            {batchId
-              ? chosen < 0
-                ? 'Taste, then choose a cup.'
-                : 'The cups leave the pot; the chosen dose is then ready to weigh.'
-              : 'A trial is kept with a batch that is on the stove.'}
-          </Typography>
-        </Box>
+          <Text tone="muted" size="note">
+            {next(batchId, chosen)}
+          </Text>
+        </Row>
       )}
-      {fault && <Note tone="tomato">{fault}</Note>}
       {batchId && <Asked batchId={batchId} />}
       {batchId && form.ready.length > 0 && (
         <Ready
@@ -128,8 +61,60 @@ export function Decide({ form, balance, batchId, formulaId, units, change }: Pro
           onIn={(id) => change({ ready: form.ready.filter((d) => d.ingredientId !== id) })}
         />
       )}
-    </Box>
+    </Column>
   );
+}
+
+function next(batchId: string | undefined, chosen: number): string {
+  if (!batchId) return 'A trial is kept with a batch that is on the stove.';
+  return chosen < 0
+    ? 'Taste, then choose a cup.'
+    : 'The cups leave the pot; the chosen dose is then ready to weigh.';
+}
+
+/** Keeps the trial with the pot, or asks the table. */
+function useDeciding({ form, balance, batchId, formulaId, change }: Props) {
+  const { send } = useOutbox();
+  const go = useGo();
+  const chosen = form.cups.findIndex((c) => c.key === form.chosen);
+  const keep = async () => {
+    const cup = typed(form.cup, 'MASS', 'g').value;
+    if (cup === undefined) return undefined;
+    const trial = {
+      id: newId(),
+      cupKilograms: cup,
+      enteredText: '',
+      potKilograms: balance.massKilograms,
+      tasters: Number(form.tasters) || 0,
+      cups: form.cups.map((c) => ({
+        doses: c.doses.map(({ ingredientId, massKilograms }) => ({ ingredientId, massKilograms })),
+        note: c.note,
+      })),
+      ...(chosen >= 0 ? { chosen } : {}),
+    };
+    const sent = await send('/cup-trials', trial, batchId);
+    if (sent.kind === 'refused') return sent;
+    const ready = (balance.cups[chosen] ?? []).map((d) => ({
+      ingredientId: d.ingredientId,
+      name: d.name,
+      massKilograms: d.forPotKilograms,
+    }));
+    const cups = form.cups.slice(0, 1).map((c) => ({ ...c, note: '' }));
+    return change({ ready, cups, chosen: undefined });
+  };
+  const ask = async () => {
+    const about = batchId ? { batchId } : formulaId ? { formulaId } : {};
+    const body = {
+      id: newId(),
+      title: balance.title,
+      cups: form.cups.map(cupName),
+      inCups: [...new Set(form.cups.flatMap((c) => c.doses.map((d) => d.ingredientId)))],
+      ...about,
+    };
+    const opened = await answered(client.POST('/api/panels', { body }));
+    go(`/panels/${opened.id}`);
+  };
+  return { keep, ask, chosen };
 }
 
 /** What the table was asked about this pot before. */
@@ -140,7 +125,7 @@ function Asked({ batchId }: { batchId: string }) {
   });
   if (data.length === 0) return null;
   return (
-    <Typography sx={{ fontSize: sizes.note }}>
+    <Text size="note">
       The table was asked:{' '}
       {data.map((p, i) => (
         <span key={p.id}>
@@ -149,66 +134,45 @@ function Asked({ batchId }: { batchId: string }) {
           {p.closed ? '' : ' (open)'}
         </span>
       ))}
-    </Typography>
+    </Text>
   );
 }
 
-/** Doses that were chosen: to be weighed, then in. */
-function Ready({
-  doses,
-  batchId,
-  units,
-  onIn,
-}: {
+interface ReadyProps {
   doses: BalanceForm['ready'];
   batchId: string;
   units: Units;
   onIn: (ingredientId: string) => void;
-}) {
+}
+/** Doses that were chosen: to be weighed, then in. */
+function Ready({ doses, batchId, units, onIn }: ReadyProps) {
   const { send } = useOutbox();
-  const [fault, setFault] = useState<string>();
-  const { busy, once } = useOnce();
-  const putIn = async (d: BalanceForm['ready'][number]) => {
-    const sent = await send(
-      '/additions',
-      {
-        id: newId(),
-        ingredientId: d.ingredientId,
-        massKilograms: d.massKilograms,
-        temperatureCelsius: 20,
-        enteredText: '',
-      },
-      batchId,
-    );
-    if (sent.kind === 'refused') setFault(sent.error.summary);
-    else onIn(d.ingredientId);
+  const putIn = async ({ ingredientId, massKilograms }: BalanceForm['ready'][number]) => {
+    const added = { id: newId(), ingredientId, massKilograms, enteredText: '' };
+    const sent = await send('/additions', { ...added, temperatureCelsius: 20 }, batchId);
+    if (sent.kind !== 'refused') onIn(ingredientId);
+    return sent;
   };
   return (
-    <Box
-      role="group"
-      aria-label="Ready to weigh"
-      sx={{ bgcolor: 'kitchen.basilSoft', borderRadius: 1, p: 1.5 }}
-    >
-      <Typography sx={{ fontWeight: 700 }}>Ready to weigh, for the pot</Typography>
+    <Well role="group" aria-label="Ready to weigh" on="good">
+      <Text bold>Ready to weigh, for the pot</Text>
       {doses.map((d) => (
-        <Box key={d.ingredientId} sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
-          <Typography sx={{ flex: 1, fontSize: sizes.lead }}>
+        <Row key={d.ingredientId} gap={2} align="center" sx={{ mt: 0.5 }}>
+          <Text size="lead" sx={{ flex: 1 }}>
             <b>{doseText(d.massKilograms, units)}</b> {d.name.toLowerCase()}
-          </Typography>
-          <Button
+          </Text>
+          <ActButton
             variant="contained"
-            disabled={busy}
-            onClick={() => once(() => putIn(d))}
+            onAct={() => putIn(d)}
             aria-label={`${d.name} is in the pot`}
           >
             It is in
-          </Button>
+          </ActButton>
           <Button onClick={() => onIn(d.ingredientId)} aria-label={`Leave out ${d.name}`}>
             Leave it
           </Button>
-        </Box>
+        </Row>
       ))}
-      {fault && <Note tone="tomato">{fault}</Note>}
-    </Box>
+    </Well>
   );
 }

@@ -1,10 +1,12 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { memo } from 'react';
 import type { BalanceView, DoseView } from '../../api/client';
 import type { Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { doseText } from './effects';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { DeepensHead, DeepensRow } from './balance.styles';
 
 interface Props {
   balance: BalanceView;
@@ -17,72 +19,19 @@ export const Deepens = memo(function Deepens({ balance, units, onCups }: Props) 
   const sodium = tasted(balance.sources.map((s) => s.atEqualSodium));
   const savour = tasted(balance.sources.map((s) => s.atEqualSavour));
   const working = balance.workings.find((w) => w.figure === 'savoury');
-  const cell = { fontSize: sizes.note };
+  const names = (side: DoseView[]) => side.map((d) => d.name.toLowerCase()).join(', ');
   return (
     <Box component="section" aria-label="What deepens it">
-      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline' }}>
-        <Typography variant="h2">What deepens it, fairly compared</Typography>
+      <Row gap={1.5} align="baseline">
+        <Text variant="h2">What deepens it, fairly compared</Text>
         {working && <ShowWorking working={working} title="Savoury" words="how" />}
-      </Box>
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note }}>
+      </Row>
+      <Text tone="muted" size="note">
         Left: as much sodium as 0.2 % salt brings. Right: 30 % more savoury than it will be. A
         school is a matter of taste; the figures are not.
-      </Typography>
-      <Box role="table" aria-label="Savoury helpers" sx={{ mt: 0.75 }}>
-        <Box
-          role="row"
-          sx={{
-            display: { xs: 'none', sm: 'grid' },
-            gridTemplateColumns: columns.deepens,
-            columnGap: 1,
-          }}
-        >
-          {['what', 'at equal sodium', 'at equal savour'].map((head) => (
-            <Typography
-              key={head}
-              role="columnheader"
-              variant="caption"
-              sx={{ color: 'text.secondary' }}
-            >
-              {head}
-            </Typography>
-          ))}
-        </Box>
-        {balance.sources.map(({ atEqualSodium: a, atEqualSavour: b }) => (
-          <Box
-            role="row"
-            key={a.name}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: columns.deepens,
-              columnGap: 1,
-              borderTop: 1,
-              borderColor: 'divider',
-              py: 0.4,
-            }}
-          >
-            <Box role="cell">
-              <Typography sx={{ fontWeight: 600 }}>{a.name}</Typography>
-              <Typography sx={{ ...cell, color: a.avoided ? 'error.main' : 'text.secondary' }}>
-                {a.avoided ? 'this kitchen leaves it out' : a.allergens.join(', ')}
-              </Typography>
-            </Box>
-            <Typography role="cell" sx={cell}>
-              {a.reaches ? (
-                <>
-                  <b>{doseText(a.massKilograms, units)}</b>, savoury {a.after.savoury.toFixed(1)}
-                </>
-              ) : (
-                'more than is sensible'
-              )}
-            </Typography>
-            <Typography role="cell" sx={cell}>
-              {savoured(b, units)}
-            </Typography>
-          </Box>
-        ))}
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+      </Text>
+      <Helpers sources={balance.sources} units={units} />
+      <Row wrap sx={{ mt: 1 }}>
         {sodium.length > 0 && (
           <Button variant="outlined" onClick={() => onCups(sodium)}>
             Cups at equal sodium
@@ -93,17 +42,43 @@ export const Deepens = memo(function Deepens({ balance, units, onCups }: Props) 
             Cups at equal savour
           </Button>
         )}
-      </Box>
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note, mt: 0.5 }}>
-        {[sodium, savour]
-          .map((side) => side.map((d) => d.name.toLowerCase()).join(', '))
-          .filter(Boolean)
-          .join(' · ')}
-        ; each beside the pot as it is.
-      </Typography>
+      </Row>
+      <Text tone="muted" size="note" sx={{ mt: 0.5 }}>
+        {[sodium, savour].map(names).filter(Boolean).join(' · ')}; each beside the pot as it is.
+      </Text>
     </Box>
   );
 });
+
+function Helpers({ sources, units }: { sources: BalanceView['sources']; units: Units }) {
+  return (
+    <Box role="table" aria-label="Savoury helpers" sx={{ mt: 0.75 }}>
+      <DeepensHead role="row">
+        {['what', 'at equal sodium', 'at equal savour'].map((head) => (
+          <Text key={head} role="columnheader" variant="caption" tone="muted">
+            {head}
+          </Text>
+        ))}
+      </DeepensHead>
+      {sources.map(({ atEqualSodium: a, atEqualSavour: b }) => (
+        <DeepensRow role="row" key={a.name}>
+          <div role="cell">
+            <Text strong>{a.name}</Text>
+            <Text size="note" tone={a.avoided ? 'alarm' : 'muted'}>
+              {a.avoided ? 'this kitchen leaves it out' : a.allergens.join(', ')}
+            </Text>
+          </div>
+          <Text role="cell" size="note">
+            {dosed(a, units, `savoury ${a.after.savoury.toFixed(1)}`)}
+          </Text>
+          <Text role="cell" size="note">
+            {dosed(b, units, `salt ${(b.after.saltFraction * 100).toFixed(2)} %`)}
+          </Text>
+        </DeepensRow>
+      ))}
+    </Box>
+  );
+}
 
 /** A table puts four cups in order: the pot as it is, and the first three that the kitchen does not leave out. */
 const tasted = (doses: DoseView[]): DoseView[] =>
@@ -111,11 +86,10 @@ const tasted = (doses: DoseView[]): DoseView[] =>
     .filter((d) => d.reaches && !d.avoided && d.ingredientId !== undefined && d.massKilograms > 0)
     .slice(0, 3);
 
-const savoured = (dose: DoseView, units: Units) =>
+const dosed = (dose: DoseView, units: Units, comesTo: string) =>
   dose.reaches ? (
     <>
-      <b>{doseText(dose.massKilograms, units)}</b>, salt{' '}
-      {(dose.after.saltFraction * 100).toFixed(2)} %
+      <b>{doseText(dose.massKilograms, units)}</b>, {comesTo}
     </>
   ) : (
     'more than is sensible'

@@ -1,11 +1,13 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { useMemo } from 'react';
 import type { BalanceView, IngredientView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
 import { Pick, TextLine } from '../../ui/fields';
 import { effects } from './effects';
 import type { BalanceForm } from './form';
+import { Column, Well } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { FieldPair } from './balance.styles';
 
 const FINISHES = [
   'butter',
@@ -43,8 +45,8 @@ export function FinishWith({ form, balance, goods, units, fault, change }: Props
   const was = balance.after;
   return (
     <Box component="section" aria-label="Finish it">
-      <Typography variant="h2">Finish it</Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, gap: 1.5 }}>
+      <Text variant="h2">Finish it</Text>
+      <FieldPair>
         <Pick
           label="With"
           value={form.finish.ingredientId}
@@ -61,44 +63,51 @@ export function FinishWith({ form, balance, goods, units, fault, change }: Props
             fault={fault}
           />
         )}
-      </Box>
+      </FieldPair>
       {f && form.finish.ingredientId && (
-        <Box sx={{ mt: 1, display: 'flex', flexDirection: 'column', gap: 0.5 }}>
-          <Typography sx={{ fontWeight: 600 }}>
-            {effects(was, f.dose) || 'hardly anything changes'}
-          </Typography>
-          <Typography>
+        <Column gap={0.5} sx={{ mt: 1 }}>
+          <Text strong>{effects(was, f.dose) || 'hardly anything changes'}</Text>
+          <Text>
             As thick as {show.text(show.percent(f.dose.solidsFraction))} solids · sharpness{' '}
             {was.sharpness.toFixed(2)} → {f.dose.after.sharpness.toFixed(2)}
-          </Typography>
-          <Typography>{f.how}.</Typography>
+          </Text>
+          <Text>{f.how}.</Text>
           {f.fromCelsius !== undefined && f.toCelsius !== undefined && (
-            <Typography>
+            <Text>
               The pot between {show.text(show.temperature(f.fromCelsius, units, 0))} and{' '}
               {show.text(show.temperature(f.toCelsius, units, 0))} when it goes in.
-            </Typography>
+            </Text>
           )}
-          {f.liaison && (
-            <Typography sx={{ bgcolor: 'kitchen.brassSoft', borderRadius: 1, p: 1.25 }}>
-              Whisk <b>{f.liaison.spoonfuls}</b>{' '}
-              {f.liaison.spoonfuls === 1 ? 'spoonful' : 'spoonfuls'} of hot sauce into the bowl, one
-              by one: it comes to {show.text(show.temperature(f.liaison.bowlCelsius, units, 0))}.
-              Let the pot fall to{' '}
-              <b>{show.text(show.temperature(f.liaison.potCelsius, units, 0))}</b>, stir the bowl
-              in: {show.text(show.temperature(f.liaison.endCelsius, units, 0))}, and off.
-            </Typography>
-          )}
+          {f.liaison && <Bowl liaison={f.liaison} units={units} />}
           {f.holdSeconds !== undefined && (
-            <Typography>
+            <Text>
               Good for {show.text(show.span(f.holdSeconds))} hot after that.{' '}
-              <Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.note }}>
+              <Span tone="muted" size="note">
                 For longer hold the sauce without it and finish to order; the rule set’s limits come
                 first.
-              </Box>
-            </Typography>
+              </Span>
+            </Text>
           )}
-        </Box>
+        </Column>
       )}
     </Box>
+  );
+}
+
+interface BowlProps {
+  liaison: NonNullable<NonNullable<BalanceView['finish']>['liaison']>;
+  units: Units;
+}
+/** Yolks are warmed in their bowl before they meet the pot. */
+function Bowl({ liaison: l, units }: BowlProps) {
+  const degrees = (celsius: number) => show.text(show.temperature(celsius, units, 0));
+  return (
+    <Well on="warn">
+      <Text>
+        Whisk <b>{l.spoonfuls}</b> {l.spoonfuls === 1 ? 'spoonful' : 'spoonfuls'} of hot sauce into
+        the bowl, one by one: it comes to {degrees(l.bowlCelsius)}. Let the pot fall to{' '}
+        <b>{degrees(l.potCelsius)}</b>, stir the bowl in: {degrees(l.endCelsius)}, and off.
+      </Text>
+    </Well>
   );
 }

@@ -1,13 +1,12 @@
-import { Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
+import { Box } from '@mui/material';
 import { newId } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
-import { columns } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Choices } from '../../ui/Choices';
-import { Note } from '../../ui/Note';
 import { TextLine } from '../../ui/fields';
-import { useOnce } from './useOnce';
 import { parsePH, type BalanceForm, type Faults } from './form';
+import { Text } from '../../ui/text';
+import { FieldPair } from './balance.styles';
 
 const SHARPER = [
   { value: '-2', text: 'much milder' },
@@ -29,8 +28,6 @@ interface Props {
 /** What was measured or tasted shifts the tomato of the tables; a pot on the stove remembers it. */
 export function Measured({ form, batchId, brix, faults, faultAt, change }: Props) {
   const { send } = useOutbox();
-  const [refused, setRefused] = useState<string>();
-  const { busy, once } = useOnce();
   const pH = form.pH.trim() === '' ? undefined : parsePH(form.pH);
   const ready = !faults['pH'] && !faults['brix'];
   const keep = async () => {
@@ -44,13 +41,13 @@ export function Measured({ form, batchId, brix, faults, faultAt, change }: Props
       },
       batchId,
     );
-    setRefused(sent.kind === 'refused' ? sent.error.summary : undefined);
     if (sent.kind !== 'refused') change({ pH: '', brix: '' });
+    return sent;
   };
   return (
     <Box component="section" aria-label="Measured or tasted">
-      <Typography variant="h2">Measured or tasted</Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, gap: 1.5, mb: 1 }}>
+      <Text variant="h2">Measured or tasted</Text>
+      <FieldPair sx={{ mb: 1 }}>
         <TextLine
           label="pH of the pot, cooled to the room"
           text={form.pH}
@@ -67,7 +64,7 @@ export function Measured({ form, batchId, brix, faults, faultAt, change }: Props
           note="a drop of juice on the refractometer"
           placeholder="5.2"
         />
-      </Box>
+      </FieldPair>
       <Choices
         label="These tomatoes taste"
         options={SHARPER}
@@ -75,16 +72,10 @@ export function Measured({ form, batchId, brix, faults, faultAt, change }: Props
         onChoose={(to) => change({ sharper: Number(to) })}
       />
       {batchId && (
-        <Button
-          variant="outlined"
-          sx={{ mt: 1 }}
-          disabled={busy || !ready}
-          onClick={() => once(keep)}
-        >
+        <ActButton variant="outlined" sx={{ mt: 1 }} disabled={!ready} onAct={keep}>
           Keep it with the pot
-        </Button>
+        </ActButton>
       )}
-      {refused && <Note tone="tomato">{refused}</Note>}
     </Box>
   );
 }

@@ -1,13 +1,15 @@
-import { Box, Button, ButtonBase, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { memo } from 'react';
 import type { BalanceView, Fault, RemedyView } from '../../api/client';
 import { useFaults } from '../../api/balance';
 import { show, type Units } from '../../quantities';
-import { faces, sizes } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
-import { Pick } from '../../ui/fields';
+import { Pick as PickField } from '../../ui/fields';
 import { doseText, effects, timeWords } from './effects';
+import { BareList } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { LookButton, RemedyRow } from './balance.styles';
 
 const STRENGTH = [
   { value: '1', text: 'a little' },
@@ -43,8 +45,8 @@ export const Remedies = memo(function Remedies({
   const dosed = balance.remedies.some((r) => r.dose);
   return (
     <Box component="section" aria-label="What helps" sx={{ minWidth: 0 }}>
-      <Typography variant="h2">What is wrong?</Typography>
-      <Pick
+      <Text variant="h2">What is wrong?</Text>
+      <PickField
         label="Fault"
         hidden
         value={fault}
@@ -61,12 +63,12 @@ export const Remedies = memo(function Remedies({
           />
         </Box>
       )}
-      <Typography sx={{ color: 'text.secondary', fontSize: sizes.note, mt: 1 }}>
+      <Text tone="muted" size="note" sx={{ mt: 1 }}>
         {dosed
           ? 'What each would really do here: all to the same effect. Press one to see it on every string.'
           : 'In this order.'}
-      </Typography>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      </Text>
+      <BareList as="ol">
         {balance.remedies.map((r) => (
           <Way
             key={r.title}
@@ -78,7 +80,7 @@ export const Remedies = memo(function Remedies({
             onLook={onLook}
           />
         ))}
-      </Box>
+      </BareList>
       <Box sx={{ mt: 1.5 }}>
         <Note>
           <b>Acidity is for taste here.</b> It does not make a sauce safe to keep warm or to keep at
@@ -89,100 +91,30 @@ export const Remedies = memo(function Remedies({
   );
 });
 
-function Way({
-  remedy: r,
-  balance,
-  units,
-  onCup,
-  looked,
-  onLook,
-}: {
+interface WayProps extends Pick<Props, 'balance' | 'units' | 'onCup' | 'onLook'> {
   remedy: RemedyView;
-  balance: BalanceView;
-  units: Units;
-  onCup: Props['onCup'];
   looked: boolean;
-  onLook: Props['onLook'];
-}) {
-  const stop = r.act === 'STOP';
+}
+function Way({ remedy: r, balance, units, onCup, looked, onLook }: WayProps) {
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '1fr auto',
-        columnGap: 1,
-        py: 0.9,
-        borderBottom: 1,
-        borderColor: 'divider',
-      }}
-    >
+    <RemedyRow>
       {r.dose ? (
-        <ButtonBase
+        <LookButton
           aria-pressed={looked}
+          looked={looked}
           onClick={() => onLook(looked ? undefined : r.title)}
-          sx={{
-            font: 'inherit',
-            fontWeight: 700,
-            justifyContent: 'flex-start',
-            textAlign: 'left',
-            textDecoration: looked ? 'underline' : 'underline dotted',
-            textDecorationColor: 'inherit',
-            textUnderlineOffset: 3,
-            minHeight: 24,
-          }}
         >
           {r.title}
-        </ButtonBase>
+        </LookButton>
       ) : (
-        <Typography sx={{ fontWeight: 700, color: stop ? 'error.main' : 'text.primary' }}>
-          {r.act === 'IN_VAIN'
-            ? `In vain: ${lower(r.title)}`
-            : stop
-              ? `Stop: ${lower(r.title)}`
-              : r.title}
-        </Typography>
+        <Text tone={r.act === 'STOP' ? 'alarm' : 'ink'} bold>
+          {r.act && ACTS[r.act] ? `${ACTS[r.act]}: ${lower(r.title)}` : r.title}
+        </Text>
       )}
-      <Typography
-        component="span"
-        sx={{
-          fontFamily: faces.figures,
-          fontWeight: 700,
-          fontSize: sizes.step,
-          lineHeight: 1.1,
-          textAlign: 'right',
-        }}
-      >
+      <Text component="span" size="step" figures end>
         {figure(r, units)}
-      </Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
-        {r.time && (
-          <>
-            {timeWords(balance, r)}
-            <br />
-          </>
-        )}
-        {r.dose && !r.dose.reaches && r.dose.massKilograms > 0 && <b>not enough by itself: </b>}
-        {r.dose && (
-          <>
-            {effects(balance.after, r.dose, balance.solidsFraction)}
-            <br />
-          </>
-        )}
-        {r.skim && (
-          <>
-            leaves {show.text(show.percent(r.skim.fatFraction))} fat
-            <br />
-          </>
-        )}
-        {r.tells}
-        {r.dose?.avoided && (
-          <Box component="b" sx={{ color: 'error.main' }}>
-            {' '}
-            · this kitchen leaves it out
-          </Box>
-        )}
-      </Typography>
+      </Text>
+      <Does remedy={r} balance={balance} />
       {r.dose?.ingredientId && r.dose.massKilograms > 0 && (
         <Button
           size="small"
@@ -194,7 +126,37 @@ function Way({
           To a cup
         </Button>
       )}
-    </Box>
+    </RemedyRow>
+  );
+}
+
+const ACTS: Partial<Record<NonNullable<RemedyView['act']>, string>> = {
+  IN_VAIN: 'In vain',
+  STOP: 'Stop',
+};
+
+/** What it does, here and elsewhere, line by line. */
+function Does({ remedy: r, balance }: { remedy: RemedyView; balance: BalanceView }) {
+  const { dose, skim } = r;
+  const short = dose && !dose.reaches && dose.massKilograms > 0;
+  const lines = [
+    r.time && timeWords(balance, r),
+    dose && effects(balance.after, dose, balance.solidsFraction),
+    skim && `leaves ${show.text(show.percent(skim.fatFraction))} fat`,
+    r.tells,
+  ].filter(Boolean);
+  return (
+    <Text tone="muted" size="note" component="div">
+      {short && <b>not enough by itself: </b>}
+      {lines.map((line) => (
+        <div key={line}>{line}</div>
+      ))}
+      {dose?.avoided && (
+        <Span as="b" tone="alarm">
+          this kitchen leaves it out
+        </Span>
+      )}
+    </Text>
   );
 }
 

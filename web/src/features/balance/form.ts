@@ -1,8 +1,8 @@
-import { useCallback, useState } from 'react';
 import { balanceOf } from '../../api/balance';
 import type { BalanceRequest, Fault, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { parseQuantity, type Kind } from '../../quantities';
+import { useFields } from '../../ui/useFields';
 
 /** So much of an ingredient, as typed. */
 export interface AmountText {
@@ -58,21 +58,8 @@ const MOST_TASTERS = 200;
 
 /** The form of one pot, kept over reloads. */
 export function useBalanceForm(pot: string) {
-  const kept = `urnstew.balance.${pot}`;
-  const [form, setForm] = useState<BalanceForm>(() => ({
-    ...FIRST,
-    ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as Partial<BalanceForm>),
-  }));
-  const change = useCallback(
-    (to: Partial<BalanceForm> | ((from: BalanceForm) => Partial<BalanceForm>)) =>
-      setForm((from) => {
-        const next = { ...from, ...(typeof to === 'function' ? to(from) : to) };
-        localStorage.setItem(kept, JSON.stringify(next));
-        return next;
-      }),
-    [kept],
-  );
-  return { form, change };
+  const { values, change } = useFields<BalanceForm>(FIRST, { kept: `balance ${pot}` });
+  return { form: values, change };
 }
 
 /** A pH as typed. */
@@ -82,6 +69,45 @@ export function parsePH(text: string): number | string {
   return `A pH of a sauce lies between ${PH.from} and ${PH.to}: type it like 4.25.`;
 }
 
+type Read = (
+  field: string,
+  text: string,
+  kind: Kind,
+  own: string,
+  ingredientId?: string,
+) => number | undefined;
+
+/** Reads a field; what is not understood is noted. */
+const reader =
+  (faults: Faults, kitchen: KitchenView): Read =>
+  (field, text, kind, own, ingredientId) => {
+    if (text.trim() === '') return undefined;
+    const understood = parseQuantity(text, kind, own, measuresOf(kitchen, ingredientId));
+    if (understood.outcome === 'understood') return understood.value;
+    faults[field] = understood.message;
+    return undefined;
+  };
+
+function measuredIn(form: BalanceForm, read: Read, faults: Faults): BalanceRequest['measured'] {
+  const pH = form.pH.trim() === '' ? undefined : parsePH(form.pH);
+  if (typeof pH === 'string') faults['pH'] = pH;
+  const brix = read('brix', form.brix, 'SHARE', '%');
+  return {
+    sharper: form.sharper,
+    ...(typeof pH === 'number' ? { pH } : {}),
+    ...(brix === undefined ? {} : { brixFraction: brix }),
+  };
+}
+
+function cupsIn(form: BalanceForm, read: Read): Pick<BalanceRequest, 'cups'> {
+  const cup = read('cup', form.cup, 'MASS', 'g');
+  if (cup === undefined) return {};
+  const cups = form.cups.map((c) =>
+    c.doses.map(({ ingredientId, massKilograms }) => ({ ingredientId, massKilograms })),
+  );
+  return { cups: { cupKilograms: cup, cups } };
+}
+
 /** What was typed as a request: what is not understood is left out and said beside its field. */
 export function understand(
   form: BalanceForm,
@@ -89,27 +115,10 @@ export function understand(
   kitchen: KitchenView,
 ): { request: BalanceRequest; faults: Faults } {
   const faults: Faults = {};
-  const read = (
-    field: string,
-    text: string,
-    kind: Kind,
-    own: string,
-    ingredientId?: string,
-  ): number | undefined => {
-    if (text.trim() === '') return undefined;
-    const understood = parseQuantity(text, kind, own, measuresOf(kitchen, ingredientId));
-    if (understood.outcome === 'understood') return understood.value;
-    faults[field] = understood.message;
-    return undefined;
-  };
-  const pH = form.pH.trim() === '' ? undefined : parsePH(form.pH);
-  if (typeof pH === 'string') faults['pH'] = pH;
-  const brix = read('brix', form.brix, 'SHARE', '%');
+  const read = reader(faults, kitchen);
+  const { ingredientId, text } = form.finish;
   const portion = read('portion', form.portion, 'MASS', 'g');
-  const finish = form.finish.ingredientId
-    ? read('finish', form.finish.text, 'MASS', 'g', form.finish.ingredientId)
-    : undefined;
-  const cup = read('cup', form.cup, 'MASS', 'g');
+  const finish = ingredientId ? read('finish', text, 'MASS', 'g', ingredientId) : undefined;
   if (!/^\d{1,3}$/.test(form.tasters.trim()) || Number(form.tasters) > MOST_TASTERS)
     faults['tasters'] = `Type how many tasted, 0 to ${MOST_TASTERS}.`;
   const plate = form.plate.flatMap((line, i) => {
@@ -118,29 +127,14 @@ export function understand(
   });
   const request: BalanceRequest = {
     ...balanceOf(which),
-    measured: {
-      sharper: form.sharper,
-      ...(typeof pH === 'number' ? { pH } : {}),
-      ...(brix === undefined ? {} : { brixFraction: brix }),
-    },
+    measured: measuredIn(form, read, faults),
     plate,
     saltId: form.saltId,
     fault: form.fault,
     steps: form.steps,
     ...(portion === undefined ? {} : { portionKilograms: portion }),
-    ...(finish === undefined
-      ? {}
-      : { finish: { ingredientId: form.finish.ingredientId, massKilograms: finish } }),
-    ...(cup === undefined
-      ? {}
-      : {
-          cups: {
-            cupKilograms: cup,
-            cups: form.cups.map((c) =>
-              c.doses.map(({ ingredientId, massKilograms }) => ({ ingredientId, massKilograms })),
-            ),
-          },
-        }),
+    ...(finish === undefined ? {} : { finish: { ingredientId, massKilograms: finish } }),
+    ...cupsIn(form, read),
   };
   return { request, faults };
 }

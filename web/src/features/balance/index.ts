@@ -1,1 +1,1 @@
-export { BalancePage as default } from './BalancePage';
+export { BalancePage } from './BalancePage';

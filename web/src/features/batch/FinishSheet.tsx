@@ -1,12 +1,13 @@
-import { InputBase, Typography, Box } from '@mui/material';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import type { BatchView, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
-import { QuantityField, parseQuantity, show } from '../../quantities';
+import { QuantityField, show, typed } from '../../quantities';
 import { Sheet } from '../../ui/Sheet';
+import { TextArea } from '../../ui/fields';
 import { useUndo } from '../../ui/undo';
+import { useGo } from '../../ui/useGo';
 import { useEntry } from './useEntry';
+
+const START = { text: '', note: '' };
 
 /** Off the heat: what came out, and what to remember. */
 export function FinishSheet({
@@ -18,75 +19,50 @@ export function FinishSheet({
   kitchen: KitchenView;
   onClose: () => void;
 }) {
-  const navigate = useNavigate();
+  const go = useGo();
   const offerBack = useUndo();
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(
-    batch.id,
-    (eventId) => {
-      offerBack({
-        words: `${batch.name} is off the heat.`,
-        acts: [{ batchId: batch.id, eventId }],
-        onBack: () => void navigate(`/pots/${batch.id}`),
-      });
-      void navigate('/logbook');
-    },
-  );
-  const [text, setText] = useState('');
-  const [note, setNote] = useState('');
-  const read = parseQuantity(text, 'MASS', 'kg', measuresOf(kitchen));
+  const onWritten = (eventId: string) => {
+    offerBack({
+      words: `${batch.name} is off the heat.`,
+      acts: [{ batchId: batch.id, eventId }],
+      onBack: () => go(`/pots/${batch.id}`),
+    });
+    go('/logbook');
+  };
+  const sheet = useEntry({ batchId: batch.id, sheet: 'finish', start: START, onWritten });
+  const { values, put, write, refused } = sheet;
+  const read = typed(values.text, 'MASS', 'kg', measuresOf(kitchen));
+  const fault = read.fault ?? refused?.at('/finalMassKilograms');
   const understood =
-    text === ''
+    read.value === undefined
       ? 'not weighed'
-      : read.outcome === 'understood'
-        ? show.text(show.mass(Math.max(0, read.value), kitchen.settings.units))
-        : '';
-  const fault =
-    text && read.outcome !== 'understood' ? read.message : refused?.at('/finalMassKilograms');
+      : show.text(show.mass(Math.max(0, read.value), kitchen.settings.units));
   const save = () =>
     write('/finishes', {
-      enteredText: text,
-      note,
-      ...(text && read.outcome === 'understood' ? { finalMassKilograms: read.value } : {}),
+      enteredText: values.text,
+      note: values.note,
+      ...(read.value === undefined ? {} : { finalMassKilograms: read.value }),
     });
   return (
     <Sheet
+      of={sheet}
       title="Off the heat"
       act="Put it in the logbook"
-      ready={hourUnderstood && (text === '' || read.outcome === 'understood')}
-      onAct={() => void save()}
+      ready={!read.fault}
+      onAct={save}
       onClose={onClose}
+      atField={fault}
     >
       <QuantityField
         label="Sauce that came out"
-        text={text}
-        onText={edit(setText)}
+        text={values.text}
+        onText={(to) => put('text', to)}
         understood={understood}
         fault={fault}
         numeric={false}
         autoFocus
       />
-      <Box>
-        <Typography
-          component="label"
-          htmlFor="finish-note"
-          variant="caption"
-          sx={{ color: 'text.secondary', display: 'block' }}
-        >
-          To remember
-        </Typography>
-        <InputBase
-          id="finish-note"
-          value={note}
-          onChange={(e) => setNote(e.target.value)}
-          multiline
-          minRows={2}
-          fullWidth
-          inputProps={{ maxLength: 2000 }}
-          sx={{ borderBottom: 1.5, borderColor: 'text.primary' }}
-        />
-      </Box>
-      {hour}
-      {elsewhere(fault)}
+      <TextArea label="To remember" text={values.note} onText={(to) => put('note', to)} />
     </Sheet>
   );
 }

@@ -1,30 +1,29 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
 import type { BatchView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
-import { columns, faces, sizes } from '../../theme/tokens';
+import { sizes } from '../../theme/tokens';
 import { heatInWords } from '../../ui/heat';
 import { Eaters } from '../../ui/Eaters';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { PotPicture } from './PotPicture';
 import { useBatch } from '../../api/batches';
-import { along, TICK_MS } from './along';
+import { along, TICK_MS } from '../../ui/along';
 import { useNow } from '../../api/clock';
 import { eventWords } from './readings';
+import { BareList, Column } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { StoveGrid } from './batch.styles';
+import { Pending } from '../../ui/Pending';
 
 /** Everything about one pot, for whoever takes it over: on one screen and on one printed page. */
 export function HandOverPage() {
   const { id } = useParams();
   const { data: kitchen } = useKitchen();
   const batch = useBatch(id);
-  if (!kitchen || !batch.data)
-    return (
-      <Page title="Hand over" sub="" step="Pot">
-        {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
-      </Page>
-    );
+  if (!kitchen || !batch.data) return <Pending title="Hand over" step="Pot" error={batch.error} />;
   return <HandOver batch={batch.data} kitchen={kitchen} />;
 }
 
@@ -38,32 +37,25 @@ function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }
   return (
     <Page
       title={`${batch.name}, handed over at ${show.hour(now, zone)}`}
-      sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(pot.heating)} · lid ${pot.lid.toLowerCase()} · lit ${hour(batch.startedAt)}`}
+      sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(pot.heating, units)} · lid ${pot.lid.toLowerCase()} · lit ${hour(batch.startedAt)}`}
       step="Pot"
     >
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.stove, gap: 3 }}>
+      <StoveGrid>
         <PotPicture
           batch={batch}
           kitchen={kitchen}
           now={live ? now : undefined}
           here={along(forecast.likely, now)}
         />
-        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>
-          <Typography
-            sx={{
-              fontFamily: faces.figures,
-              fontWeight: 700,
-              fontSize: sizes.figureLarge,
-              lineHeight: 1,
-            }}
-          >
+        <Column gap={1.5}>
+          <Text size="large" figures>
             {forecast.thickAt ? `thick enough at ${hour(forecast.thickAt)}` : forecast.neverReason}
-          </Typography>
-          <Typography>
+          </Text>
+          <Text>
             between {hour(forecast.earliest)} and {hour(forecast.latest)}, from {forecast.readings}{' '}
             {forecast.readings === 1 ? 'reading' : 'readings'} · stir every{' '}
             {Math.round(forecast.stirEverySeconds / 60)} min
-          </Typography>
+          </Text>
           {forecast.cautions.map((c) => (
             <Note key={c.code}>{c.text}</Note>
           ))}
@@ -96,8 +88,8 @@ function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }
           >
             One page to print
           </Button>
-        </Box>
-      </Box>
+        </Column>
+      </StoveGrid>
     </Page>
   );
 }
@@ -106,23 +98,14 @@ function List({ title, rows }: { title: string; rows: string[] }) {
   if (rows.length === 0) return null;
   return (
     <Box component="section" aria-label={title}>
-      <Typography variant="h2" sx={{ mb: 0.5 }}>
+      <Text variant="h2" sx={{ mb: 0.5 }}>
         {title}
-      </Typography>
-      <Box
-        component="ul"
-        sx={{
-          listStyle: 'none',
-          p: 0,
-          m: 0,
-          fontSize: sizes.note,
-          columnCount: rows.length > 8 ? 2 : 1,
-        }}
-      >
+      </Text>
+      <BareList sx={{ fontSize: sizes.note, columnCount: rows.length > 8 ? 2 : 1 }}>
         {rows.map((row) => (
           <li key={row}>{row}</li>
         ))}
-      </Box>
+      </BareList>
     </Box>
   );
 }

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { BatchView, KitchenView } from '../../api/client';
 import { potWords, useTaken } from '../../api/occupancy';
 import { Choices } from '../../ui/Choices';
@@ -13,6 +12,12 @@ const BESIDE = [
 ] as const;
 const OFF = { value: 'OFF' as const, text: 'off' };
 
+interface Props {
+  batch: BatchView;
+  kitchen: KitchenView;
+  onClose: () => void;
+}
+
 /** How it is heated now, as it would be typed. */
 function asTyped({ heating }: BatchView['pot']): HeatForm {
   return {
@@ -24,96 +29,109 @@ function asTyped({ heating }: BatchView['pot']): HeatForm {
   };
 }
 
-/** Knob, lid, oven, burner or pot were changed: what follows is computed anew. */
-export function HeatSheet({
-  batch,
-  kitchen,
-  onClose,
-}: {
-  batch: BatchView;
-  kitchen: KitchenView;
-  onClose: () => void;
-}) {
-  const { pot } = batch;
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose);
-  const [form, setForm] = useState<HeatForm>(() => asTyped(pot));
-  const [lid, setLid] = useState(pot.lid);
-  const [vesselId, setVessel] = useState(pot.vessel.id);
-  const [heatSourceId, setBurner] = useState(pot.heatSourceId);
-  const [both, setBoth] = useState<'no' | 'yes'>('no');
-  const taken = useTaken();
-  const change = (to: Partial<HeatForm>) => edit(setForm)({ ...form, ...to });
-  const { heating, fault: unclear } = heatingOf(form, kitchen);
-  const typed = form.way === 'OVEN' ? form.oven : form.burner;
-  const fault =
-    (typed ? unclear : undefined) ??
-    refused?.at('/heating/ovenCelsius') ??
-    refused?.at('/heating/burnerShare');
-  const ovenFault = refused?.at('/heating/ovenId');
-  const potFault = refused?.at('/vesselId');
-  const burnerFault = refused?.at('/heatSourceId');
-  const asked =
-    both === 'yes' ||
+function startOf({ pot }: BatchView) {
+  return {
+    heat: asTyped(pot),
+    lid: pot.lid,
+    vesselId: pot.vessel.id,
+    heatSourceId: pot.heatSourceId,
+    both: 'no' as (typeof BESIDE)[number]['value'],
+  };
+}
+type Heat = ReturnType<typeof startOf>;
+
+/** The sheet's entry, and what is wrong with each of its fields. */
+function useHeat({ batch, kitchen, onClose }: Props) {
+  const of = { batchId: batch.id, sheet: 'heat', onWritten: onClose };
+  const sheet = useEntry<Heat>({ ...of, start: startOf(batch) });
+  const { values, write, refused } = sheet;
+  const { heating, fault: unclear } = heatingOf(values.heat, kitchen);
+  const typed = values.heat.way === 'OVEN' ? values.heat.oven : values.heat.burner;
+  const faults = {
+    heat:
+      (typed ? unclear : undefined) ??
+      refused?.at('/heating/ovenCelsius') ??
+      refused?.at('/heating/burnerShare'),
+    oven: refused?.at('/heating/ovenId'),
+    pot: refused?.at('/vesselId'),
+    burner: refused?.at('/heatSourceId'),
+  };
+  const besides =
+    values.both === 'yes' ||
     refused?.problem.errors.some((e) => e.code === 'in-use' && e.pointer !== '/vesselId');
+  const save = heating
+    ? () => {
+        const { lid, vesselId, heatSourceId, both } = values;
+        return write('/heats', {
+          heating,
+          lid,
+          vesselId,
+          heatSourceId,
+          sharesHeat: both === 'yes',
+        });
+      }
+    : undefined;
+  return { sheet, faults, besides, save };
+}
+
+/** Knob, lid, oven, burner or pot were changed: what follows is computed anew. */
+export function HeatSheet(props: Props) {
+  const { batch, kitchen, onClose } = props;
+  const { sheet, faults, besides, save } = useHeat(props);
+  const { values, put } = sheet;
+  const taken = useTaken();
+  const change = (to: Partial<HeatForm>) => put('heat', { ...values.heat, ...to });
+  const elsewhere = values.heatSourceId !== batch.pot.heatSourceId;
+  const there = elsewhere ? taken.get(values.heatSourceId) : undefined;
   return (
     <Sheet
+      of={sheet}
       title="Heat, lid and pot"
-      act="Save"
-      ready={Boolean(heating) && hourUnderstood}
-      onAct={() =>
-        void (
-          heating &&
-          write('/heats', { heating, lid, vesselId, heatSourceId, sharesHeat: both === 'yes' })
-        )
-      }
+      ready={save !== undefined}
+      onAct={async () => save?.()}
       onClose={onClose}
+      atField={faults.heat ?? faults.oven ?? faults.pot ?? faults.burner}
     >
       <Choices
         label="How it simmers from now on"
         options={[...WAYS, OFF]}
-        chosen={form.way}
+        chosen={values.heat.way}
         onChoose={(way) => change({ way })}
       />
       <HeatFields
-        form={form}
+        form={values.heat}
         change={change}
         kitchen={kitchen}
-        fault={fault}
-        ovenFault={ovenFault}
+        fault={faults.heat}
+        ovenFault={faults.oven}
       />
-      <Choices label="Lid" options={LIDS} chosen={lid} onChoose={edit(setLid)} />
+      <Choices label="Lid" options={LIDS} chosen={values.lid} onChoose={(lid) => put('lid', lid)} />
       <Choices
         label="Pot"
         options={kitchen.vessels.map((v) => ({
           value: v.id,
-          text: v.id === pot.vessel.id ? v.name : potWords(v, taken),
+          text: v.id === batch.pot.vessel.id ? v.name : potWords(v, taken),
         }))}
-        chosen={vesselId}
-        onChoose={edit(setVessel)}
-        fault={potFault}
+        chosen={values.vesselId}
+        onChoose={(id) => put('vesselId', id)}
+        fault={faults.pot}
       />
       <Choices
         label="Burner"
         options={kitchen.heatSources.map((h) => ({ value: h.id, text: h.name }))}
-        chosen={heatSourceId}
-        onChoose={edit(setBurner)}
-        fault={burnerFault}
-        note={
-          heatSourceId !== pot.heatSourceId && taken.has(heatSourceId)
-            ? `${taken.get(heatSourceId)} stands on it.`
-            : undefined
-        }
+        chosen={values.heatSourceId}
+        onChoose={(id) => put('heatSourceId', id)}
+        fault={faults.burner}
+        note={there && `${there.name} stands on it.`}
       />
-      {asked && (
+      {besides && (
         <Choices
           label="Beside what stands there"
           options={BESIDE}
-          chosen={both}
-          onChoose={edit(setBoth)}
+          chosen={values.both}
+          onChoose={(to) => put('both', to)}
         />
       )}
-      {hour}
-      {elsewhere(fault ?? ovenFault ?? potFault ?? burnerFault)}
     </Sheet>
   );
 }

@@ -1,5 +1,7 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import type { BatchView } from '../../api/client';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
 
 interface Props {
   pieces: BatchView['pieces'];
@@ -9,20 +11,15 @@ interface Props {
 
 /** Which pieces come out: whole ones are proposed, small ones stay unless somebody strains the sauce. */
 export function Lifted({ pieces, lifted, onLifted }: Props) {
-  if (pieces.length === 0)
-    return <Typography sx={{ color: 'text.secondary' }}>No pieces are in this pot.</Typography>;
+  if (pieces.length === 0) return <Text tone="muted">No pieces are in this pot.</Text>;
   const toggle = (id: string) =>
     onLifted(lifted.includes(id) ? lifted.filter((one) => one !== id) : [...lifted, id]);
   return (
     <Box>
-      <Typography variant="caption" sx={{ color: 'text.secondary', display: 'block', mb: 0.5 }}>
+      <Text variant="caption" tone="muted" sx={{ display: 'block', mb: 0.5 }}>
         What comes out
-      </Typography>
-      <Box
-        role="group"
-        aria-label="What comes out"
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
-      >
+      </Text>
+      <Row role="group" aria-label="What comes out" wrap>
         {pieces.map((p) => (
           <Button
             key={p.ingredientId}
@@ -33,10 +30,10 @@ export function Lifted({ pieces, lifted, onLifted }: Props) {
             {p.name}
           </Button>
         ))}
-      </Box>
-      <Typography sx={{ color: 'text.secondary', mt: 1 }}>
+      </Row>
+      <Text tone="muted" sx={{ mt: 1 }}>
         What they have not given to the sauce yet stays in them; all else stays in the pot.
-      </Typography>
+      </Text>
     </Box>
   );
 }

@@ -1,54 +1,42 @@
-import { Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
+import { Box, Button } from '@mui/material';
 import type { BatchView, StageNote } from '../../api/client';
-import { ProblemError } from '../../api/problem';
 import { useNoting } from '../../api/stageNotes';
-import { sizes } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Looks } from '../../ui/Looks';
-import { Note } from '../../ui/Note';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
 import { ownLooks } from './looks';
 
-/** What was noted of how this batch looked. */
-export function Looked({
-  batch,
-  zone,
-  own,
-  onNote,
-}: {
+interface Props {
   batch: BatchView;
   zone: string;
   own: StageNote[];
   onNote: () => void;
-}) {
+}
+
+/** What was noted of how this batch looked. */
+export function Looked({ batch, zone, own, onNote }: Props) {
   const { takeBack } = useNoting(batch.id);
-  const [fault, setFault] = useState<string>();
   const last = own.at(-1);
-  const undo = () =>
-    last &&
-    takeBack(last.id).catch((e: unknown) => {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-    });
   return (
     <Box component="section" aria-label="How it looked">
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
+      <Row align="center" wrap>
         <Button onClick={onNote}>Note how it looks</Button>
         {last && (
-          <Button
-            onClick={() => void undo()}
+          <ActButton
+            onAct={() => takeBack(last.id)}
             aria-label={`Take back the note of ${last.stage}`}
             sx={{ color: 'text.secondary' }}
           >
             Take the last back
-          </Button>
+          </ActButton>
         )}
         {own.length === 0 && (
-          <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+          <Text tone="muted" size="small">
             in words or a photo, for the next time
-          </Typography>
+          </Text>
         )}
-      </Box>
-      {fault && <Note tone="tomato">{fault}</Note>}
+      </Row>
       <Looks looks={ownLooks(own, zone)} label="Noted of this batch" />
     </Box>
   );

@@ -3,7 +3,8 @@ import type { BatchView, CurvePoint, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
 import { FallLine, type Mark } from '../../ui/FallLine';
 import { Figure } from '../../ui/Figure';
-import { Urn } from '../../ui/Urn';
+import { Urn, type Level } from '../../ui/Urn';
+import { Column, Row } from '../../ui/layout';
 
 interface Props {
   batch: BatchView;
@@ -13,82 +14,111 @@ interface Props {
 }
 
 /** The pot as it stands now, and its fall with the readings. */
-export function PotPicture({ batch, kitchen, now, here }: Props) {
-  const { units, zone } = kitchen.settings;
+export function PotPicture(props: Props) {
+  const { batch, here } = props;
+  // What is not in yet is not shown: before the simmer the pot holds its soffritto at most.
+  const isEmpty = props.now !== undefined && Date.parse(batch.forecast.simmerStartedAt) > props.now;
+  return (
+    <Column gap={1.5}>
+      <Box>
+        <PotUrn {...props} isEmpty={isEmpty} />
+      </Box>
+      {batch.forecast.thickAt && <Fall {...props} thickAt={batch.forecast.thickAt} />}
+      {here && !isEmpty && <Contents {...props} here={here} />}
+    </Column>
+  );
+}
+
+function PotUrn({ batch, kitchen, now, here, isEmpty }: Props & { isEmpty: boolean }) {
   const { forecast, planned } = batch;
   const { vessel } = batch.pot;
-  const working = (figure: string) => forecast.workings.find((w) => w.figure === figure);
-  const massText = (kilograms: number) => show.massMark(kilograms, units);
-  const depthText = (meters: number) => show.text(show.depth(meters, units));
-  const fill = here?.depthMeters ?? planned.fit.startDepthMeters;
+  const text = (meters: number) => show.text(show.depth(meters, kitchen.settings.units));
+  const fill = isEmpty ? 0 : (here?.depthMeters ?? planned.fit.startDepthMeters);
   // As corrected, not as planned: with less in the pot it must fall lower to be as thick.
   const start = forecast.likely[0]?.depthMeters ?? planned.fit.startDepthMeters;
   const wanted =
     (forecast.thickAt && forecast.likely.at(-1)?.depthMeters) || planned.fit.endDepthMeters;
+  const filled: Level = {
+    kind: 'now',
+    depthMeters: fill,
+    label: `${now ? 'now' : 'end'} ${text(fill)}`,
+  };
+  const said = isEmpty
+    ? `the tomatoes are not in yet, ${text(start)} deep with them`
+    : `${text(fill)} deep ${now ? 'now' : 'at the end'}`;
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
-      <Box>
-        <Urn
-          shape={vessel}
-          drawnWidth={225}
-          wordSize={17}
-          fillMeters={fill}
-          thickness={here?.solidsFraction ?? planned.startSolidsFraction}
-          title={`${vessel.name}: ${depthText(fill)} deep ${now ? 'now' : 'at the end'}, ${depthText(wanted)} wanted`}
-          levels={[
-            { kind: 'start', depthMeters: start, label: `start ${depthText(start)}` },
-            { kind: 'now', depthMeters: fill, label: `${now ? 'now' : 'end'} ${depthText(fill)}` },
-            { kind: 'wanted', depthMeters: wanted, label: `wanted ${depthText(wanted)}` },
-          ]}
-        />
-      </Box>
-      {here && (
-        <Box sx={{ display: 'flex', gap: 2.5, rowGap: 1, flexWrap: 'wrap' }}>
-          <Figure
-            label={now ? 'in the pot, likely' : 'at the end, likely'}
-            shown={show.mass(here.massKilograms, units)}
-            working={working('thickAt')}
-          />
-          <Figure
-            label="the sauce thickens like"
-            shown={show.percent(here.solidsFraction)}
-            working={working('thickAt')}
-          />
-          <Figure
-            label="temperature"
-            shown={show.temperature(here.temperatureCelsius, units)}
-            working={working('thickAt')}
-          />
-          <Figure
-            label={`at the end, ${batch.pieces.length > 0 ? 'with its pieces, ' : ''}${Math.floor(forecast.portions + 1e-6)} portions`}
-            shown={show.mass(forecast.endMassKilograms, units)}
-            working={working('endMass')}
-          />
-          <Figure
-            label="salt of the sauce then"
-            shown={show.percent(forecast.saltFraction)}
-            working={working('endMass')}
-          />
-        </Box>
-      )}
-      {forecast.thickAt && (
-        <FallLine
-          likely={forecast.likely}
-          early={forecast.early}
-          late={forecast.late}
-          planned={forecast.readings > 0 ? batch.asPlanned.likely : undefined}
-          targetKilograms={forecast.likely.at(-1)?.massKilograms ?? planned.targetMassKilograms}
-          targetLabel={`${forecast.band}, ${show.text(show.percent(forecast.equivalentSolidsFraction))}`}
-          readings={marks(batch)}
-          nowAt={now}
-          hour={(at) => show.hour(at, zone)}
-          massText={massText}
-          title={`The fall line with ${forecast.readings} readings: thick enough at ${show.hour(forecast.thickAt, zone)}`}
-          height={300}
-          width={340}
-        />
-      )}
-    </Box>
+    <Urn
+      shape={vessel}
+      drawnWidth={225}
+      wordSize={17}
+      fillMeters={fill}
+      thickness={here?.solidsFraction ?? planned.startSolidsFraction}
+      title={`${vessel.name}: ${said}, ${text(wanted)} wanted`}
+      levels={[
+        { kind: 'headroom', depthMeters: planned.fit.headroomDepthMeters, label: 'headroom' },
+        { kind: 'start', depthMeters: start, label: `start ${text(start)}` },
+        ...(isEmpty ? [] : [filled]),
+        { kind: 'wanted', depthMeters: wanted, label: `wanted ${text(wanted)}` },
+      ]}
+    />
+  );
+}
+
+function Contents({ batch, kitchen, now, here }: Props & { here: CurvePoint }) {
+  const { units } = kitchen.settings;
+  const { forecast } = batch;
+  const working = (figure: string) => forecast.workings.find((w) => w.figure === figure);
+  const pieces = batch.pieces.length > 0 ? 'with its pieces, ' : '';
+  return (
+    <Row gap={2.5} wrap sx={{ rowGap: 1 }}>
+      <Figure
+        label={now ? 'in the pot, likely' : 'at the end, likely'}
+        shown={show.mass(here.massKilograms, units)}
+        working={working('thickAt')}
+      />
+      <Figure
+        label="thickness now"
+        shown={show.percent(here.solidsFraction)}
+        working={working('thickAt')}
+      />
+      <Figure
+        label="temperature"
+        shown={show.temperature(here.temperatureCelsius, units)}
+        working={working('thickAt')}
+      />
+      <Figure
+        label={`at the end, ${pieces}${Math.floor(forecast.portions + 1e-6)} portions`}
+        shown={show.mass(forecast.endMassKilograms, units)}
+        working={working('endMass')}
+      />
+      <Figure
+        label="salt of the sauce then"
+        shown={show.percent(forecast.saltFraction)}
+        working={working('endMass')}
+      />
+    </Row>
+  );
+}
+
+function Fall({ batch, kitchen, now, thickAt }: Props & { thickAt: string }) {
+  const { units, zone } = kitchen.settings;
+  const { forecast } = batch;
+  const end = forecast.likely.at(-1)?.massKilograms ?? batch.planned.targetMassKilograms;
+  return (
+    <FallLine
+      likely={forecast.likely}
+      early={forecast.early}
+      late={forecast.late}
+      planned={forecast.readings > 0 ? batch.asPlanned.likely : undefined}
+      targetKilograms={end}
+      targetLabel={`${forecast.band}, ${show.text(show.percent(forecast.equivalentSolidsFraction))}`}
+      readings={marks(batch)}
+      nowAt={now}
+      hour={(at) => show.hour(at, zone)}
+      massText={(kilograms) => show.massMark(kilograms, units)}
+      title={`The fall line with ${forecast.readings} readings: thick enough at ${show.hour(thickAt, zone)}`}
+      height={230}
+    />
   );
 }
 

@@ -1,49 +1,56 @@
-import { Typography } from '@mui/material';
-import { Link, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
+import { useBatch, useBatches } from '../../api/batches';
+import type { BatchView, KitchenView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
-import { heatInWords } from '../../ui/heat';
 import { BrokenPots } from '../../ui/BrokenPots';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { Bones, Pending } from '../../ui/Pending';
+import { heatInWords } from '../../ui/heat';
+import { Text } from '../../ui/text';
 import { Pot } from './Pot';
 import { StoveTop } from './StoveTop';
-import { useBatch, useBatches } from '../../api/batches';
 
-/** The stove: every pot as a tab, one large. */
+/** The stove: every pot in small, one large. The address says which: it never becomes another by itself. */
 export function PotsPage() {
   const { id } = useParams();
-  const { data: kitchen } = useKitchen();
-  const batches = useBatches();
-  const shown = id ?? batches.data?.[0]?.id;
-  const batch = useBatch(shown);
-  if (!kitchen || (!batches.data && !batches.error))
-    return (
-      <Page title="Pots" sub="what is on the stove" step="Pot">
-        {null}
-      </Page>
-    );
+  const { data: kitchen, error: noKitchen } = useKitchen();
+  const { data: pots, error: noPots } = useBatches();
+  const { data: batch, error: noBatch } = useBatch(id);
+  const error = noKitchen ?? noPots;
+  if (!kitchen || (!pots && !noPots))
+    return <Pending title="Pots" sub="what is on the stove" step="Pot" error={error} />;
+  const first = pots?.[0]?.id;
+  if (!id && first) return <Navigate to={`/pots/${first}`} replace />;
   return (
     <Page
-      title={batch.data?.name ?? 'Pots'}
-      sub={
-        batch.data
-          ? `${batch.data.pot.vessel.name} on ${batch.data.pot.heatSourceName} · ${heatInWords(batch.data.pot.heating)} · lid ${batch.data.pot.lid.toLowerCase()}`
-          : 'what is on the stove'
-      }
+      title={batch?.name ?? 'Pots'}
+      sub={batch ? where(batch, kitchen) : 'what is on the stove'}
       step="Pot"
+      job={{
+        formulaId: batch?.formulaId,
+        schools: batch?.schools,
+        batchId: id,
+        isOver: batch?.end !== undefined,
+        isTasted: batch?.events.some((e) => e.kind === 'TASTED' || e.kind === 'CUPS_TRIED'),
+      }}
     >
-      {batches.error && <Note tone="tomato">{batches.error.message}</Note>}
+      {error && <Note tone="tomato">{error.message}</Note>}
       <BrokenPots zone={kitchen.settings.zone} />
-      {batch.error && <Note tone="tomato">{batch.error.message}</Note>}
-      {batches.data && batches.data.length > 0 && (
-        <StoveTop batches={batches.data} kitchen={kitchen} shown={shown} />
-      )}
-      {batch.data && <Pot key={batch.data.id} batch={batch.data} kitchen={kitchen} />}
-      {!shown && !batches.error && (
-        <Typography>
+      {noBatch && <Note tone="tomato">{noBatch.message}</Note>}
+      {pots && pots.length > 0 && <StoveTop batches={pots} kitchen={kitchen} shown={id} />}
+      {batch && <Pot key={batch.id} batch={batch} kitchen={kitchen} />}
+      {id && !batch && !noBatch && <Bones />}
+      {!id && !error && (
+        <Text>
           Nothing is on the stove. <Link to="/plan">Plan a batch</Link> and light the burner.
-        </Typography>
+        </Text>
       )}
     </Page>
   );
+}
+
+function where({ pot }: BatchView, kitchen: KitchenView): string {
+  const heat = heatInWords(pot.heating, kitchen.settings.units);
+  return `${pot.vessel.name} on ${pot.heatSourceName} · ${heat} · lid ${pot.lid.toLowerCase()}`;
 }

@@ -1,6 +1,5 @@
-import { useState } from 'react';
 import type { BatchView, KitchenView } from '../../api/client';
-import { QuantityField, parseQuantity, show } from '../../quantities';
+import { QuantityField, show, typed, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
 import { Sheet } from '../../ui/Sheet';
@@ -22,73 +21,92 @@ interface Props {
   kitchen: KitchenView;
   onClose: () => void;
 }
+interface Reading {
+  kind: ReadingKind;
+  text: string;
+  on: (typeof ON_THE_SCALE)[number]['value'];
+}
 
 /** A reading in three taps. What was typed stays when it is refused. */
 export function ReadingSheet({ kind: first, batch, kitchen, onClose }: Props) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose);
-  const [kind, setKind] = useState(first);
-  const [text, setText] = useState('');
   const { vessel } = batch.pot;
-  const [on, setOn] = useState<'pot' | 'sauce'>(vessel.emptyMassKilograms > 0 ? 'pot' : 'sauce');
+  const weighed = vessel.emptyMassKilograms > 0;
+  const start: Reading = { kind: first, text: '', on: weighed ? 'pot' : 'sauce' };
+  const sheet = useEntry({
+    batchId: batch.id,
+    sheet: `reading ${first}`,
+    start,
+    onWritten: onClose,
+  });
+  const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
-  const { label, own, field, kind: quantity } = READINGS[kind];
-  const weigh = kind === 'WEIGHING';
-  const read = parseQuantity(text, quantity, own);
-  const tare = weigh && on === 'pot' ? vessel.emptyMassKilograms : 0;
-  const withPot = weigh && on === 'pot' ? { tareVesselId: vessel.id } : {};
-  const ready = read.outcome === 'understood' && hourUnderstood;
-  const fault = text && read.outcome !== 'understood' ? read.message : refused?.at(`/${field}`);
-  const understood = () => {
-    if (read.outcome !== 'understood') return '';
-    if (weigh) return `${show.text(show.mass(Math.max(0, read.value - tare), units))} in the pot`;
-    if (kind === 'PROBE') return show.text(show.temperature(read.value, units));
-    return kind === 'BRIX'
-      ? `${(read.value * 100).toFixed(1)} °Brix`
-      : show.text(show.depth(Math.max(0, read.value), units));
-  };
+  const { label, own, field, kind: quantity } = READINGS[values.kind];
+  const withPot = values.kind === 'WEIGHING' && values.on === 'pot';
+  const read = typed(values.text, quantity, own);
+  const fault = read.fault ?? refused?.at(`/${field}`);
   const save = () =>
-    read.outcome === 'understood'
-      ? write('/readings', { enteredText: text, source: 'TYPED', [field]: read.value, ...withPot })
-      : undefined;
+    write('/readings', {
+      enteredText: values.text,
+      source: 'TYPED',
+      [field]: read.value,
+      ...(withPot ? { tareVesselId: vessel.id } : {}),
+    });
   return (
     <Sheet
+      of={sheet}
       title="Read the pot"
-      act="Save"
-      ready={ready}
-      onAct={() => void save()}
+      ready={read.value !== undefined}
+      onAct={save}
       onClose={onClose}
+      atField={fault}
     >
-      <Choices label="How" options={KINDS} chosen={kind} onChoose={edit(setKind)} />
+      <Choices
+        label="How"
+        options={KINDS}
+        chosen={values.kind}
+        onChoose={(to) => put('kind', to)}
+      />
       <QuantityField
         label={label}
-        text={text}
-        onText={edit(setText)}
-        understood={understood()}
+        text={values.text}
+        onText={(to) => put('text', to)}
+        understood={
+          read.value === undefined
+            ? ''
+            : understood(values.kind, read.value - (withPot ? vessel.emptyMassKilograms : 0), units)
+        }
         fault={fault}
         numeric={false}
         autoFocus
       />
-      {weigh && vessel.emptyMassKilograms > 0 && (
+      {values.kind === 'WEIGHING' && weighed && (
         <Choices
           label={`On the scale, the empty pot weighs ${show.text(show.mass(vessel.emptyMassKilograms, units))}`}
           options={ON_THE_SCALE}
-          chosen={on}
-          onChoose={edit(setOn)}
+          chosen={values.on}
+          onChoose={(to) => put('on', to)}
         />
       )}
-      {hour}
-      {weigh && on === 'pot' && (
+      {withPot && (
         <Note>
           A full pot is heavy and hot. If it is too much for one person, dip or take a plate test
           instead.
         </Note>
       )}
-      {kind === 'PLATE' && (
+      {values.kind === 'PLATE' && (
         <Note>
           Wait half a minute, then measure across. A ring of water means that it is not bound yet.
         </Note>
       )}
-      {elsewhere(fault)}
     </Sheet>
   );
+}
+
+/** What was read, as it will be written. */
+function understood(kind: ReadingKind, value: number, units: Units): string {
+  if (kind === 'WEIGHING') return `${show.text(show.mass(Math.max(0, value), units))} in the pot`;
+  if (kind === 'PROBE') return show.text(show.temperature(value, units));
+  return kind === 'BRIX'
+    ? `${(value * 100).toFixed(1)} °Brix`
+    : show.text(show.depth(Math.max(0, value), units));
 }

@@ -1,10 +1,13 @@
-import { Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
-import { newId, type BatchView, type EventView, type KitchenView } from '../../api/client';
+import { Box } from '@mui/material';
 import { useEarlier } from '../../api/batches';
+import { newId, type BatchView, type EventView, type KitchenView } from '../../api/client';
 import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
+import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
+import { BareList } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { ReadingRow } from './batch.styles';
 import { eventWords } from './readings';
 
 const SHOWN: EventView['kind'][] = [
@@ -19,25 +22,31 @@ const SHOWN: EventView['kind'][] = [
   'CUPS_TRIED',
 ];
 
-/** What was read and done, struck-out entries kept in sight. */
-export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
-  const { send } = useOutbox();
-  const [fault, setFault] = useState<string>();
-  const { units, zone } = kitchen.settings;
-  const live = batch.status === 'SIMMERING';
+interface Props {
+  batch: BatchView;
+  kitchen: KitchenView;
+}
+
+/** What happened to a batch, as much of it as was asked for, and how more is asked for. */
+function useEntries(batch: BatchView) {
   const earlier = useEarlier(batch.id, batch.events[0]?.sequence ?? 1);
   const pages = earlier.data?.pages ?? [];
   const entries = [...pages.toReversed().flat(), ...batch.events].filter((e) =>
     SHOWN.includes(e.kind),
   );
-  const more = pages.length === 0 ? batch.earlierEvents : earlier.hasNextPage;
-  const turn = async (entry: EventView) => {
-    const about = { id: newId(), eventId: entry.id };
-    const sent = await (entry.struckOut
-      ? send('/restorations', about, batch.id)
-      : send('/strike-outs', { ...about, reason: '' }, batch.id));
-    setFault(sent.kind === 'refused' ? sent.error.summary : undefined);
+  const isFirst = pages.length === 0;
+  return {
+    entries,
+    more: isFirst ? batch.earlierEvents : earlier.hasNextPage,
+    ask: () => (isFirst ? earlier.refetch() : earlier.fetchNextPage()),
+    error: earlier.error,
   };
+}
+
+/** What was read and done, struck-out entries kept in sight. */
+export function Readings({ batch, kitchen }: Props) {
+  const { entries, more, ask, error } = useEntries(batch);
+  const live = batch.status === 'SIMMERING';
   const odd = entries.some((r) => r.odd && !r.struckOut);
   return (
     <Box>
@@ -46,54 +55,54 @@ export function Readings({ batch, kitchen }: { batch: BatchView; kitchen: Kitche
           A reading does not go with the others. Strike it out if it was misread; else take another.
         </Note>
       )}
-      {live && batch.forecast.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
-      {fault && <Note tone="tomato">{fault}</Note>}
       {batch.forecast.readings === 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>
-          No reading yet. Two weighings or dips make the hour far surer.
-        </Typography>
+        <Text tone="muted">No reading yet. Two weighings or dips make the hour far surer.</Text>
       )}
-      {more && (
-        <Button
-          onClick={() => void (pages.length === 0 ? earlier.refetch() : earlier.fetchNextPage())}
-          disabled={earlier.isFetching}
-        >
-          Earlier entries
-        </Button>
-      )}
-      {earlier.error && <Note tone="tomato">{earlier.error.message}</Note>}
-      <Box component="ul" aria-label="Readings" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {entries.map((r) => (
-          <Box
-            component="li"
-            key={r.id}
-            sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}
-          >
-            <Typography sx={{ color: 'text.secondary', minWidth: 48 }}>
-              {show.hour(r.happenedAt, zone)}
-            </Typography>
-            <Typography
-              sx={{
-                flex: 1,
-                textDecoration: r.struckOut ? 'line-through' : 'none',
-                color: r.struckOut ? 'text.secondary' : 'text.primary',
-              }}
-            >
-              {eventWords(r, units)}
-              {r.odd && !r.struckOut ? ' · odd' : ''}
-            </Typography>
-            {r.struckOut && <Typography sx={{ color: 'text.secondary' }}>struck out</Typography>}
-            {live && (
-              <Button
-                onClick={() => void turn(r)}
-                aria-label={`${r.struckOut ? 'Put back' : 'Strike out'} ${eventWords(r, units)}`}
-              >
-                {r.struckOut ? 'Put back' : 'Strike out'}
-              </Button>
-            )}
-          </Box>
+      {more && <ActButton onAct={ask}>Earlier entries</ActButton>}
+      {error && <Note tone="tomato">{error.message}</Note>}
+      <BareList aria-label="Readings">
+        {entries.map((e) => (
+          <Entry key={e.id} entry={e} batchId={batch.id} live={live} kitchen={kitchen} />
         ))}
-      </Box>
+      </BareList>
     </Box>
+  );
+}
+
+interface EntryProps {
+  entry: EventView;
+  batchId: string;
+  live: boolean;
+  kitchen: KitchenView;
+}
+function Entry({ entry: e, batchId, live, kitchen }: EntryProps) {
+  const { send } = useOutbox();
+  const { units, zone } = kitchen.settings;
+  const words = eventWords(e, units);
+  const turn = () => {
+    const about = { id: newId(), eventId: e.id };
+    return e.struckOut
+      ? send('/restorations', about, batchId)
+      : send('/strike-outs', { ...about, reason: '' }, batchId);
+  };
+  return (
+    <ReadingRow>
+      <Text tone="muted" sx={{ minWidth: 48 }}>
+        {show.hour(e.happenedAt, zone)}
+      </Text>
+      <Text
+        tone={e.struckOut ? 'muted' : 'ink'}
+        sx={{ flex: 1, textDecoration: e.struckOut ? 'line-through' : 'none' }}
+      >
+        {words}
+        {e.odd && !e.struckOut ? ' · odd' : ''}
+      </Text>
+      {e.struckOut && <Text tone="muted">struck out</Text>}
+      {live && (
+        <ActButton onAct={turn} aria-label={`${e.struckOut ? 'Put back' : 'Strike out'} ${words}`}>
+          {e.struckOut ? 'Put back' : 'Strike out'}
+        </ActButton>
+      )}
+    </ReadingRow>
   );
 }

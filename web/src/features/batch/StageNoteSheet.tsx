@@ -1,18 +1,28 @@
-import { Box, Button, InputBase, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useRef, useState } from 'react';
 import { newId, type BatchView } from '../../api/client';
-import { ProblemError } from '../../api/problem';
 import { useNoting } from '../../api/stageNotes';
 import { sizes } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
-import { Pick } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { Pick, TextArea } from '../../ui/fields';
+import { Row } from '../../ui/layout';
 import { shrunk } from '../../ui/shrunk';
+import { useAct } from '../../ui/useAct';
+import { useSheet } from '../../ui/useSheet';
+import { Photo } from './batch.styles';
+
+interface Look {
+  stage: string;
+  words: string;
+  photo: string;
+}
+const NO_PHOTO = 'This file cannot be taken as a photo. Take another, or write a note.';
 
 /** How a stage looks when it is done: for whoever cooks this next. */
 export function StageNoteSheet({
   batch,
-  stage: first,
+  stage,
   onClose,
 }: {
   batch: BatchView;
@@ -20,61 +30,57 @@ export function StageNoteSheet({
   onClose: () => void;
 }) {
   const { note: write } = useNoting(batch.id);
-  const picker = useRef<HTMLInputElement>(null);
   // Kept while the sheet is open: what arrived although no answer came back arrives once.
   const [id] = useState(newId);
-  const [stage, setStage] = useState(first);
-  const [words, setWords] = useState('');
-  const [photo, setPhoto] = useState<string>();
-  const [fault, setFault] = useState<string>();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    setFault(undefined);
-    setPhoto(
-      await shrunk(file).catch(() => {
-        setFault('This file cannot be taken as a photo. Take another, or write a note.');
-        return photo;
-      }),
-    );
-  };
+  const sheet = useSheet<Look>({ stage, words: '', photo: '' }, `look ${batch.id}`);
+  const { values, put, attempt } = sheet;
   const save = async () => {
-    try {
-      await write(id, stage, words.trim(), photo);
+    const { photo } = values;
+    if (await attempt(() => write(id, values.stage, values.words.trim(), photo || undefined)))
       onClose();
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-    }
   };
   const stages = [...new Set(batch.planned.stages.map((s) => s.title))];
   return (
     <Sheet
+      of={sheet}
       title="How it looks"
       act="Keep it"
-      ready={Boolean(photo) || words.trim() !== ''}
-      onAct={() => void save()}
+      ready={values.photo !== '' || values.words.trim() !== ''}
+      onAct={save}
       onClose={onClose}
     >
       <Pick
         label="Done with"
-        value={stage}
+        value={values.stage}
         options={stages.map((s) => [s, s] as const)}
-        onPick={setStage}
+        onPick={(to) => put('stage', to)}
       />
+      <PhotoField photo={values.photo} onPhoto={(to) => put('photo', to)} />
+      <TextArea
+        label="What to see, smell or hear"
+        text={values.words}
+        onText={(to) => put('words', to)}
+      />
+    </Sheet>
+  );
+}
+
+function PhotoField({ photo, onPhoto }: { photo: string; onPhoto: (base64: string) => void }) {
+  const picker = useRef<HTMLInputElement>(null);
+  const { act } = useAct();
+  const [fault, setFault] = useState(false);
+  const take = async (file: File) => {
+    setFault(false);
+    const taken = await shrunk(file).catch(() => undefined);
+    if (taken) onPhoto(taken);
+    else setFault(true);
+  };
+  return (
+    <>
       {photo && (
-        <Box
-          component="img"
-          src={`data:image/jpeg;base64,${photo}`}
-          alt="The photo as it will be kept"
-          sx={{
-            maxWidth: '100%',
-            maxHeight: sizes.kitchenPot,
-            objectFit: 'contain',
-            alignSelf: 'flex-start',
-          }}
-        />
+        <Photo src={`data:image/jpeg;base64,${photo}`} alt="The photo as it will be kept" />
       )}
-      <Box sx={{ display: 'flex', gap: 1 }}>
+      <Row>
         <Button
           variant="outlined"
           onClick={() => picker.current?.click()}
@@ -82,7 +88,7 @@ export function StageNoteSheet({
         >
           {photo ? 'Take another photo' : 'Take a photo'}
         </Button>
-        {photo && <Button onClick={() => setPhoto(undefined)}>Leave it out</Button>}
+        {photo && <Button onClick={() => onPhoto('')}>Leave it out</Button>}
         <input
           ref={picker}
           type="file"
@@ -91,35 +97,13 @@ export function StageNoteSheet({
           hidden
           aria-label="Photo"
           onChange={(e) => {
-            void take(e.target.files?.[0]);
+            const file = e.target.files?.[0];
+            if (file) act(() => take(file));
             e.target.value = '';
           }}
         />
-      </Box>
-      <Box>
-        <Typography
-          component="label"
-          htmlFor="look-note"
-          variant="caption"
-          sx={{ color: 'text.secondary', display: 'block' }}
-        >
-          What to see, smell or hear
-        </Typography>
-        <InputBase
-          id="look-note"
-          value={words}
-          onChange={(e) => {
-            setFault(undefined);
-            setWords(e.target.value);
-          }}
-          multiline
-          minRows={2}
-          fullWidth
-          inputProps={{ maxLength: 2000 }}
-          sx={{ borderBottom: 1.5, borderColor: 'text.primary' }}
-        />
-      </Box>
-      {fault && <Note tone="tomato">{fault}</Note>}
-    </Sheet>
+      </Row>
+      {fault && <Note tone="tomato">{NO_PHOTO}</Note>}
+    </>
   );
 }

@@ -1,6 +1,5 @@
-import { useState } from 'react';
 import type { BatchView } from '../../api/client';
-import { QuantityField, parseQuantity } from '../../quantities';
+import { QuantityField, typed } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
 import { Sheet } from '../../ui/Sheet';
@@ -10,33 +9,32 @@ const BY = [
   { value: 'plate', text: 'by the plate' },
   { value: 'solids', text: 'by its solids' },
 ] as const;
+type By = (typeof BY)[number]['value'];
+const START: { by: By; text: string } = { by: 'plate', text: '' };
 
 /** Thicker or thinner than planned, or as thick as last time by the plate. */
 export function TargetSheet({ batch, onClose }: { batch: BatchView; onClose: () => void }) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useEntry(batch.id, onClose);
-  const [by, setBy] = useState<'plate' | 'solids'>('plate');
-  const [text, setText] = useState('');
-  const plate = by === 'plate';
-  const read = plate ? parseQuantity(text, 'LENGTH', 'mm') : parseQuantity(text, 'SHARE', '%');
+  const of = { batchId: batch.id, sheet: 'target', start: START, onWritten: onClose };
+  const sheet = useEntry(of);
+  const { values, put, write, refused } = sheet;
+  const plate = values.by === 'plate';
+  const read = plate ? typed(values.text, 'LENGTH', 'mm') : typed(values.text, 'SHARE', '%');
   const field = plate ? 'spreadMeters' : 'solidsFraction';
-  const fault = text && read.outcome !== 'understood' ? read.message : refused?.at(`/${field}`);
-  const save = () =>
-    read.outcome === 'understood'
-      ? write('/targets', { [field]: read.value, enteredText: text })
-      : undefined;
+  const fault = read.fault ?? refused?.at(`/${field}`);
   return (
     <Sheet
+      of={sheet}
       title="How thick is thick enough"
-      act="Save"
-      ready={read.outcome === 'understood' && hourUnderstood}
-      onAct={() => void save()}
+      ready={read.value !== undefined}
+      onAct={() => write('/targets', { [field]: read.value, enteredText: values.text })}
       onClose={onClose}
+      atField={fault}
     >
-      <Choices label="Judged" options={BY} chosen={by} onChoose={edit(setBy)} />
+      <Choices label="Judged" options={BY} chosen={values.by} onChoose={(to) => put('by', to)} />
       <QuantityField
         label={plate ? 'A level tablespoon on a cold plate spreads to' : 'Non-fat solids'}
-        text={text}
-        onText={edit(setText)}
+        text={values.text}
+        onText={(to) => put('text', to)}
         understood={plate ? 'as wide as last time' : ''}
         fault={fault}
         numeric={false}
@@ -48,8 +46,6 @@ export function TargetSheet({ batch, onClose }: { batch: BatchView; onClose: () 
           is found for this one.
         </Note>
       )}
-      {hour}
-      {elsewhere(fault)}
     </Sheet>
   );
 }

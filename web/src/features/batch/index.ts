@@ -1,2 +1,2 @@
 export { HandOverPage } from './HandOverPage';
-export { PotsPage as default } from './PotsPage';
+export { PotsPage } from './PotsPage';

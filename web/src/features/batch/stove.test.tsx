@@ -8,7 +8,7 @@ import { batch, kitchen, problem, show, standIn } from '../../test/stove';
 import { PotPicture } from './PotPicture';
 import { ReadingSheet } from './ReadingSheet';
 import { Readings } from './Readings';
-import { along } from './along';
+import { along } from '../../ui/along';
 
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());

@@ -1,16 +1,27 @@
+import type { FieldValues } from 'react-hook-form';
 import { useOutbox, type Bodies, type BatchWrite, type LotBodies } from '../../api/outbox';
-import { useWritten } from '../../ui/useWritten';
+import { useEntrySheet } from '../../ui/useSheet';
 
 type Entries = Pick<Bodies, BatchWrite> & Pick<LotBodies, '/uses'>;
 
+interface Entry<T> {
+  batchId: string;
+  /** Which sheet it is: what is typed on it is kept by that and the batch. */
+  sheet: string;
+  start: T;
+  onWritten: (id: string) => void;
+}
+
 /** One entry about a batch; what comes out of a tub is written about the tub, which tells the pot. */
-export function useEntry(batchId: string, onWritten: (id: string) => void, tubId = '') {
+export function useEntry<T extends FieldValues>({ batchId, sheet, start, onWritten }: Entry<T>) {
   const { send, sendLot } = useOutbox();
-  return useWritten<Entries>(
-    (path, body) =>
+  return useEntrySheet<Entries, T>(
+    (path, body, tubId) =>
       path === '/uses'
         ? sendLot('/uses', body as LotBodies['/uses'], tubId)
         : send(path as BatchWrite, body as never, batchId),
     onWritten,
+    start,
+    `${sheet} ${batchId}`,
   );
 }

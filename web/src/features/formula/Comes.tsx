@@ -1,12 +1,14 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { AnalysisView, Working } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import type { Shown } from '../../quantities';
-import { faces, sizes } from '../../theme/tokens';
 import { Beads } from '../../ui/Beads';
 import { Declaration } from '../../ui/Declaration';
 import { ShowWorking } from '../../ui/ShowWorking';
+import { Row } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { PartRow } from './formula.styles';
 
 interface Props {
   analysis: AnalysisView;
@@ -22,28 +24,33 @@ export function Comes({ analysis: a, target, units, currency }: Props) {
     a.saltRangeFraction > 0.05 ? `± ${Math.round(a.saltRangeFraction * 100)} % as goods vary` : '';
   return (
     <Box component="section" aria-label="What it comes to">
-      <Typography variant="h2">What it comes to</Typography>
-      <Row
+      <Text variant="h2">What it comes to</Text>
+      <Part
         name={target === undefined ? 'It makes' : 'Sauce'}
         shown={show.mass(a.madeMassKilograms, units)}
         working={working('made')}
       />
-      <Row
+      <Part
         name="Water boiled off"
         shown={show.mass(a.goneMassKilograms, units)}
         working={working('made')}
       />
       {target !== undefined && (
-        <Row
+        <Part
           name="Solids of the sauce"
           shown={show.percent(a.solidsFraction)}
           note={`${show.percent(a.startSolidsFraction).value} when all is in, ${show.percent(target).value} before the finish`}
           working={working('made')}
         />
       )}
-      <Row name="Salt" shown={show.percent(a.saltFraction)} note={salt} working={working('salt')} />
+      <Part
+        name="Salt"
+        shown={show.percent(a.saltFraction)}
+        note={salt}
+        working={working('salt')}
+      />
       {a.cost !== undefined && (
-        <Row
+        <Part
           name="Cost"
           shown={show.money(a.cost, currency)}
           note={`${show.text(show.money(a.cost / a.madeMassKilograms, currency))} a kg, by the cheapest packs`}
@@ -51,9 +58,9 @@ export function Comes({ analysis: a, target, units, currency }: Props) {
       )}
       {a.tastes.length > 0 && (
         <Box sx={{ py: 1 }}>
-          <Typography variant="caption" sx={{ color: 'text.secondary' }}>
+          <Text variant="caption" tone="muted">
             before the finish, and on the table
-          </Typography>
+          </Text>
           <Beads beads={a.tastes} compact />
         </Box>
       )}
@@ -64,7 +71,7 @@ export function Comes({ analysis: a, target, units, currency }: Props) {
   );
 }
 
-function Row({
+function Part({
   name,
   shown,
   note,
@@ -76,41 +83,22 @@ function Row({
   working?: Working | undefined;
 }) {
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '1fr auto',
-        alignItems: 'baseline',
-        py: 0.55,
-        borderBottom: 1,
-        borderColor: 'divider',
-        columnGap: 1,
-      }}
-    >
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-        <Typography>{name}</Typography>
+    <PartRow>
+      <Row align="baseline">
+        <Text>{name}</Text>
         {working && <ShowWorking working={working} title={name} words="how" />}
-      </Box>
-      <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, fontSize: sizes.lead }}>
+      </Row>
+      <Text size="lead" figures>
         {shown.value}
-        <Box
-          component="span"
-          sx={{
-            fontSize: sizes.small,
-            ml: 0.4,
-            color: 'text.secondary',
-            fontFamily: faces.text,
-            fontWeight: 500,
-          }}
-        >
+        <Span tone="muted" size="small" plain sx={{ ml: 0.4 }}>
           {shown.unit}
-        </Box>
-      </Typography>
+        </Span>
+      </Text>
       {note && (
-        <Typography sx={{ fontSize: sizes.small, color: 'text.secondary', gridColumn: '1 / -1' }}>
+        <Text tone="muted" size="small" sx={{ gridColumn: '1 / -1' }}>
           {note}
-        </Typography>
+        </Text>
       )}
-    </Box>
+    </PartRow>
   );
 }

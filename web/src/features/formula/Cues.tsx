@@ -1,31 +1,37 @@
-import { Box } from '@mui/material';
+import { Button } from '@mui/material';
+import { useState } from 'react';
 import type { School } from '../../api/client';
 import { TextLine } from '../../ui/fields';
-import type { DraftStage } from './draft';
+import { Column } from '../../ui/layout';
 import { WayPick } from './WayPick';
+import type { DraftStage } from './draft';
 
-/** How 'ready' and 'too far' look, what must come out, where it can hurt, and whose way the stage is. */
-export function Cues({
-  stage,
-  change,
-  ways,
-}: {
+interface Props {
   stage: DraftStage;
   change: (to: Partial<DraftStage>) => void;
   ways: School[];
-}) {
+}
+
+/** How 'ready' and 'too far' look; below them what is seldom written. */
+export function Cues({ stage, change, ways }: Props) {
+  const [open, setOpen] = useState(false);
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '1fr 1fr 1fr' },
-        gap: 1.5,
-        my: 1,
-      }}
-    >
+    <Column gap={0.5}>
       <TextLine label="Ready when" text={stage.ready} onText={(ready) => change({ ready })} />
       <TextLine label="Too far when" text={stage.tooFar} onText={(tooFar) => change({ tooFar })} />
       <TextLine label="Then do" text={stage.thenDo} onText={(thenDo) => change({ thenDo })} />
+      <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+        Cautions and ways
+      </Button>
+      {open && <Seldom stage={stage} change={change} ways={ways} />}
+    </Column>
+  );
+}
+
+/** What must come out, where it can hurt, where it may stop, and whose way the stage is. */
+function Seldom({ stage, change, ways }: Props) {
+  return (
+    <>
       <TextLine
         label="Take out before serving, apart by ;"
         text={stage.takeOut}
@@ -49,6 +55,6 @@ export function Cues({
           label="Whose way the stage is"
         />
       )}
-    </Box>
+    </>
   );
 }

@@ -1,41 +1,30 @@
-import {
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  Typography,
-} from '@mui/material';
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { client, newId } from '../../api/client';
-import { answered, ProblemError } from '../../api/problem';
+import { answered } from '../../api/problem';
+import { Text } from '../../ui/text';
+import { useAct } from '../../ui/useAct';
+import { useGo } from '../../ui/useGo';
 
-/** Takes a formula in from a file; a strange file gives a report and changes nothing. */
+/** Opens a formula from a file; a strange file gives a report and changes nothing. */
 export function FileIn() {
   const picker = useRef<HTMLInputElement>(null);
-  const navigate = useNavigate();
+  const go = useGo();
   const queries = useQueryClient();
+  const { act } = useAct();
   const [report, setReport] = useState<string[]>([]);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    try {
-      const read = await answered(
-        client.POST('/api/formulas/files', { body: { id: newId(), text: await file.text() } }),
-      );
-      if (read.faults.length > 0) return setReport(read.faults.map((f) => `${f.where}: ${f.what}`));
-      await queries.invalidateQueries({ queryKey: ['formulas'] });
-      void navigate(`/formulas/${read.id}`);
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setReport([e.summary]);
-    }
+  const take = async (file: File) => {
+    const body = { id: newId(), text: await file.text() };
+    const read = await answered(client.POST('/api/formulas/files', { body }));
+    if (read.faults.length > 0) return setReport(read.faults.map((f) => `${f.where}: ${f.what}`));
+    await queries.invalidateQueries({ queryKey: ['formulas'] });
+    go(`/formulas/${read.id}`);
   };
   return (
     <>
       <Button variant="outlined" onClick={() => picker.current?.click()}>
-        Take in a file
+        Open a file
       </Button>
       <input
         ref={picker}
@@ -44,15 +33,16 @@ export function FileIn() {
         hidden
         aria-label="Formula file"
         onChange={(e) => {
-          void take(e.target.files?.[0]);
+          const file = e.target.files?.[0];
+          if (file) act(() => take(file));
           e.target.value = '';
         }}
       />
       <Dialog open={report.length > 0} onClose={() => setReport([])} aria-labelledby="report-title">
-        <DialogTitle id="report-title">The file was not taken in</DialogTitle>
+        <DialogTitle id="report-title">The file was not opened</DialogTitle>
         <DialogContent>
           {report.map((r) => (
-            <Typography key={r}>{r}</Typography>
+            <Text key={r}>{r}</Text>
           ))}
         </DialogContent>
         <DialogActions>

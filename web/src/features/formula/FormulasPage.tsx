@@ -1,16 +1,18 @@
-import { Box, Button, TextField, Typography } from '@mui/material';
+import { Box, Button, TextField } from '@mui/material';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { FormulaSummary } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
-import { columns } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { FileIn } from './FileIn';
 import { ShelfCard } from './ShelfCard';
 import { USES } from './words';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { Shelf } from './formula.styles';
 
 type Use = FormulaSummary['uses'][number] | 'ALL';
 const FILTERS = [
@@ -50,7 +52,7 @@ export function FormulasPage() {
       acts={acts}
     >
       {shelf.error && <Note tone="tomato">{shelf.error.message}</Note>}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-end' }}>
+      <Row gap={2} align="end" wrap>
         <TextField
           label="Find by name, diet or allergen"
           placeholder="ragù, vegan, no milk"
@@ -60,18 +62,16 @@ export function FormulasPage() {
           sx={{ minWidth: 270 }}
         />
         <Choices label="For" options={FILTERS} chosen={use} onChoose={setUse} />
-      </Box>
+      </Row>
       {shelf.data && families.length === 0 && (
-        <Typography>
-          Nothing on the shelf fits. Take the filter off, or write it yourself.
-        </Typography>
+        <Text>Nothing on the shelf fits. Take the filter off, or write it yourself.</Text>
       )}
       {families.map(([family, formulas]) => (
         <Box component="section" key={family} aria-label={family}>
-          <Typography variant="h2" sx={{ mb: 0.5 }}>
+          <Text variant="h2" sx={{ mb: 0.5 }}>
             {family}
-          </Typography>
-          <Box sx={{ display: 'grid', gridTemplateColumns: columns.shelf, columnGap: 3 }}>
+          </Text>
+          <Shelf>
             {formulas.map((f) => (
               <ShelfCard
                 key={f.id}
@@ -80,7 +80,7 @@ export function FormulasPage() {
                 currency={kitchen?.settings.currency ?? ''}
               />
             ))}
-          </Box>
+          </Shelf>
         </Box>
       ))}
     </Page>

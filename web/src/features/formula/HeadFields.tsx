@@ -1,7 +1,9 @@
-import { Box, Button, Checkbox, FormControlLabel, Typography } from '@mui/material';
-import { useState } from 'react';
-import type { Draft } from './draft';
+import { Checkbox, FormControlLabel } from '@mui/material';
 import { Pick, TextLine } from '../../ui/fields';
+import { Column, Row } from '../../ui/layout';
+import { Questions } from './Questions';
+import type { Draft } from './draft';
+import { HeadGrid } from './formula.styles';
 import { USES } from './words';
 
 const FAMILIES = [
@@ -29,15 +31,8 @@ export function HeadFields({ draft, change, faultAt }: Props) {
       uses: draft.uses.includes(use) ? draft.uses.filter((u) => u !== use) : [...draft.uses, use],
     });
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '1.2fr 1.6fr' },
-          columnGap: 2,
-          rowGap: 1,
-        }}
-      >
+    <Column>
+      <HeadGrid>
         <TextLine
           label="Name"
           text={draft.name}
@@ -64,8 +59,8 @@ export function HeadFields({ draft, change, faultAt }: Props) {
           fault={faultAt('/targetSolidsFraction')}
           note="non-fat solids; leave it empty for a part that is not boiled down"
         />
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
+      </HeadGrid>
+      <Row gap={0} wrap>
         {ALL_USES.map(([use, words]) => (
           <FormControlLabel
             key={use}
@@ -80,79 +75,8 @@ export function HeadFields({ draft, change, faultAt }: Props) {
             label={words}
           />
         ))}
-      </Box>
-      <Questions draft={draft} change={change} />
-    </Box>
-  );
-}
-
-/** Each question with its ways, one to a line: the way, then why. */
-function Questions({ draft, change }: Omit<Props, 'faultAt'>) {
-  const [texts, setTexts] = useState<readonly string[]>(() =>
-    draft.choices.map((c) =>
-      c.options.map((o) => (o.reason ? `${o.name}: ${o.reason}` : o.name)).join(' | '),
-    ),
-  );
-  const put = (i: number, to: Partial<Draft['choices'][number]>) =>
-    change({ choices: draft.choices.map((c, j) => (j === i ? { ...c, ...to } : c)) });
-  const write = (i: number, text: string) => {
-    setTexts(texts.with(i, text));
-    const options = text
-      .split('|')
-      .map((w) => w.trim())
-      .filter(Boolean)
-      .map((w) => ({
-        name: w.split(':')[0]?.trim() ?? '',
-        reason: w.split(':').slice(1).join(':').trim(),
-      }));
-    if (options.length > 0) put(i, { options });
-  };
-  const add = () => {
-    setTexts([...texts, 'first way | second way']);
-    change({
-      choices: [
-        ...draft.choices,
-        {
-          question: 'Question',
-          options: [
-            { name: 'first way', reason: '' },
-            { name: 'second way', reason: '' },
-          ],
-        },
-      ],
-    });
-  };
-  const drop = (i: number) => {
-    setTexts(texts.toSpliced(i, 1));
-    change({ choices: draft.choices.toSpliced(i, 1) });
-  };
-  return (
-    <Box>
-      {draft.choices.length > 0 && (
-        <Typography variant="caption" sx={{ color: 'text.secondary' }}>
-          Questions on which cooks differ; ways apart by |, the reason after a colon
-        </Typography>
-      )}
-      {draft.choices.map((c, i) => (
-        <Box
-          key={i}
-          sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 3fr auto' }, gap: 2 }}
-        >
-          <TextLine
-            label="Question"
-            hidden
-            text={c.question}
-            onText={(question) => put(i, { question })}
-          />
-          <TextLine label="Ways" hidden text={texts[i] ?? ''} onText={(text) => write(i, text)} />
-          <Button size="small" onClick={() => drop(i)}>
-            Take out
-          </Button>
-        </Box>
-      ))}
-      <Button size="small" onClick={add}>
-        Add a question of schools
-      </Button>
-    </Box>
+      </Row>
+      <Questions choices={draft.choices} change={(choices) => change({ choices })} />
+    </Column>
   );
 }

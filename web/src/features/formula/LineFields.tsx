@@ -1,12 +1,13 @@
-import { Box, Button } from '@mui/material';
-import { memo, useCallback, type ClipboardEvent, type KeyboardEvent } from 'react';
+import { Button } from '@mui/material';
+import { memo, useCallback, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
 import type { IngredientView, School } from '../../api/client';
-import { columns, lastOfLine } from '../../theme/tokens';
-import { TextLine } from '../../ui/fields';
-import { understoodAs, type DraftLine, type MeasuresOf } from './draft';
 import { GoodsField } from '../../ui/GoodsField';
-import type { DraftOps } from './useDraft';
+import { TextLine } from '../../ui/fields';
 import { WayPick } from './WayPick';
+import { understoodAs, type MeasuresOf } from './amounts';
+import type { DraftLine } from './draft';
+import { LaterRow, LineItem, LineRow, RemoveButton } from './formula.styles';
+import type { DraftOps } from './useDraft';
 
 interface Props {
   stage: string;
@@ -25,21 +26,8 @@ interface Props {
 }
 
 /** One ingredient of a stage, in a row that the keyboard can work alone. */
-export const LineFields = memo(function LineFields({
-  stage,
-  line,
-  ways,
-  goods,
-  known,
-  measures,
-  ops,
-  focus,
-  onList,
-  amountFault,
-  goodsFault,
-  firstFault,
-  afterFault,
-}: Props) {
+export const LineFields = memo(function LineFields(props: Props) {
+  const { stage, line, goods, known, measures, ops, focus, onList } = props;
   const change = useCallback(
     (to: Partial<DraftLine>) => ops.changeLine(stage, line.key, to),
     [ops, stage, line.key],
@@ -59,81 +47,90 @@ export const LineFields = memo(function LineFields({
     e.preventDefault();
     onList(text);
   };
+  const name = known?.content.name ?? 'the line';
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: columns.editLine,
-        columnGap: 1.5,
-        alignItems: 'start',
-        py: 0.25,
-      }}
-    >
-      <TextLine
-        label="How much"
-        hidden
-        mark={line.key}
-        text={line.amount}
-        onText={(amount) => change({ amount })}
-        onKeyDown={keys}
-        onPaste={paste}
-        placeholder="250 g, 2 tbsp, 3 cloves"
-        note={understoodAs(line, known, measures)}
-        fault={amountFault}
-      />
-      <GoodsField goods={goods} chosen={known} onChoose={choose} fault={goodsFault} />
-      <TextLine
-        label="What is done to it"
-        hidden
-        text={line.note}
-        onText={(note) => change({ note })}
-        onKeyDown={keys}
-        placeholder="fine dice"
-      />
+    <LineItem>
+      <LineRow>
+        <TextLine
+          label="How much"
+          hidden
+          mark={line.key}
+          text={line.amount}
+          onText={(amount) => change({ amount })}
+          onKeyDown={keys}
+          onPaste={paste}
+          placeholder="250 g, 2 tbsp"
+          note={understoodAs(line, known, measures)}
+          fault={props.amountFault}
+        />
+        <GoodsField goods={goods} chosen={known} onChoose={choose} fault={props.goodsFault} />
+        <TextLine
+          label="What is done to it"
+          hidden
+          text={line.note}
+          onText={(note) => change({ note })}
+          onKeyDown={keys}
+          placeholder="fine dice"
+        />
+        <RemoveButton
+          size="small"
+          aria-label={`Take out ${name}`}
+          onClick={() => ops.dropLine(stage, line.key)}
+        >
+          ×
+        </RemoveButton>
+      </LineRow>
+      <Later {...props} name={name} change={change} onKeyDown={keys} />
+    </LineItem>
+  );
+});
+
+interface LaterProps extends Props {
+  name: string;
+  change: (to: Partial<DraftLine>) => void;
+  onKeyDown: (e: KeyboardEvent) => void;
+}
+/** When it goes in and whose way it is, where that is not: all of it, at once, by everyone. */
+function Later({ line, ways, name, change, onKeyDown, firstFault, afterFault }: LaterProps) {
+  const isSaid = Boolean(line.first || line.after || line.school);
+  const [open, setOpen] = useState(isSaid);
+  if (!open)
+    return (
+      <Button
+        size="small"
+        tabIndex={-1}
+        aria-label={`When ${name} goes in`}
+        onClick={() => setOpen(true)}
+      >
+        goes in at once
+      </Button>
+    );
+  return (
+    <LaterRow>
       <TextLine
         label="First dose"
-        hidden
         text={line.first}
         onText={(first) => change({ first })}
-        onKeyDown={keys}
+        onKeyDown={onKeyDown}
         placeholder="all of it"
         fault={firstFault}
       />
-      <Box
-        sx={{ display: 'flex', gap: 0.5, alignItems: 'start', width: lastOfLine(ways.length > 0) }}
-      >
-        <Box sx={{ width: 64 }}>
-          <TextLine
-            label="Goes in after"
-            hidden
-            text={line.after}
-            onText={(after) => change({ after })}
-            onKeyDown={keys}
-            placeholder="at once"
-            fault={afterFault}
-          />
-        </Box>
-        {ways.length > 0 && (
-          <Box sx={{ width: 96 }}>
-            <WayPick
-              ways={ways}
-              school={line.school}
-              onPick={(school) => change({ school })}
-              label="Whose way the line is"
-              hidden
-            />
-          </Box>
-        )}
-        <Button
-          size="small"
-          aria-label={`Take out ${known?.content.name ?? 'the line'}`}
-          onClick={() => ops.dropLine(stage, line.key)}
-          sx={{ minWidth: 30, px: 0.5, mt: -0.25 }}
-        >
-          ×
-        </Button>
-      </Box>
-    </Box>
+      <TextLine
+        label="Goes in after"
+        text={line.after}
+        onText={(after) => change({ after })}
+        onKeyDown={onKeyDown}
+        placeholder="at once"
+        fault={afterFault}
+      />
+      {ways.length > 0 && (
+        <WayPick
+          ways={ways}
+          school={line.school}
+          onPick={(school) => change({ school })}
+          label="Whose way the line is"
+        />
+      )}
+    </LaterRow>
   );
-});
+}

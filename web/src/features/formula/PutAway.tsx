@@ -1,8 +1,11 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { client, type FormulaView } from '../../api/client';
 import { answered } from '../../api/problem';
+import { ActButton } from '../../ui/ActButton';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
 
 /** Earlier versions, and putting a formula away or back on the shelf. */
 export function PutAway({
@@ -27,9 +30,9 @@ export function PutAway({
       )
     : [];
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+    <Row gap={2} align="center" wrap>
       {earlier.length > 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>
+        <Text tone="muted">
           Other versions:{' '}
           {earlier.map((v) => (
             <Box
@@ -41,13 +44,13 @@ export function PutAway({
               {v}
             </Box>
           ))}
-        </Typography>
+        </Text>
       )}
       {version === undefined && (
-        <Button size="small" onClick={() => void put(!formula.retired)}>
-          {formula.retired ? 'Put back on the shelf' : 'Put away'}
-        </Button>
+        <ActButton size="small" onAct={() => put(!formula.retired)}>
+          {formula.retired ? 'Put back on the shelf' : 'Hide it'}
+        </ActButton>
       )}
-    </Box>
+    </Row>
   );
 }

@@ -1,8 +1,9 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import type { FormulaView, School } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
+import { Column } from '../../ui/layout';
+import { Text } from '../../ui/text';
 
 interface Props {
   formula: FormulaView;
@@ -15,12 +16,8 @@ interface Props {
 export function Schools({ formula, onChoose, units, currency }: Props) {
   if (formula.choices.length === 0) return null;
   return (
-    <Box
-      component="section"
-      aria-label="Schools"
-      sx={{ display: 'flex', flexDirection: 'column', gap: 1.25 }}
-    >
-      <Typography variant="h2">Schools</Typography>
+    <Column aria-label="Schools" as="section" gap={1.25}>
+      <Text variant="h2">Schools</Text>
       {formula.choices.map((c) => {
         const chosen = formula.chosen.find((s) => s.question === c.question)?.option ?? '';
         return (
@@ -31,21 +28,21 @@ export function Schools({ formula, onChoose, units, currency }: Props) {
               chosen={chosen}
               onChoose={(option) => onChoose({ question: c.question, option })}
             />
-            <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+            <Text tone="muted" size="small">
               {c.options.find((o) => o.name === chosen)?.reason}
-            </Typography>
+            </Text>
             {c.options
               .filter((o) => o.name !== chosen)
               .map((o) => (
-                <Typography key={o.name} sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+                <Text key={o.name} tone="muted" size="small">
                   {o.name}: {o.reason};{' '}
                   {effect(formula, c.question, o.name, chosen, units, currency)}
-                </Typography>
+                </Text>
               ))}
           </Box>
         );
       })}
-    </Box>
+    </Column>
   );
 }
 

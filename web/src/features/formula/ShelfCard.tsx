@@ -1,91 +1,80 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { useTheme } from '@mui/material/styles';
-import { Link } from 'react-router';
 import type { FormulaSummary } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
+import { Span, Text, type Tone } from '../../ui/text';
+import { Card } from './formula.styles';
 
-/** One formula on the shelf, with its ribbon in small. */
-export function ShelfCard({
-  formula,
-  units,
-  currency,
-}: {
+interface Props {
   formula: FormulaSummary;
   units: Units;
   currency: string;
-}) {
-  const cost = formula.costPerKilogram;
-  const facts = [
-    formula.targetSolidsFraction === undefined
-      ? `makes ${show.text(show.mass(formula.madeMassKilograms, units))}`
-      : `${show.text(show.percent(formula.targetSolidsFraction))} solids`,
-    `${show.text(show.percent(formula.saltFraction))} salt`,
-    ...(cost === undefined ? [] : [`${show.text(show.money(cost, currency))} a kg`]),
-  ];
+}
+
+/** One formula on the shelf, with its ribbon in small. */
+export function ShelfCard({ formula, units, currency }: Props) {
   return (
-    <Box
-      component={Link}
-      to={`/formulas/${formula.id}`}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: columns.card,
-        gap: 1.25,
-        py: 1.1,
-        borderTop: 1,
-        borderColor: 'divider',
-        textDecoration: 'none',
-        color: 'text.primary',
-        '&:hover h3': { textDecoration: 'underline', textUnderlineOffset: 3 },
-      }}
-    >
+    <Card to={`/formulas/${formula.id}`}>
       <SmallRibbon masses={formula.ribbonMassesKilograms} />
       <Box sx={{ minWidth: 0 }}>
-        <Typography component="h3" sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>
+        <Text component="h3" bold long>
           {formula.name}
           {formula.own && (
-            <Box
-              component="span"
-              sx={{ fontWeight: 500, fontSize: sizes.small, color: 'text.secondary' }}
-            >
+            <Span tone="muted" size="small" plain>
               {' '}
               ours, version {formula.version}
-            </Box>
+            </Span>
           )}
-        </Typography>
-        <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+        </Text>
+        <Text tone="muted" size="note">
           {formula.inShort}
-        </Typography>
+        </Text>
         {formula.fault === undefined ? (
-          <Typography sx={{ fontSize: sizes.note }}>{facts.join(' · ')}</Typography>
+          <Text size="note">{facts(formula, units, currency)}</Text>
         ) : (
-          <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>
+          <Text role="alert" tone="alarm" size="small">
             cannot be computed: {formula.fault}
-          </Typography>
+          </Text>
         )}
-        {formula.allergens.length > 0 && (
-          <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
-            carries {formula.allergens.join(', ')}
-          </Typography>
-        )}
-        {formula.asked.length > 0 && (
-          <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
-            read the packs for {formula.asked.join(', ')}
-          </Typography>
-        )}
-        {formula.unfinished && (
-          <Typography sx={{ fontSize: sizes.small, color: 'warning.main', fontWeight: 600 }}>
-            unfinished: lines that nobody has read
-          </Typography>
-        )}
-        {formula.avoided.length > 0 && (
-          <Typography sx={{ fontSize: sizes.small, color: 'error.main', fontWeight: 600 }}>
-            this kitchen avoids: {formula.avoided.map((a) => a.words).join(', ')}
-          </Typography>
-        )}
+        <Minded formula={formula} />
       </Box>
-    </Box>
+    </Card>
   );
+}
+
+function facts(formula: FormulaSummary, units: Units, currency: string): string {
+  const { targetSolidsFraction: target, costPerKilogram: cost } = formula;
+  return [
+    target === undefined
+      ? `makes ${show.text(show.mass(formula.madeMassKilograms, units))}`
+      : `${show.text(show.percent(target))} solids`,
+    `${show.text(show.percent(formula.saltFraction))} salt`,
+    cost === undefined ? '' : `${show.text(show.money(cost, currency))} a kg`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** What has to be known of it before it is chosen. */
+function Minded({ formula }: { formula: FormulaSummary }) {
+  const { allergens, asked, unfinished, avoided } = formula;
+  const lines: { tone: Tone; words: string }[] = [
+    { tone: 'muted', words: allergens.length > 0 ? `carries ${allergens.join(', ')}` : '' },
+    { tone: 'muted', words: asked.length > 0 ? `read the packs for ${asked.join(', ')}` : '' },
+    { tone: 'warn', words: unfinished ? 'unfinished: lines that nobody has read' : '' },
+    {
+      tone: 'alarm',
+      words:
+        avoided.length > 0 ? `this kitchen avoids: ${avoided.map((a) => a.words).join(', ')}` : '',
+    },
+  ];
+  return lines
+    .filter((l) => l.words)
+    .map((l) => (
+      <Text key={l.words} tone={l.tone} size="small" strong={l.tone !== 'muted'}>
+        {l.words}
+      </Text>
+    ));
 }
 
 const WIDE = 34;

@@ -1,24 +1,16 @@
-import {
-  Box,
-  Button,
-  Checkbox,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  FormControlLabel,
-  Typography,
-} from '@mui/material';
+import { Checkbox, FormControlLabel } from '@mui/material';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useMemo } from 'react';
 import { client, newId, type Avoid, type FormulaView, type WithoutView } from '../../api/client';
-import { answered, ProblemError } from '../../api/problem';
+import { answered } from '../../api/problem';
 import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
-import { Note } from '../../ui/Note';
+import { Sheet } from '../../ui/Sheet';
 import { list } from '../../ui/list';
 import { SwapLine } from '../../ui/SwapLine';
+import { Column, Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { useGo } from '../../ui/useGo';
+import { useSheet } from '../../ui/useSheet';
 
 interface Props {
   formula: FormulaView;
@@ -30,6 +22,7 @@ interface Offer {
   words: string;
 }
 
+const keyOf = ({ avoid }: Offer) => `${avoid.kind} ${avoid.key}`;
 const KINDS = ['garlic', 'onion', 'pork', 'meat', 'alcohol', 'egg', 'fish', 'shellfish'];
 
 /** What could be left out: allergens it carries, kinds, and its own ingredients. */
@@ -45,15 +38,15 @@ function offers(formula: FormulaView): Offer[] {
   return [...allergens, ...kinds];
 }
 
-/** Make it without …: what is exchanged, what that changes, and a formula of one's own to keep. */
-export function WithoutSheet({ formula, units, onClose }: Props) {
+/** What is left out, what that comes to, and how it is kept. */
+function useWithout({ formula, onClose }: Props) {
   const all = useMemo(() => offers(formula), [formula]);
-  const [chosen, setChosen] = useState<Offer[]>([]);
-  const [fault, setFault] = useState('');
-  const navigate = useNavigate();
+  const sheet = useSheet<{ chosen: string[] }>({ chosen: [] }, `without ${formula.id}`);
+  const go = useGo();
   const queries = useQueryClient();
+  const chosen = all.filter((o) => sheet.values.chosen.includes(keyOf(o)));
   const avoid = chosen.map((c) => c.avoid);
-  const { data } = useQuery({
+  const { data: made } = useQuery({
     queryKey: ['without', formula.id, JSON.stringify([formula.chosen, avoid])],
     queryFn: () =>
       answered(
@@ -65,78 +58,70 @@ export function WithoutSheet({ formula, units, onClose }: Props) {
     enabled: chosen.length > 0,
     placeholderData: (last) => last,
   });
-  const toggle = (offer: Offer) =>
-    setChosen((from) =>
-      from.includes(offer) ? from.filter((o) => o !== offer) : [...from, offer],
-    );
-  const keep = async (made: WithoutView) => {
+  const keep = async () => {
+    if (!made) return;
     const id = newId();
     const name = `${formula.name} without ${list(chosen.map((c) => c.words))}`.slice(0, 80);
-    try {
-      await answered(
-        client.PUT('/api/formulas/{id}', {
-          params: { path: { id }, header: { 'If-Match': 0 } },
-          body: {
-            sheet: { ...made.sheet, name },
-            note: `made from ${formula.name}, version ${formula.version}`,
-          },
-        }),
-      );
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-      return;
-    }
+    const to = {
+      params: { path: { id }, header: { 'If-Match': 0 } },
+      body: {
+        sheet: { ...made.sheet, name },
+        note: `made from ${formula.name}, version ${formula.version}`,
+      },
+    };
+    if (!(await sheet.attempt(() => answered(client.PUT('/api/formulas/{id}', to))))) return;
     await queries.invalidateQueries({ queryKey: ['formulas'] });
     onClose();
-    void navigate(`/formulas/${id}`);
+    go(`/formulas/${id}`);
   };
+  return { all, sheet, chosen, made, keep };
+}
+
+/** Make it without …: what is exchanged, what that changes, and a formula of one's own to keep. */
+export function WithoutSheet(props: Props) {
+  const { formula, units, onClose } = props;
+  const { all, sheet, chosen, made, keep } = useWithout(props);
+  const keys = sheet.values.chosen;
+  const toggle = (key: string) =>
+    sheet.put('chosen', keys.includes(key) ? keys.filter((k) => k !== key) : [...keys, key]);
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="without-title">
-      <DialogTitle id="without-title">Make {formula.name} without…</DialogTitle>
-      <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1.5 }}>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1 }}>
-          {all.map((o) => (
-            <FormControlLabel
-              key={o.avoid.kind + o.avoid.key}
-              control={<Checkbox checked={chosen.includes(o)} onChange={() => toggle(o)} />}
-              label={o.words}
-            />
-          ))}
-        </Box>
-        {chosen.length > 0 && data && <Swaps made={data} units={units} before={formula} />}
-        {fault && <Note tone="tomato">{fault}</Note>}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Leave</Button>
-        <Button
-          variant="contained"
-          disabled={chosen.length === 0 || !data}
-          onClick={() => data && void keep(data)}
-        >
-          Keep it as ours
-        </Button>
-      </DialogActions>
-    </Dialog>
+    <Sheet
+      of={sheet}
+      title={`Make ${formula.name} without…`}
+      act="Keep it as ours"
+      ready={chosen.length > 0 && made !== undefined}
+      onAct={keep}
+      onClose={onClose}
+      width="sm"
+    >
+      <Row wrap sx={{ rowGap: 0 }}>
+        {all.map((o) => (
+          <FormControlLabel
+            key={keyOf(o)}
+            control={<Checkbox checked={chosen.includes(o)} onChange={() => toggle(keyOf(o))} />}
+            label={o.words}
+          />
+        ))}
+      </Row>
+      {chosen.length > 0 && made && <Swaps made={made} units={units} before={formula} />}
+    </Sheet>
   );
 }
 
 function Swaps({ made, units, before }: { made: WithoutView; units: Units; before: FormulaView }) {
   const carries = made.analysis.declaration.allergens.map((a) => a.words);
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
-      {made.swaps.length === 0 && (
-        <Typography>Nothing of that is in it: it can be made as it is.</Typography>
-      )}
+    <Column>
+      {made.swaps.length === 0 && <Text>Nothing of that is in it: it can be made as it is.</Text>}
       {made.swaps.map((s, i) => (
         <SwapLine key={`${s.was}${i}`} swap={s} units={units} />
       ))}
-      <Typography sx={{ fontSize: sizes.note }}>
+      <Text size="note">
         It then makes {show.text(show.mass(made.analysis.madeMassKilograms, units))} with{' '}
         {show.text(show.percent(made.analysis.saltFraction))} salt (
         {show.text(show.percent(before.analysis.saltFraction))} before) and{' '}
         {carries.length === 0 ? 'carries no allergen of the law' : `carries ${list(carries)}`}.
-      </Typography>
-    </Box>
+      </Text>
+    </Column>
   );
 }

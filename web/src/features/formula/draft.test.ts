@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { FormulaSheet, IngredientView } from '../../api/client';
-import { draftOf, emptyDraft, kilogramsOf, lineOf, massOf, newLine, sheetOf } from './draft';
+import { kilogramsOf, massOf } from './amounts';
+import { draftOf, emptyDraft, lineOf, newLine } from './draft';
+import { sheetOf } from './sheetOf';
 import { moved } from './useDraft';
 
 const garlic = {

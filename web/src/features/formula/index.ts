@@ -1,3 +1,3 @@
-export { FormulasPage as default } from './FormulasPage';
+export { FormulasPage } from './FormulasPage';
 export { FormulaPage } from './FormulaPage';
 export { EditorPage } from './EditorPage';

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, type FormulaSheet } from '../../api/client';
+import { pause } from '../../api/pause';
 import { answered, ProblemError } from '../../api/problem';
 
 const DEBOUNCE_MS = 8;
@@ -11,9 +12,7 @@ export function useAnalysis(sheet: FormulaSheet | undefined) {
   const { data, error } = useQuery({
     queryKey: ['analysis', text],
     queryFn: async ({ signal }) => {
-      await new Promise<void>((go, stop) =>
-        setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), DEBOUNCE_MS),
-      );
+      await pause(signal, DEBOUNCE_MS);
       return answered(
         client.POST('/api/formulas/analysis', { body: sheet as FormulaSheet, signal }),
       );

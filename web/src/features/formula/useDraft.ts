@@ -1,4 +1,5 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
+import { useFields } from '../../ui/useFields';
 import { newLine, newStage, type Draft, type DraftLine, type DraftStage } from './draft';
 
 /** What can be done to a draft; the same functions for good, so that rows that do not change stay still. */
@@ -19,18 +20,12 @@ export interface DraftOps {
 
 /** The draft, kept over reloads until it is saved or left. */
 export function useDraft(start: Draft, id: string): { draft: Draft; ops: DraftOps } {
-  const place = `urnstew.formula.${id}`;
-  const [draft, setDraft] = useState<Draft>(() => {
-    const kept = localStorage.getItem(place);
-    return kept ? (JSON.parse(kept) as Draft) : start;
+  const { values, change, forget } = useFields<Draft>(start, {
+    kept: `formula ${id}`,
+    keptMs: Infinity,
   });
   const ops = useMemo((): DraftOps => {
-    const set = (to: (from: Draft) => Draft) =>
-      setDraft((from) => {
-        const next = to(from);
-        localStorage.setItem(place, JSON.stringify(next));
-        return next;
-      });
+    const set = (to: (from: Draft) => Draft) => change(to);
     const stages = (to: (from: DraftStage[]) => DraftStage[]) =>
       set((from) => ({ ...from, stages: to(from.stages) }));
     const lines = (stage: string, to: (from: DraftLine[]) => DraftLine[]) =>
@@ -72,10 +67,10 @@ export function useDraft(start: Draft, id: string): { draft: Draft; ops: DraftOp
       },
       addLines: (stage, read) =>
         lines(stage, (all) => [...all.filter((l) => l.amount || l.ingredientId), ...read]),
-      forget: () => localStorage.removeItem(place),
+      forget,
     };
-  }, [place]);
-  return { draft, ops };
+  }, [change, forget]);
+  return { draft: values, ops };
 }
 
 /** One item moved up or down; at the edge nothing moves. */

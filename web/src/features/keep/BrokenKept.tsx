@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { KeepingView } from '../../api/client';
 import { show } from '../../quantities';
 import { Note } from '../../ui/Note';
-import { CloseSheet } from './sheets';
+import { CloseSheet } from './KeepingSheets';
 
 /** Something kept that cannot be reckoned: it is named, and watched by hand until its record is ended. */
 export function BrokenKept({ keeping, zone }: { keeping: KeepingView; zone: string }) {

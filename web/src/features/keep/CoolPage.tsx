@@ -1,24 +1,35 @@
-import { Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { KitchenView } from '../../api/client';
 import { useCoolingPreview } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
 import { useTaken } from '../../api/occupancy';
-import { parseQuantity, QuantityField } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
+import { sizes } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { Column } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { useAct } from '../../ui/useAct';
+import { useGo } from '../../ui/useGo';
+import { DegreesField } from './DegreesField';
 import { Forecast } from './Forecast';
-import { MoreThanMade } from './MoreThanMade';
+import { MoreThanMade, moreBecause } from './MoreThanMade';
 import { SetupFields } from './SetupFields';
 import { ThickestPiece } from './ThickestPiece';
-import { blankSetup, choiceOf, formOf, type SetupForm } from './setup';
 import { WhatFields, whatOf, type WhatForm } from './WhatFields';
+import { FormAndForecast } from './keep.styles';
+import { blankSetup, choiceOf, formOf, type SetupForm } from './setup';
 import { degreesTyped, useKept } from './useKept';
-import { degrees } from './words';
 
 const REST_MS = 120;
+/** What a field of the form says itself. */
+const AT_FIELDS = [
+  '/startCelsius',
+  '/what/massKilograms',
+  '/what/thickestPieceMeters',
+  '/setup/count',
+  '/setup/vesselId',
+];
 
 /** Whether it will be cold in time, before anything is poured. */
 export function CoolPage() {
@@ -31,115 +42,140 @@ export function CoolPage() {
     >
       {kitchen &&
         (kitchen.vessels.length === 0 ? (
-          <Typography>
+          <Text>
             First tell Urn Stew what there is to cool in:{' '}
             <Link to="/kitchen">add a pot or a tray under Kitchen</Link>, and the cold places.
-          </Typography>
+          </Text>
         ) : (
-          <Form kitchen={kitchen} />
+          <CoolForm kitchen={kitchen} />
         ))}
     </Page>
   );
 }
 
-function Form({ kitchen }: { kitchen: KitchenView }) {
-  const navigate = useNavigate();
+interface Cooling {
+  what: WhatForm;
+  text: string;
+  setup: SetupForm | null;
+  more: string;
+}
+
+/** The cooling as it is typed, what it would come to, and what is wrong with it. */
+function useCooling(kitchen: KitchenView) {
+  const go = useGo();
   const [search] = useSearchParams();
   const batch = search.get('batch');
-  const { units } = kitchen.settings;
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useKept(
-    undefined,
-    () => void navigate('/keep'),
-  );
-  const [what, setWhat] = useState<WhatForm>({
-    of: batch ? `batch:${batch}` : '',
-    mass: search.get('mass') ?? '',
-  });
-  const [text, setText] = useState(units === 'US' ? '190 °F' : '88 °C');
   const taken = useTaken();
-  const [typed, setForm] = useState<SetupForm>();
-  const form = typed ?? blankSetup(kitchen, taken);
-  const [more, setMore] = useState('');
-  const read = parseQuantity(text, 'TEMPERATURE', degreesTyped(text, units).own);
-  const of = whatOf(what, kitchen);
-  const setup = choiceOf(form, kitchen);
+  const start: Cooling = {
+    what: { of: batch ? `batch:${batch}` : '', mass: search.get('mass') ?? '' },
+    text: kitchen.settings.units === 'US' ? '190 °F' : '88 °C',
+    setup: null,
+    more: '',
+  };
+  const named = batch ? `cooling of ${batch}` : 'cooling';
+  const sheet = useKept({ sheet: named, start, onWritten: () => go('/keep') });
+  const { values, refused, write } = sheet;
+  const setupForm = values.setup ?? blankSetup(kitchen, taken);
+  const read = degreesTyped(values.text, kitchen.settings.units);
+  const what = whatOf(values.what, kitchen);
+  const setup = choiceOf(setupForm, kitchen);
   const request =
-    of && setup && read.outcome === 'understood'
-      ? { what: of, startCelsius: read.value, setup }
+    what && setup && read.value !== undefined
+      ? { what, startCelsius: read.value, setup }
       : undefined;
   const { preview, problem } = useCoolingPreview(request, REST_MS);
   const wrong = (pointer: string) => refused?.at(pointer) ?? problem?.at(pointer);
-  const fault = text && read.outcome !== 'understood' ? read.message : wrong('/startCelsius');
+  const save = async () =>
+    request &&
+    sheet.hourUnderstood &&
+    write('/coolings', { ...request, ...moreBecause(values.more) });
+  const elsewhere = [sheet.refusedElsewhere, problem].find(
+    (p) => p && !AT_FIELDS.some((field) => p.at(field)),
+  );
+  return {
+    sheet,
+    setupForm,
+    request,
+    preview,
+    problem,
+    wrong,
+    elsewhere,
+    degreesFault: read.fault ?? wrong('/startCelsius'),
+    save,
+    ready: request !== undefined && sheet.hourUnderstood && !problem,
+  };
+}
+
+function CoolForm({ kitchen }: { kitchen: KitchenView }) {
+  const cooling = useCooling(kitchen);
+  const { sheet, setupForm, request, preview, problem, wrong, elsewhere } = cooling;
+  const { values, put, refused, hour } = sheet;
+  const { act, busy } = useAct();
+  const { units } = kitchen.settings;
+  const pieces =
+    preview?.thickestPieceMeters !== undefined ||
+    values.what.thickest ||
+    wrong('/what/thickestPieceMeters');
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: columns.cool, gap: 4, alignItems: 'start' }}>
-      <Box
-        component="form"
+    <FormAndForecast>
+      <Column
+        as="form"
+        gap={2}
         onSubmit={(e) => {
           e.preventDefault();
-          if (request && hourUnderstood)
-            void write('/coolings', { ...request, ...(more.trim() ? { moreBecause: more } : {}) });
+          act(cooling.save);
         }}
-        sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}
       >
         <WhatFields
-          form={what}
-          onForm={edit(setWhat)}
+          form={values.what}
+          onForm={(to) => put('what', to)}
           kitchen={kitchen}
           fault={wrong('/what/massKilograms')}
         />
-        <MoreThanMade because={more} onBecause={edit(setMore)} refused={refused} />
-        {(preview?.thickestPieceMeters !== undefined ||
-          what.thickest ||
-          wrong('/what/thickestPieceMeters')) && (
+        <MoreThanMade because={values.more} onBecause={(to) => put('more', to)} refused={refused} />
+        {pieces && (
           <ThickestPiece
-            text={what.thickest ?? ''}
+            text={values.what.thickest ?? ''}
             reckoned={problem ? undefined : preview?.thickestPieceMeters}
             units={units}
-            onText={(thickest) => edit(setWhat)({ ...what, thickest })}
+            onText={(thickest) => put('what', { ...values.what, thickest })}
             fault={wrong('/what/thickestPieceMeters')}
           />
         )}
-        <QuantityField
+        <DegreesField
           label="How hot it is now, all through"
-          text={text}
-          onText={edit(setText)}
-          understood={read.outcome === 'understood' ? degrees(read.value, units) : ''}
-          fault={fault}
-          numeric={false}
+          text={values.text}
+          onText={(to) => put('text', to)}
+          units={units}
+          fault={cooling.degreesFault}
         />
-        <SetupFields form={form} onForm={edit(setForm)} kitchen={kitchen} fault={wrong} />
+        <SetupFields
+          form={setupForm}
+          onForm={(to) => put('setup', to)}
+          kitchen={kitchen}
+          fault={wrong}
+        />
         {hour}
-        <Button
+        <ActButton
           type="submit"
           variant="contained"
-          disabled={!request || !hourUnderstood || Boolean(problem)}
+          disabled={!cooling.ready}
+          busy={busy}
           sx={{ minHeight: sizes.target }}
         >
           It is cooling
-        </Button>
-        {elsewhere(
-          fault ??
-            wrong('/what/massKilograms') ??
-            wrong('/setup/count') ??
-            wrong('/setup/vesselId'),
-        )}
-        {problem &&
-          !problem.at('/setup/count') &&
-          !problem.at('/what/massKilograms') &&
-          !problem.at('/startCelsius') &&
-          !problem.at('/what/thickestPieceMeters') && <Note tone="tomato">{problem.summary}</Note>}
-      </Box>
+        </ActButton>
+        {elsewhere && <Note tone="tomato">{elsewhere.summary}</Note>}
+      </Column>
       {preview && request ? (
         <Forecast
           preview={preview}
           kitchen={kitchen}
-          onTake={(choice) => setForm(formOf(choice))}
+          onTake={(choice) => put('setup', formOf(choice))}
         />
       ) : (
-        <Typography sx={{ color: 'text.secondary' }}>
-          Say what it is and how much: the hours follow.
-        </Typography>
+        <Text tone="muted">Say what it is and how much: the hours follow.</Text>
       )}
-    </Box>
+    </FormAndForecast>
   );
 }

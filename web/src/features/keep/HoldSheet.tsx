@@ -1,15 +1,13 @@
-import { useState } from 'react';
 import type { KitchenView, Lid } from '../../api/client';
 import { firstFree, potWords, useTaken } from '../../api/occupancy';
-import { QuantityField, parseQuantity } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { Pick } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { Pick } from '../../ui/fields';
 import { BareMetal } from './BareMetal';
-import { MoreThanMade } from './MoreThanMade';
-import { WhatFields, whatOf } from './WhatFields';
+import { DegreesField } from './DegreesField';
+import { MoreThanMade, moreBecause } from './MoreThanMade';
+import { WhatFields, whatOf, type WhatForm } from './WhatFields';
 import { degreesTyped, useKept } from './useKept';
-import { degrees } from './words';
 
 const LIDS = [
   { value: 'ON', text: 'lid on' },
@@ -17,67 +15,96 @@ const LIDS = [
   { value: 'OFF', text: 'off' },
 ] as const;
 
-/** Something goes onto the holding place. */
-export function HoldSheet({ kitchen, onClose }: { kitchen: KitchenView; onClose: () => void }) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useKept(undefined, onClose);
-  const { units } = kitchen.settings;
-  const [what, setWhat] = useState({ of: '', mass: '' });
-  const taken = useTaken();
-  const [picked, setPicked] = useState('');
-  const vesselId = picked || (firstFree(kitchen.vessels, taken)?.id ?? '');
-  const [more, setMore] = useState('');
-  const [text, setText] = useState(units === 'US' ? '155 °F' : '68 °C');
-  const [lid, setLid] = useState<Lid>('ON');
-  const read = parseQuantity(text, 'TEMPERATURE', degreesTyped(text, units).own);
-  const ready =
-    whatOf(what, kitchen) !== undefined &&
-    read.outcome === 'understood' &&
-    vesselId !== '' &&
-    hourUnderstood;
-  const fault = text && read.outcome !== 'understood' ? read.message : refused?.at('/heldCelsius');
-  const atVessel = refused?.at('/vesselId');
-  const atMass = refused?.at('/what/massKilograms');
-  const save = () => {
-    const of = whatOf(what, kitchen);
-    return of && read.outcome === 'understood'
-      ? write('/holds', {
-          what: of,
-          vesselId,
-          heldCelsius: read.value,
-          lid,
-          ...(more.trim() ? { moreBecause: more } : {}),
-        })
-      : undefined;
+interface Props {
+  kitchen: KitchenView;
+  batchId?: string;
+  onClose: () => void;
+}
+interface Hold {
+  what: WhatForm;
+  more: string;
+  picked: string;
+  text: string;
+  lid: Lid;
+}
+
+/** The hold as it is typed, and what is wrong with its fields. */
+function useHold({ kitchen, batchId, onClose }: Props) {
+  const start: Hold = {
+    what: { of: batchId ? `batch:${batchId}` : '', mass: '' },
+    more: '',
+    picked: '',
+    text: kitchen.settings.units === 'US' ? '155 °F' : '68 °C',
+    lid: 'ON',
   };
+  const sheet = useKept<Hold>({ sheet: 'hold', start, onWritten: onClose });
+  const { values, write, refused } = sheet;
+  const taken = useTaken();
+  const vesselId = values.picked || (firstFree(kitchen.vessels, taken)?.id ?? '');
+  const read = degreesTyped(values.text, kitchen.settings.units);
+  const what = whatOf(values.what, kitchen);
+  const faults = {
+    degrees: read.fault ?? refused?.at('/heldCelsius'),
+    vessel: refused?.at('/vesselId'),
+    mass: refused?.at('/what/massKilograms'),
+  };
+  const body = what &&
+    read.value !== undefined &&
+    vesselId !== '' && {
+      what,
+      vesselId,
+      heldCelsius: read.value,
+      lid: values.lid,
+      ...moreBecause(values.more),
+    };
+  return {
+    sheet,
+    taken,
+    vesselId,
+    faults,
+    ready: Boolean(body),
+    save: async () => body && write('/holds', body),
+  };
+}
+
+/** Something goes onto the holding place. */
+export function HoldSheet(props: Props) {
+  const { kitchen, onClose } = props;
+  const { sheet, taken, vesselId, faults, ready, save } = useHold(props);
+  const { values, put, refused } = sheet;
   return (
     <Sheet
+      of={sheet}
       title="Hold something hot"
       act="It is on hold"
       ready={ready}
-      onAct={() => void save()}
+      onAct={save}
       onClose={onClose}
+      atField={faults.degrees ?? faults.mass ?? faults.vessel}
     >
-      <WhatFields form={what} onForm={edit(setWhat)} kitchen={kitchen} fault={atMass} />
-      <MoreThanMade because={more} onBecause={edit(setMore)} refused={refused} />
+      <WhatFields
+        form={values.what}
+        onForm={(to) => put('what', to)}
+        kitchen={kitchen}
+        fault={faults.mass}
+      />
+      <MoreThanMade because={values.more} onBecause={(to) => put('more', to)} refused={refused} />
       <Pick
         label="In what"
         value={vesselId}
         options={kitchen.vessels.map((v) => [v.id, potWords(v, taken)] as const)}
-        onPick={edit(setPicked)}
-        fault={atVessel}
+        onPick={(to) => put('picked', to)}
+        fault={faults.vessel}
       />
       <BareMetal vessel={kitchen.vessels.find((v) => v.id === vesselId)} />
-      <QuantityField
+      <DegreesField
         label="Held at"
-        text={text}
-        onText={edit(setText)}
-        understood={read.outcome === 'understood' ? degrees(read.value, units) : ''}
-        fault={fault}
-        numeric={false}
+        text={values.text}
+        onText={(to) => put('text', to)}
+        units={kitchen.settings.units}
+        fault={faults.degrees}
       />
-      <Choices label="Lid" options={LIDS} chosen={lid} onChoose={edit(setLid)} />
-      {hour}
-      {elsewhere(fault ?? atMass ?? atVessel)}
+      <Choices label="Lid" options={LIDS} chosen={values.lid} onChoose={(to) => put('lid', to)} />
     </Sheet>
   );
 }

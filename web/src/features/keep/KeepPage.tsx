@@ -1,11 +1,10 @@
 import { useNow } from '../../api/clock';
-import { Box, Button, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { KeepingView } from '../../api/client';
 import { useKeepings, useRuleSets } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
-import { columns, sizes } from '../../theme/tokens';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { BrokenKept } from './BrokenKept';
@@ -14,6 +13,9 @@ import { Kept } from './Kept';
 import { LabelsToCheck } from './LabelsToCheck';
 import { SetOutSheet } from './SetOutSheet';
 import { UseFirst } from './UseFirst';
+import { Text } from '../../ui/text';
+import { KeepGrid, RailList } from './keep.styles';
+import { isLost, wantsFaster } from './keeping';
 
 /** What is warm and what is cooling, with the limits drawn as edges. */
 export function KeepPage() {
@@ -26,13 +28,13 @@ export function KeepPage() {
   const inForce = sets?.find((s) => s.inForce);
   const acts = (
     <>
-      <Button variant="outlined" onClick={() => setSettingOut(true)} sx={{ minHeight: sizes.act }}>
+      <Button variant="outlined" onClick={() => setSettingOut(true)}>
         Set something out
       </Button>
-      <Button variant="outlined" onClick={() => setHolding(true)} sx={{ minHeight: sizes.act }}>
+      <Button variant="outlined" onClick={() => setHolding(true)}>
         Hold something hot
       </Button>
-      <Button variant="contained" component={Link} to="/keep/cool" sx={{ minHeight: sizes.act }}>
+      <Button variant="contained" component={Link} to="/keep/cool">
         Cool something
       </Button>
     </>
@@ -51,19 +53,13 @@ export function KeepPage() {
       {error && <Note tone="tomato">{error.message}</Note>}
       <LabelsToCheck />
       {keepings?.length === 0 && (
-        <Typography>
+        <Text>
           Nothing is held or cooling. When a pot comes off the heat, cool it from here: whether it
           makes it is reckoned before you start.
-        </Typography>
+        </Text>
       )}
-      <Box
-        sx={{ display: 'grid', gridTemplateColumns: columns.keep, gap: 3.5, alignItems: 'start' }}
-      >
-        <Box
-          component="ul"
-          aria-label="Held, cooling and set out"
-          sx={{ p: 0, m: 0, borderTop: 1, borderColor: 'divider', minWidth: 0 }}
-        >
+      <KeepGrid>
+        <RailList aria-label="Held, cooling and set out">
           {kitchen &&
             keepings
               ?.toSorted((a, b) => Number(isUrgent(b)) - Number(isUrgent(a)))
@@ -80,13 +76,13 @@ export function KeepPage() {
                   <BrokenKept key={k.id} keeping={k} zone={kitchen.settings.zone} />
                 ),
               )}
-        </Box>
+        </RailList>
         {kitchen && <UseFirst kitchen={kitchen} now={now} />}
-      </Box>
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+      </KeepGrid>
+      <Text tone="muted" size="small">
         No limit here is met by acidity: a sharp sauce is cooled, chilled and dated like any other.{' '}
         <Link to="/kitchen/rules">Limits and their sections</Link>
-      </Typography>
+      </Text>
       {settingOut && kitchen && (
         <SetOutSheet kitchen={kitchen} onClose={() => setSettingOut(false)} />
       )}
@@ -96,8 +92,5 @@ export function KeepPage() {
 }
 
 /** What must be thrown away or mended stands above the rest, which stays in the order in which it began. */
-const isUrgent = ({ cooling, hold, setOut }: KeepingView): boolean =>
-  cooling?.action === 'DISCARD' ||
-  Boolean(cooling?.action.startsWith('COOL_FASTER')) ||
-  (hold !== undefined && hold.state !== 'HOT' && hold.state !== 'TO_READ') ||
-  setOut?.state === 'DISCARD';
+const isUrgent = (keeping: KeepingView): boolean =>
+  isLost(keeping) || wantsFaster(keeping) || keeping.hold?.state === 'REHEAT';

@@ -1,148 +1,118 @@
-import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import type { CoolingSetupChoice, KeepingView, KitchenView } from '../../api/client';
 import { useWays } from '../../api/keeping';
-import { useOutbox } from '../../api/outbox';
-import { newId } from '../../api/client';
 import { show } from '../../quantities';
-import { sizes } from '../../theme/tokens';
-import { Act, Rail } from './Rail';
-import { CloseSheet, PlaceSheet, ReadSheet, TopUpSheet } from './sheets';
-import { degrees, standing, wayOut } from './words';
+import { Text } from '../../ui/text';
+import { Entries } from './Entries';
+import { KeptActs } from './KeptActs';
+import {
+  CloseSheet,
+  PlaceSheet,
+  ReadSheet,
+  ReheatSheet,
+  TopUpSheet,
+  type End,
+} from './KeepingSheets';
+import { Rail } from './Rail';
+import { KeptItem } from './keep.styles';
+import { wantsFaster } from './keeping';
+import { wayOut } from './words';
 
-type Open =
+/** The sheet that is open over something kept. */
+export type OpenKept =
   | { sheet: 'read' | 'top-up' }
   | { sheet: 'place' | 'reheat'; offered?: CoolingSetupChoice }
-  | { sheet: 'close'; first: 'PUT_AWAY' | 'SERVED' | 'DISCARDED' };
+  | { sheet: 'close'; first: End };
 
-/** One thing kept with what can be done about it. */
-export function Kept({
-  keeping,
-  kitchen,
-  now,
-  inForce,
-}: {
+interface Props {
   keeping: KeepingView;
   kitchen: KitchenView;
   now: number;
   inForce: string | undefined;
-}) {
-  const [open, setOpen] = useState<Open>();
-  const { sendKept } = useOutbox();
-  const { cooling, hold, setOut } = keeping;
-  const action = cooling?.action;
-  const wanting = action === 'COOL_FASTER' || action === 'COOL_FASTER_OR_REHEAT';
-  const { data: ways } = useWays(keeping.id, wanting);
-  const lost = action === 'DISCARD' || hold?.state === 'DISCARD' || setOut?.state === 'DISCARD';
-  const close = () => setOpen(undefined);
-  const best = ways?.[0];
-  const { units } = kitchen.settings;
-  const acts = (
-    <>
-      <Act
-        words="Read it"
-        main={!lost && !setOut && action !== 'PUT_AWAY'}
-        onAct={() => setOpen({ sheet: 'read' })}
-      />
-      {cooling && !lost && (
-        <Act
-          words="Stirred it through"
-          onAct={() => void sendKept('/stirrings', { id: newId() }, keeping.id)}
-        />
-      )}
-      {cooling && !lost && (
-        <Act
-          words="Cool it otherwise"
-          onAct={() => setOpen({ sheet: 'place', ...(best ? { offered: best.choice } : {}) })}
-        />
-      )}
-      {action === 'COOL_FASTER_OR_REHEAT' && (
-        <Act
-          words="Reheat and begin again"
-          onAct={() => setOpen({ sheet: 'reheat', ...(best ? { offered: best.choice } : {}) })}
-        />
-      )}
-      {hold && !lost && <Act words="Top it up" onAct={() => setOpen({ sheet: 'top-up' })} />}
-      {action === 'PUT_AWAY' && (
-        <Button
-          variant="contained"
-          component={Link}
-          to={`/keep/put-away?cooling=${keeping.id}`}
-          sx={{ minHeight: { xs: sizes.target, md: sizes.act } }}
-        >
-          Into tubs
-        </Button>
-      )}
-      <Act
-        words={lost ? 'Throw it away' : 'Done with it'}
-        main={lost}
-        onAct={() =>
-          setOpen({ sheet: 'close', first: lost ? 'DISCARDED' : cooling ? 'PUT_AWAY' : 'SERVED' })
-        }
-      />
-    </>
-  );
-  const below =
-    (wanting && ways !== undefined) || hold ? (
-      <>
-        {wanting &&
-          ways &&
-          (best ? (
-            <Typography>
-              <b>{wayOut(best, units)}.</b> {ways[1] && `Or ${wayOut(ways[1], units)}.`}
-            </Typography>
-          ) : (
-            <Typography>
-              No pans and cold places of this kitchen make it from here: more and shallower pans, or
-              a chiller.
-            </Typography>
-          ))}
-        {hold && <Quality hold={hold} now={now} zone={kitchen.settings.zone} kitchen={kitchen} />}
-      </>
-    ) : undefined;
+}
+
+/** One thing kept with what can be done about it. */
+export function Kept({ keeping, kitchen, now, inForce }: Props) {
+  const [open, setOpen] = useState<OpenKept>();
+  const faster = wantsFaster(keeping);
+  const { data: ways } = useWays(keeping.id, faster);
+  const { hold } = keeping;
   return (
-    <Box component="li" sx={{ listStyle: 'none' }}>
+    <KeptItem>
       <Rail
         keeping={keeping}
         kitchen={kitchen}
         now={now}
         inForce={inForce}
-        acts={acts}
+        acts={<KeptActs keeping={keeping} offered={ways?.[0]?.choice} onOpen={setOpen} />}
         record={<Entries keeping={keeping} kitchen={kitchen} />}
-        below={below}
+        below={
+          (faster && ways) || hold ? (
+            <>
+              {faster && ways && <WaysOut ways={ways} kitchen={kitchen} />}
+              {hold && <Quality hold={hold} now={now} kitchen={kitchen} />}
+            </>
+          ) : undefined
+        }
       />
-      {open?.sheet === 'read' && <ReadSheet keeping={keeping} kitchen={kitchen} onClose={close} />}
-      {open?.sheet === 'top-up' && (
-        <TopUpSheet keeping={keeping} kitchen={kitchen} onClose={close} />
-      )}
-      {(open?.sheet === 'place' || open?.sheet === 'reheat') && (
-        <PlaceSheet
+      {open && (
+        <OpenSheet
+          open={open}
           keeping={keeping}
           kitchen={kitchen}
-          offered={open.offered}
-          reheat={open.sheet === 'reheat'}
-          onClose={close}
+          onClose={() => setOpen(undefined)}
         />
       )}
-      {open?.sheet === 'close' && (
-        <CloseSheet keeping={keeping} first={open.first} onClose={close} />
-      )}
-    </Box>
+    </KeptItem>
   );
 }
 
-function Quality({
-  hold,
-  now,
-  zone,
-  kitchen,
-}: {
+interface OpenProps {
+  open: OpenKept;
+  keeping: KeepingView;
+  kitchen: KitchenView;
+  onClose: () => void;
+}
+function OpenSheet({ open, ...of }: OpenProps) {
+  switch (open.sheet) {
+    case 'read':
+      return <ReadSheet {...of} />;
+    case 'top-up':
+      return <TopUpSheet {...of} />;
+    case 'place':
+      return <PlaceSheet {...of} offered={open.offered} />;
+    case 'reheat':
+      return <ReheatSheet {...of} offered={open.offered} />;
+    case 'close':
+      return <CloseSheet {...of} first={open.first} />;
+  }
+}
+
+interface WaysProps {
+  ways: NonNullable<ReturnType<typeof useWays>['data']>;
+  kitchen: KitchenView;
+}
+function WaysOut({ ways: [best, next], kitchen }: WaysProps) {
+  const { units } = kitchen.settings;
+  return best ? (
+    <Text>
+      <b>{wayOut(best, units)}.</b> {next && `Or ${wayOut(next, units)}.`}
+    </Text>
+  ) : (
+    <Text>
+      No pans and cold places of this kitchen make it from here: more and shallower pans, or a
+      chiller.
+    </Text>
+  );
+}
+
+interface QualityProps {
   hold: NonNullable<KeepingView['hold']>;
   now: number;
-  zone: string;
   kitchen: KitchenView;
-}) {
+}
+function Quality({ hold, now, kitchen }: QualityProps) {
+  const { zone, units } = kitchen.settings;
   const over = new Date(hold.goodUntil).getTime() < now;
   const later =
     hold.toOrder.length > 0
@@ -151,82 +121,12 @@ function Quality({
   const loosen =
     hold.loosenKilograms === undefined
       ? ''
-      : ` It sets: ${show.text(show.poured(hold.loosenKilograms / 1000, kitchen.settings.units))} of ${hold.loosenHow}.`;
+      : ` It sets: ${show.text(show.poured(hold.loosenKilograms / 1000, units))} of ${hold.loosenHow}.`;
   return (
-    <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+    <Text tone="muted" size="note">
       {over ? 'Past its best since' : 'At its best until'} {show.hour(hold.goodUntil, zone)}:{' '}
       {hold.because}.{later}
       {loosen}
-    </Typography>
-  );
-}
-
-const WHAT: Record<string, string> = {
-  Read: 'read',
-  Placed: 'put otherwise',
-  Stirred: 'stirred through',
-  Reheated: 'reheated',
-  ToppedUp: 'topped up',
-  StruckOut: 'struck out',
-};
-
-/** The record, entry by entry; a wrong one is struck out and stays readable. */
-function Entries({ keeping, kitchen }: { keeping: KeepingView; kitchen: KitchenView }) {
-  const { sendKept } = useOutbox();
-  const { units, zone } = kitchen.settings;
-  const strike = (eventId: string) =>
-    void sendKept(
-      '/strike-outs',
-      { id: newId(), eventId, reason: 'struck out at the rail' },
-      keeping.id,
-    );
-  if (keeping.entries.length === 0) return null;
-  return (
-    <Box
-      component="ul"
-      aria-label={`Record of ${keeping.name}`}
-      sx={{
-        listStyle: 'none',
-        p: 0,
-        m: 0,
-        ml: { md: 'auto' },
-        display: 'flex',
-        flexWrap: 'wrap',
-        columnGap: 2,
-        justifyContent: { md: 'flex-end' },
-        flex: { xs: '1 1 100%', md: '1 1 0' },
-      }}
-    >
-      {keeping.entries
-        .filter((e) => e.what !== 'StruckOut')
-        .map((e) => (
-          <Box
-            component="li"
-            key={e.id}
-            sx={{
-              fontSize: sizes.small,
-              color: 'text.secondary',
-              whiteSpace: { md: e.setup ? 'normal' : 'nowrap' },
-              textDecoration: e.struckOut ? 'line-through' : 'none',
-            }}
-          >
-            {show.hour(e.at, zone)} {WHAT[e.what]}
-            {e.celsius === undefined ? '' : ` ${degrees(e.celsius, units)}`}
-            {e.kilograms === undefined
-              ? ''
-              : ` ${show.text(show.poured(e.kilograms / 1000, units))}`}
-            {e.setup ? `: ${standing(e.setup, units)}` : ''}
-            {e.what === 'Read' && !e.struckOut && (
-              <Button
-                onClick={() => strike(e.id)}
-                aria-label={`Strike out ${e.celsius === undefined ? '' : degrees(e.celsius, units)} of ${show.hour(e.at, zone)}`}
-                sx={{ minWidth: 0, minHeight: 24, p: 0, ml: 0.75, fontSize: 'inherit' }}
-              >
-                strike out
-              </Button>
-            )}
-          </Box>
-        ))}
-    </Box>
+    </Text>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { client, type KitchenView, type LotView } from '../../api/client';
@@ -6,193 +6,117 @@ import { useKitchen } from '../../api/kitchen';
 import { useLot, useTrace } from '../../api/lots';
 import { answered } from '../../api/problem';
 import { show } from '../../quantities';
-import { columns, faces, sizes } from '../../theme/tokens';
-import { Declaration } from '../../ui/Declaration';
+import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
-import { ShowWorking } from '../../ui/ShowWorking';
-import { DiscardSheet, MoveSheet, SplitSheet, UseSheet, WantSheet } from './LotSheets';
-import { CheckLabels } from './CheckLabels';
-import { dayOf, holding, longTime } from './lotWords';
+import { BareList, Halves } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { LotDates } from './LotDates';
+import { DiscardSheet, MoveSheet, SplitSheet, UseSheet } from './LotSheets';
 import { Steps } from './TracePage';
+import { WantSheet } from './WantSheet';
+import { holding } from './lotWords';
+import { Pending } from '../../ui/Pending';
 
-type Open = 'use' | 'move' | 'split' | 'discard' | 'want';
+const SHEETS = {
+  use: UseSheet,
+  move: MoveSheet,
+  split: SplitSheet,
+  want: WantSheet,
+  discard: DiscardSheet,
+};
+export type LotSheet = keyof typeof SHEETS;
 
 /** One lot: what it is, how long it is good, where it came from, what is done with it. */
 export function LotPage() {
   const { id = '' } = useParams();
   const { data: kitchen } = useKitchen();
   const { data: lot, error } = useLot(id);
-  if (!kitchen || !lot)
-    return (
-      <Page title="Lot" sub="" step="Keep">
-        {error && <Note tone="tomato">{error.message}</Note>}
-      </Page>
-    );
+  if (!kitchen || !lot) return <Pending title="Lot" step="Keep" error={error} />;
   return <Lot lot={lot} kitchen={kitchen} />;
 }
 
 function Lot({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
-  const [open, setOpen] = useState<Open>();
-  const { data: trace } = useTrace(lot.id);
-  const { units, zone } = kitchen.settings;
+  const [open, setOpen] = useState<LotSheet>();
   const gone = lot.state === 'GONE';
   const late = lot.daysLeft <= 0 && !gone;
-  const close = () => setOpen(undefined);
+  const Open = open && SHEETS[open];
+  return (
+    <Page
+      title={`${lot.name}, ${lot.code}`}
+      sub={gone ? 'nothing is left of it' : holding(lot, kitchen.settings.units)}
+      step="Keep"
+      acts={!gone && <LotActs lot={lot} late={late} onOpen={setOpen} />}
+    >
+      {late && <Note tone="tomato">Its date is past: it is not used any more.</Note>}
+      <Halves gap={4}>
+        <LotDates lot={lot} kitchen={kitchen} late={late} onOpen={setOpen} />
+        <Whereabouts lot={lot} kitchen={kitchen} />
+      </Halves>
+      {Open && <Open lot={lot} kitchen={kitchen} onClose={() => setOpen(undefined)} />}
+    </Page>
+  );
+}
+
+interface ActsProps {
+  lot: LotView;
+  late: boolean;
+  onOpen: (sheet: LotSheet) => void;
+}
+function LotActs({ lot, late, onOpen }: ActsProps) {
   const print = async () => {
+    const of = { params: { path: { id: lot.id } } };
     const bytes = await answered(
-      client.GET('/api/lots/{id}/labels.pdf', {
-        params: { path: { id: lot.id } },
-        parseAs: 'blob',
-      }),
+      client.GET('/api/lots/{id}/labels.pdf', { ...of, parseAs: 'blob' }),
     );
     window.open(URL.createObjectURL(bytes as unknown as Blob), '_blank');
   };
-  const acts = gone ? undefined : (
+  return (
     <>
-      <Button variant="outlined" onClick={() => void print()}>
+      <ActButton variant="outlined" onAct={print}>
         Print labels
-      </Button>
-      <Button variant={late ? 'contained' : 'outlined'} onClick={() => setOpen('discard')}>
+      </ActButton>
+      <Button variant={late ? 'contained' : 'outlined'} onClick={() => onOpen('discard')}>
         Throw it away
       </Button>
       {!late && (
-        <Button variant="contained" onClick={() => setOpen('use')}>
+        <Button variant="contained" onClick={() => onOpen('use')}>
           Use some
         </Button>
       )}
     </>
   );
-  return (
-    <Page
-      title={`${lot.name}, ${lot.code}`}
-      sub={gone ? 'nothing is left of it' : holding(lot, units)}
-      step="Keep"
-      acts={acts}
-    >
-      {late && <Note tone="tomato">Its date is past: it is not used any more.</Note>}
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.halves, gap: 4 }}>
-        <Box
-          component="section"
-          aria-label="Dates"
-          sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}
-        >
-          <Typography
-            sx={{
-              fontFamily: faces.figures,
-              fontWeight: 800,
-              fontSize: sizes.figureLarge,
-              lineHeight: 1.1,
-              color: late ? 'error.main' : 'text.primary',
-            }}
-          >
-            {lot.useBy
-              ? `use by ${dayOf(lot.useBy)}`
-              : lot.bestUntil
-                ? `best until ${dayOf(lot.bestUntil)}`
-                : ''}
-          </Typography>
-          <Typography>
-            Made {dayOf(lot.madeOn)}
-            {lot.frozenOn ? `, frozen ${dayOf(lot.frozenOn)}` : ''}
-            {lot.thawedOn ? `, thawed from ${dayOf(lot.thawedOn)}` : ''}.{' '}
-            {lot.state === 'FROZEN' ? `${lot.daysLeft} days are left for it once it thaws.` : ''}
-          </Typography>
-          {lot.freezingSeconds > 0 && (
-            <Typography>
-              A tub freezes through in about {longTime(lot.freezingSeconds)}.{' '}
-              <Working lot={lot} figure="freezing" title="Freezing" />
-            </Typography>
-          )}
-          {lot.state === 'FROZEN' && (
-            <Typography>
-              In the refrigerator a tub thaws through in about {longTime(lot.thawingSeconds)}; after
-              a day it slides out and can be heated.
-              {lot.moveBy
-                ? ` Wanted ${show.day(lot.wantedAt ?? '', zone)}: move it by ${show.day(lot.moveBy, zone)}, ${show.hour(lot.moveBy, zone)}.`
-                : ''}
-            </Typography>
-          )}
-          <Typography>
-            Reheated to {show.text(show.temperature(lot.reheatCelsius, units, 0))} all through
-            {lot.reheatSeconds > 0
-              ? `: all of it in about ${show.text(show.span(lot.reheatSeconds))} in the ${lot.reheatOn}, stirred, lid on`
-              : ''}
-            .{lot.reheatInTime ? '' : ' That is longer than is allowed: less at a time.'}{' '}
-            <Working lot={lot} figure="reheating" title="Reheating" />{' '}
-            {gone
-              ? ''
-              : `It is enough for about ${Math.floor(lot.plates)} plates of ${lot.platesOf}.`}
-          </Typography>
-          <Declaration of={lot.declaration} />
-          {lot.checkLabels && <CheckLabels lot={lot} />}
-          {lot.fitness !== 'WELL' && (
-            <Typography>
-              {lot.fitness === 'BADLY' ? 'Freezes badly' : 'Freezes with care'}:{' '}
-              {lot.fitnessSays.join('; ')}.
-            </Typography>
-          )}
-          {!lot.coolingRecorded && (
-            <Typography sx={{ color: 'text.secondary' }}>
-              How it was cooled is not recorded here.
-            </Typography>
-          )}
-          {!gone && (
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
-              <Button variant="outlined" onClick={() => setOpen('move')}>
-                {lot.state === 'FROZEN' ? 'Move or thaw' : 'Move or freeze'}
-              </Button>
-              <Button variant="outlined" onClick={() => setOpen('split')}>
-                Part it in two
-              </Button>
-              {lot.state === 'FROZEN' && (
-                <Button variant="outlined" onClick={() => setOpen('want')}>
-                  Wanted thawed
-                </Button>
-              )}
-            </Box>
-          )}
-        </Box>
-        <Box component="section" aria-label="Trace" sx={{ minWidth: 0 }}>
-          <Typography variant="h2">Where it came from</Typography>
-          {trace && (
-            <Steps steps={trace.from} zone={zone} empty="Nothing is noted of where it came from." />
-          )}
-          <Typography variant="h2" sx={{ mt: 2 }}>
-            Where it went
-          </Typography>
-          {trace && <Steps steps={trace.to} zone={zone} empty="Nowhere yet." />}
-          <Typography variant="h2" sx={{ mt: 2 }}>
-            History
-          </Typography>
-          <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-            {lot.events.map((e) => (
-              <Typography
-                component="li"
-                key={`${e.at}${e.kind}${e.what}`}
-                sx={{ fontSize: sizes.note }}
-              >
-                {show.day(e.at, zone)} {show.hour(e.at, zone)} ·{' '}
-                {e.kind.toLowerCase().replace('_', ' ')}
-                {e.massKilograms === undefined
-                  ? ''
-                  : ` ${show.text(show.mass(e.massKilograms, units))}`}
-                {e.what ? `: ${e.what}` : ''}
-              </Typography>
-            ))}
-          </Box>
-        </Box>
-      </Box>
-      {open === 'use' && <UseSheet lot={lot} kitchen={kitchen} onClose={close} />}
-      {open === 'move' && <MoveSheet lot={lot} kitchen={kitchen} onClose={close} />}
-      {open === 'split' && <SplitSheet lot={lot} kitchen={kitchen} onClose={close} />}
-      {open === 'want' && <WantSheet lot={lot} kitchen={kitchen} onClose={close} />}
-      {open === 'discard' && <DiscardSheet lot={lot} onClose={close} />}
-    </Page>
-  );
 }
 
-function Working({ lot, figure, title }: { lot: LotView; figure: string; title: string }) {
-  const working = lot.workings.find((w) => w.figure === figure);
-  return working ? <ShowWorking working={working} title={title} /> : null;
+/** Where it came from, where it went, and what happened to it. */
+function Whereabouts({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
+  const { data: trace } = useTrace(lot.id);
+  const { units, zone } = kitchen.settings;
+  return (
+    <Box component="section" aria-label="Trace" sx={{ minWidth: 0 }}>
+      <Text variant="h2">Where it came from</Text>
+      {trace && (
+        <Steps steps={trace.from} zone={zone} empty="Nothing is noted of where it came from." />
+      )}
+      <Text variant="h2" sx={{ mt: 2 }}>
+        Where it went
+      </Text>
+      {trace && <Steps steps={trace.to} zone={zone} empty="Nowhere yet." />}
+      <Text variant="h2" sx={{ mt: 2 }}>
+        History
+      </Text>
+      <BareList>
+        {lot.events.map((e) => (
+          <Text component="li" key={`${e.at}${e.kind}${e.what}`} size="note">
+            {show.day(e.at, zone)} {show.hour(e.at, zone)} ·{' '}
+            {e.kind.toLowerCase().replace('_', ' ')}
+            {e.massKilograms === undefined
+              ? ''
+              : ` ${show.text(show.mass(e.massKilograms, units))}`}
+            {e.what ? `: ${e.what}` : ''}
+          </Text>
+        ))}
+      </BareList>
+    </Box>
+  );
 }

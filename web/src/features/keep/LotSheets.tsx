@@ -1,14 +1,10 @@
-import { kitchenNow } from '../../api/clock';
-import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { client, type KitchenView, type LotView } from '../../api/client';
 import { useBatches } from '../../api/batches';
+import type { KitchenView, LotView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
-import { answered } from '../../api/problem';
-import { parseQuantity, QuantityField, show } from '../../quantities';
-import { Pick, TextLine } from '../../ui/fields';
+import { QuantityField, show, typed } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { Sheet } from '../../ui/Sheet';
+import { Pick, TextLine } from '../../ui/fields';
 import { longTime } from './lotWords';
 import { useLotEntry } from './useLotEntry';
 
@@ -29,38 +25,36 @@ const places = (kitchen: KitchenView) =>
 
 /** Some of it for a dish; one tub unless another amount is said. */
 export function UseSheet({ lot, kitchen, onClose }: Props) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useLotEntry(lot.id, onClose);
   const { units } = kitchen.settings;
-  const [text, setText] = useState(() =>
-    show.text(show.mass(Math.min(lot.eachKilograms, lot.massKilograms), units)),
-  );
-  const [dish, setDish] = useState('');
-  const [pot, setPot] = useState('');
+  const oneTub = show.text(show.mass(Math.min(lot.eachKilograms, lot.massKilograms), units));
+  const start = { text: oneTub, dish: '', pot: '' };
+  const sheet = useLotEntry({ lotId: lot.id, sheet: 'use', start, onWritten: onClose });
+  const { values, put, write, refused } = sheet;
   const { data: pots = [] } = useBatches();
-  const read = parseQuantity(text, 'MASS', 'kg', measuresOf(kitchen));
-  const fault =
-    text && read.outcome !== 'understood' ? read.message : refused?.at('/massKilograms');
-  const save = () =>
-    read.outcome === 'understood'
-      ? write('/uses', {
-          massKilograms: read.value,
-          massText: text,
-          dish: pot ? '' : dish,
-          ...(pot ? { batchId: pot } : {}),
-        })
-      : undefined;
+  const read = typed(values.text, 'MASS', 'kg', measuresOf(kitchen));
+  const fault = read.fault ?? refused?.at('/massKilograms');
+  const save = async () =>
+    read.value !== undefined &&
+    write('/uses', {
+      massKilograms: read.value,
+      massText: values.text,
+      dish: values.pot ? '' : values.dish,
+      ...(values.pot ? { batchId: values.pot } : {}),
+    });
   return (
     <Sheet
+      of={sheet}
       title={`Use some of ${lot.name}`}
       act="It is used"
-      ready={read.outcome === 'understood' && (pot !== '' || dish.trim() !== '') && hourUnderstood}
-      onAct={() => void save()}
+      ready={read.value !== undefined && (values.pot !== '' || values.dish.trim() !== '')}
+      onAct={save}
       onClose={onClose}
+      atField={fault ?? refused?.at('/dish')}
     >
       <QuantityField
         label="How much"
-        text={text}
-        onText={edit(setText)}
+        text={values.text}
+        onText={(to) => put('text', to)}
         understood={`${show.text(show.mass(lot.massKilograms, units))} are there`}
         fault={fault}
         numeric={false}
@@ -69,49 +63,45 @@ export function UseSheet({ lot, kitchen, onClose }: Props) {
       {pots.length > 0 && (
         <Pick
           label="Into"
-          value={pot}
+          value={values.pot}
           options={[
             ['', 'a dish'] as const,
             ...pots.map((b) => [b.id, `the pot of ${b.name}`] as const),
           ]}
-          onPick={edit(setPot)}
+          onPick={(to) => put('pot', to)}
         />
       )}
-      {pot === '' && (
+      {values.pot === '' && (
         <TextLine
           label="For what dish"
-          text={dish}
-          onText={edit(setDish)}
+          text={values.dish}
+          onText={(to) => put('dish', to)}
           fault={refused?.at('/dish')}
           note="so that it can be traced"
         />
       )}
-      {hour}
-      {elsewhere(fault ?? refused?.at('/dish'))}
     </Sheet>
   );
 }
 
 /** Into the freezer it freezes, out of it it thaws. */
 export function MoveSheet({ lot, kitchen, onClose }: Props) {
-  const { edit, write, hour, hourUnderstood, elsewhere } = useLotEntry(lot.id, onClose);
-  const others = kitchen.coldPlaces.filter((p) => p.id !== lot.placeId);
-  const [placeId, setPlaceId] = useState(others[0]?.id ?? '');
+  const others = places(kitchen).filter(([id]) => id !== lot.placeId);
+  const start = { placeId: others[0]?.[0] ?? '' };
+  const sheet = useLotEntry({ lotId: lot.id, sheet: 'move', start, onWritten: onClose });
+  const { values, put, write } = sheet;
+  const { placeId } = values;
   const freezer = kitchen.coldPlaces.find((p) => p.id === placeId)?.kind === 'FREEZER';
   return (
     <Sheet
+      of={sheet}
       title={`Move ${lot.name}`}
       act="It is there"
-      ready={placeId !== '' && hourUnderstood}
-      onAct={() => void write('/moves', { placeId })}
+      ready={placeId !== ''}
+      onAct={() => write('/moves', { placeId })}
       onClose={onClose}
     >
-      <Pick
-        label="To"
-        value={placeId}
-        options={places(kitchen).filter(([id]) => id !== lot.placeId)}
-        onPick={edit(setPlaceId)}
-      />
+      <Pick label="To" value={placeId} options={others} onPick={(to) => put('placeId', to)} />
       {freezer && lot.state === 'CHILLED' && (
         <Note>From now on its days do not count. Thawed it is not frozen again.</Note>
       )}
@@ -121,38 +111,36 @@ export function MoveSheet({ lot, kitchen, onClose }: Props) {
           from today.
         </Note>
       )}
-      {hour}
-      {elsewhere(undefined)}
     </Sheet>
   );
 }
 
 /** Two lots with the same dates. */
 export function SplitSheet({ lot, kitchen, onClose }: Props) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useLotEntry(lot.id, onClose);
-  const { units } = kitchen.settings;
-  const [text, setText] = useState('');
-  const [placeId, setPlaceId] = useState(lot.placeId);
-  const read = parseQuantity(text, 'MASS', 'kg', measuresOf(kitchen));
-  const fault =
-    text && read.outcome !== 'understood' ? read.message : refused?.at('/massKilograms');
-  const save = () =>
-    read.outcome === 'understood'
-      ? write('/splits', { massKilograms: read.value, massText: text, placeId })
-      : undefined;
+  const start = { text: '', placeId: lot.placeId };
+  const sheet = useLotEntry({ lotId: lot.id, sheet: 'split', start, onWritten: onClose });
+  const { values, put, write, refused } = sheet;
+  const { text, placeId } = values;
+  const read = typed(text, 'MASS', 'kg', measuresOf(kitchen));
+  const fault = read.fault ?? refused?.at('/massKilograms');
+  const save = async () =>
+    read.value !== undefined &&
+    write('/splits', { massKilograms: read.value, massText: text, placeId });
   return (
     <Sheet
+      of={sheet}
       title={`Part ${lot.name} in two`}
       act="It is parted"
-      ready={read.outcome === 'understood' && hourUnderstood}
-      onAct={() => void save()}
+      ready={read.value !== undefined}
+      onAct={save}
       onClose={onClose}
+      atField={fault}
     >
       <QuantityField
         label="Goes into a lot of its own"
         text={text}
-        onText={edit(setText)}
-        understood={`of ${show.text(show.mass(lot.massKilograms, units))}`}
+        onText={(to) => put('text', to)}
+        understood={`of ${show.text(show.mass(lot.massKilograms, kitchen.settings.units))}`}
         fault={fault}
         numeric={false}
         autoFocus
@@ -161,67 +149,29 @@ export function SplitSheet({ lot, kitchen, onClose }: Props) {
         label="Where that stands"
         value={placeId}
         options={places(kitchen)}
-        onPick={edit(setPlaceId)}
+        onPick={(to) => put('placeId', to)}
       />
-      {hour}
-      {elsewhere(fault)}
     </Sheet>
   );
 }
 
 /** What is thrown away needs its reason. */
 export function DiscardSheet({ lot, onClose }: Omit<Props, 'kitchen'>) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useLotEntry(lot.id, onClose);
-  const [reason, setReason] = useState(lot.daysLeft <= 0 ? 'past its date' : '');
+  const start = { reason: lot.daysLeft <= 0 ? 'past its date' : '' };
+  const sheet = useLotEntry({ lotId: lot.id, sheet: 'discard', start, onWritten: onClose });
+  const { values, put, write, refused } = sheet;
+  const fault = refused?.at('/reason');
   return (
     <Sheet
+      of={sheet}
       title={`Throw ${lot.name} away`}
       act="It is thrown away"
-      ready={reason.trim() !== '' && hourUnderstood}
-      onAct={() => void write('/discards', { reason })}
+      ready={values.reason.trim() !== ''}
+      onAct={() => write('/discards', { reason: values.reason })}
       onClose={onClose}
+      atField={fault}
     >
-      <TextLine label="Why" text={reason} onText={edit(setReason)} fault={refused?.at('/reason')} />
-      {hour}
-      {elsewhere(refused?.at('/reason'))}
-    </Sheet>
-  );
-}
-
-const DAYS = 14;
-const DAY_MS = 86_400_000;
-
-/** A day on which it is wanted thawed, at noon: it is then said when it must be moved. */
-export function WantSheet({ lot, kitchen, onClose }: Props) {
-  const queries = useQueryClient();
-  const { zone } = kitchen.settings;
-  const noon = (days: number) =>
-    new Date(new Date(kitchenNow()).setUTCHours(11, 0, 0, 0) + days * DAY_MS).toISOString();
-  const options = [
-    ['', 'not planned'] as const,
-    ...Array.from({ length: DAYS }, (_, i) => [noon(i + 1), show.day(noon(i + 1), zone)] as const),
-  ];
-  const [at, setAt] = useState(noon(2));
-  const save = async () => {
-    await answered(
-      client.PUT('/api/lots/{id}/wanted', {
-        params: { path: { id: lot.id } },
-        body: at ? { at } : {},
-      }),
-    );
-    await queries.invalidateQueries({ queryKey: ['lots'] });
-    onClose();
-  };
-  return (
-    <Sheet
-      title={`When is ${lot.name} wanted`}
-      act="Plan it"
-      ready
-      onAct={() => void save()}
-      onClose={onClose}
-    >
-      <Pick label="Thawed by noon of" value={at} options={options} onPick={setAt} />
-      <Note>It thaws through in about {longTime(lot.thawingSeconds)} in the refrigerator.</Note>
+      <TextLine label="Why" text={values.reason} onText={(to) => put('reason', to)} fault={fault} />
     </Sheet>
   );
 }

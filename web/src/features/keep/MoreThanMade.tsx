@@ -20,3 +20,7 @@ export function MoreThanMade({ because, onBecause, refused }: Props) {
     />
   ) : null;
 }
+
+/** The part of a write that says why. */
+export const moreBecause = (text: string): { moreBecause?: string } =>
+  text.trim() ? { moreBecause: text } : {};

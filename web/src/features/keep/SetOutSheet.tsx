@@ -1,65 +1,65 @@
-import { Typography } from '@mui/material';
-import { useState } from 'react';
 import type { KitchenView } from '../../api/client';
-import { QuantityField, parseQuantity } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { TextLine } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { TextLine } from '../../ui/fields';
+import { Text } from '../../ui/text';
+import { DegreesField } from './DegreesField';
 import { degreesTyped, useKept } from './useKept';
-import { degrees } from './words';
 
 const FROM = [
   { value: 'hot', text: 'from hot' },
   { value: 'cold', text: 'from cold' },
 ] as const;
+type From = (typeof FROM)[number]['value'];
+const START: { food: string; from: From; text: string } = { food: '', from: 'hot', text: '' };
 
 /** Something stands out to be served: a rest of a bake, pasta for the second plate. */
 export function SetOutSheet({ kitchen, onClose }: { kitchen: KitchenView; onClose: () => void }) {
-  const { edit, write, refused, hour, hourUnderstood, elsewhere } = useKept(undefined, onClose);
+  const sheet = useKept({ sheet: 'set-out', start: START, onWritten: onClose });
+  const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
-  const [food, setFood] = useState('');
-  const [from, setFrom] = useState<(typeof FROM)[number]['value']>('hot');
-  const [text, setText] = useState('');
-  const { own, entered } = degreesTyped(text, units);
-  const read = parseQuantity(text, 'TEMPERATURE', own);
-  const fault = text && read.outcome !== 'understood' ? read.message : refused?.at('/celsius');
-  const save = () =>
-    read.outcome === 'understood'
-      ? write('/set-outs', {
-          food: food.trim(),
-          fromCold: from === 'cold',
-          celsius: read.value,
-          enteredText: entered,
-        })
-      : undefined;
+  const read = degreesTyped(values.text, units);
+  const fault = read.fault ?? refused?.at('/celsius');
+  const save = async () =>
+    read.value !== undefined &&
+    write('/set-outs', {
+      food: values.food.trim(),
+      fromCold: values.from === 'cold',
+      celsius: read.value,
+      enteredText: read.entered,
+    });
   return (
     <Sheet
+      of={sheet}
       title="Set something out"
       act="It stands out"
-      ready={food.trim() !== '' && read.outcome === 'understood' && hourUnderstood}
-      onAct={() => void save()}
+      ready={values.food.trim() !== '' && read.value !== undefined}
+      onAct={save}
       onClose={onClose}
+      atField={fault}
     >
       <TextLine
         label="What"
-        text={food}
-        onText={edit(setFood)}
+        text={values.food}
+        onText={(to) => put('food', to)}
         placeholder="Baked pasta, half a tray"
       />
-      <Choices label="It comes" options={FROM} chosen={from} onChoose={edit(setFrom)} />
-      <QuantityField
-        label="The thermometer shows"
-        text={text}
-        onText={edit(setText)}
-        understood={read.outcome === 'understood' ? degrees(read.value, units) : ''}
+      <Choices
+        label="It comes"
+        options={FROM}
+        chosen={values.from}
+        onChoose={(to) => put('from', to)}
+      />
+      <DegreesField
+        text={values.text}
+        onText={(to) => put('text', to)}
+        units={units}
         fault={fault}
       />
-      <Typography sx={{ color: 'text.secondary' }}>
+      <Text tone="muted">
         From now on time alone is the limit: what is left then is thrown away, and not heated,
         cooled or kept again.
-      </Typography>
-      {hour}
-      {elsewhere(fault)}
+      </Text>
     </Sheet>
   );
 }

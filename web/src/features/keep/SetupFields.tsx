@@ -1,12 +1,11 @@
-import { Box } from '@mui/material';
 import type { KitchenView } from '../../api/client';
 import { potWords, useTaken } from '../../api/occupancy';
 import { show } from '../../quantities';
-import { columns } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { Pick, TextLine } from '../../ui/fields';
 import { BareMetal } from './BareMetal';
 import { placesOf, type SetupForm } from './setup';
+import { PanAndCount } from './keep.styles';
 
 const COVER = [
   { value: 'no', text: 'open' },
@@ -36,7 +35,7 @@ export function SetupFields({ form, onForm, kitchen, fault }: Props) {
   const whole = /^\s*\d+\s*$/.test(form.count);
   return (
     <>
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.panAndCount, gap: 2 }}>
+      <PanAndCount>
         <Pick
           label="In what"
           value={form.vesselId}
@@ -56,7 +55,7 @@ export function SetupFields({ form, onForm, kitchen, fault }: Props) {
           onText={set('count')}
           fault={whole ? fault('/setup/count') : 'A whole number of pans, such as 2.'}
         />
-      </Box>
+      </PanAndCount>
       <BareMetal vessel={kitchen.vessels.find((v) => v.id === form.vesselId)} />
       <Pick label="Where" value={form.place} options={placesOf(kitchen)} onPick={set('place')} />
       <Choices

@@ -1,6 +1,7 @@
-import { Box, Typography } from '@mui/material';
 import { show } from '../../quantities';
-import { sizes } from '../../theme/tokens';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { BarGround, Gone } from './keep.styles';
 
 /** Time that is allowed, as a bar from its beginning to its end, with now on it. */
 export function TimeBar({
@@ -21,25 +22,17 @@ export function TimeBar({
   const share = Math.min(1, Math.max(0, (now - start) / (end - start || 1)));
   const words = `from ${show.hour(from, zone)} to ${show.hour(until, zone)}`;
   return (
-    <Box role="img" aria-label={`Time alone, ${words}, ${Math.round(share * 100)} % of it gone`}>
-      <Box
-        sx={{ height: sizes.timeBar, borderRadius: 1, bgcolor: 'kitchen.well', overflow: 'hidden' }}
-      >
-        <Box
-          sx={{
-            height: '100%',
-            width: `${share * 100}%`,
-            bgcolor: over ? 'error.main' : 'warning.main',
-          }}
-        />
-      </Box>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
+    <div role="img" aria-label={`Time alone, ${words}, ${Math.round(share * 100)} % of it gone`}>
+      <BarGround>
+        <Gone over={over} style={{ width: `${share * 100}%` }} />
+      </BarGround>
+      <Row gap={0} between>
         {[from, until].map((at) => (
-          <Typography key={at} sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+          <Text key={at} tone="muted" size="small">
             {show.hour(at, zone)}
-          </Typography>
+          </Text>
         ))}
-      </Box>
-    </Box>
+      </Row>
+    </div>
   );
 }

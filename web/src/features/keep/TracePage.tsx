@@ -1,13 +1,13 @@
-import { Box, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { TraceStep } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { useRecall } from '../../api/lots';
 import { show } from '../../quantities';
-import { sizes } from '../../theme/tokens';
 import { TextLine } from '../../ui/fields';
 import { Page } from '../../ui/Page';
+import { BareList, RuledRow } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
 
 const KINDS: Record<TraceStep['what'], string> = {
   SOURCE: 'can or tag',
@@ -37,49 +37,45 @@ export function TracePage() {
         kitchen &&
         code.trim() &&
         (found.length === 0 ? (
-          <Typography role="status">
+          <Text role="status">
             No batch has this code. Codes are noted at the batch’s page in the logbook, under ‘what
             went in’.
-          </Typography>
+          </Text>
         ) : (
           <>
-            <Typography role="status" sx={{ fontWeight: 700 }}>
+            <Text role="status" bold>
               {found.filter((s) => s.what === 'LOT').length} lots of tubs and{' '}
               {found.filter((s) => s.what === 'DISH').length} dishes may have it in them.
-            </Typography>
+            </Text>
             <Steps steps={found} zone={kitchen.settings.zone} empty="" />
           </>
         ))}
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+      <Text tone="muted" size="small">
         From a tub the trace goes back as well: open the tub.
-      </Typography>
+      </Text>
     </Page>
   );
 }
 
 /** The way from can to dish, step by step. */
 export function Steps({ steps, zone, empty }: { steps: TraceStep[]; zone: string; empty: string }) {
-  if (steps.length === 0) return <Typography sx={{ color: 'text.secondary' }}>{empty}</Typography>;
+  if (steps.length === 0) return <Text tone="muted">{empty}</Text>;
   return (
-    <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+    <BareList>
       {steps.map((s, i) => (
-        <Typography
-          component="li"
-          key={`${s.what}${s.id ?? ''}${s.name}${s.at ?? i}`}
-          sx={{ borderBottom: 1, borderColor: 'divider', py: 0.5 }}
-        >
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}>
+        <RuledRow key={`${s.what}${s.id ?? ''}${s.name}${s.at ?? i}`}>
+          <Span tone="muted" size="small">
             {KINDS[s.what]}{' '}
-          </Box>
+          </Span>
           <StepName step={s} />
           {s.code && <b> {s.code}</b>}
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: sizes.small }}>
+          <Span tone="muted" size="small">
             {' '}
             {[s.at ? show.day(s.at, zone) : '', s.words].filter(Boolean).join(', ')}
-          </Box>
-        </Typography>
+          </Span>
+        </RuledRow>
       ))}
-    </Box>
+    </BareList>
   );
 }
 

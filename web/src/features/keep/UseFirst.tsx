@@ -1,17 +1,20 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { KitchenView, LotView } from '../../api/client';
-import { useLots } from '../../api/lots';
+import { fillOf, useLots } from '../../api/lots';
 import { sizes } from '../../theme/tokens';
 import { Tub } from '../../ui/Tub';
 import { Ideas } from './Ideas';
 import { due, holding } from './lotWords';
+import { BareList, Row } from '../../ui/layout';
+import { Text, type Tone } from '../../ui/text';
+import { LotLine } from './keep.styles';
 
-const PILL: Record<ReturnType<typeof due>['tone'], string> = {
-  alarm: 'kitchen.tomatoSoft',
-  wait: 'kitchen.brassSoft',
-  good: 'kitchen.basilSoft',
-  cold: 'kitchen.slateSoft',
+const TONES: Record<ReturnType<typeof due>['tone'], Tone> = {
+  alarm: 'alarm',
+  wait: 'warn',
+  good: 'good',
+  cold: 'cold',
 };
 
 /** All tubs in the order of use. */
@@ -19,30 +22,20 @@ export function UseFirst({ kitchen, now }: { kitchen: KitchenView; now: number }
   const { data: lots } = useLots();
   return (
     <Box component="section" aria-label="Use first" sx={{ minWidth: 0 }}>
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'baseline',
-          justifyContent: 'space-between',
-          borderBottom: 1,
-          borderColor: 'divider',
-        }}
-      >
-        <Typography variant="h2">Use first</Typography>
+      <Row gap={0} align="baseline" between sx={{ borderBottom: 1, borderColor: 'divider' }}>
+        <Text variant="h2">Use first</Text>
         <Button component={Link} to="/keep/trace" sx={{ fontSize: sizes.small }}>
           Trace and recall
         </Button>
-      </Box>
+      </Row>
       {lots?.length === 0 && (
-        <Typography sx={{ mt: 1 }}>
-          No tub yet. What is cold in time goes into tubs, with a label.
-        </Typography>
+        <Text sx={{ mt: 1 }}>No tub yet. What is cold in time goes into tubs, with a label.</Text>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <BareList>
         {lots?.map((lot) => (
-          <Row key={lot.id} lot={lot} kitchen={kitchen} now={now} />
+          <LotRow key={lot.id} lot={lot} kitchen={kitchen} now={now} />
         ))}
-      </Box>
+      </BareList>
       <Button variant="outlined" component={Link} to="/keep/put-away" sx={{ mt: 1.5 }}>
         Put something away
       </Button>
@@ -51,58 +44,29 @@ export function UseFirst({ kitchen, now }: { kitchen: KitchenView; now: number }
   );
 }
 
-function Row({ lot, kitchen, now }: { lot: LotView; kitchen: KitchenView; now: number }) {
+function LotRow({ lot, kitchen, now }: { lot: LotView; kitchen: KitchenView; now: number }) {
   const { text, tone } = due(lot, now, kitchen.settings.zone);
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'flex',
-        gap: 1.25,
-        alignItems: 'center',
-        borderBottom: 1,
-        borderColor: 'divider',
-        py: 0.9,
-      }}
-    >
-      <Tub
-        frozen={lot.state === 'FROZEN'}
-        due={tone === 'alarm'}
-        fill={lot.massKilograms / Math.max(lot.massKilograms, lot.tubs * lot.eachKilograms)}
-      />
+    <LotLine>
+      <Tub frozen={lot.state === 'FROZEN'} due={tone === 'alarm'} fill={fillOf(lot)} />
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Typography
+        <Text
           component={Link}
           to={`/keep/lots/${lot.id}`}
-          sx={{
-            fontWeight: 700,
-            color: 'text.primary',
-            overflowWrap: 'anywhere',
-            textDecoration: 'none',
-            '&:hover': { textDecoration: 'underline' },
-          }}
+          tone="ink"
+          bold
+          long
+          sx={{ textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}
         >
           {lot.name}
-        </Typography>
-        <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+        </Text>
+        <Text tone="muted" size="small">
           {holding(lot, kitchen.settings.units)} · {lot.code}
-        </Typography>
+        </Text>
       </Box>
-      <Box
-        component="span"
-        sx={{
-          bgcolor: PILL[tone],
-          color: 'text.primary',
-          borderRadius: 4,
-          px: 1.1,
-          py: 0.2,
-          fontSize: sizes.small,
-          fontWeight: 700,
-          whiteSpace: 'nowrap',
-        }}
-      >
+      <Text component="span" figures size="lead" whole tone={TONES[tone]}>
         {text}
-      </Box>
-    </Box>
+      </Text>
+    </LotLine>
   );
 }

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { Box } from '@mui/material';
 import { client, type KeepingWrites, type KitchenView } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered } from '../../api/problem';
 import { parseQuantity, QuantityField, show } from '../../quantities';
-import { columns } from '../../theme/tokens';
 import { Pick } from '../../ui/fields';
+import { WhatAndMass } from './keep.styles';
 
 type What = KeepingWrites['StartCooling']['what'];
 const RECENT = 8;
@@ -76,7 +75,7 @@ export function WhatFields({ form, onForm, kitchen, fault }: Props) {
     });
   };
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: columns.whatAndMass, gap: 2 }}>
+    <WhatAndMass>
       <Pick label="What" value={form.of} options={options} onPick={pick} />
       <QuantityField
         label="How much"
@@ -86,6 +85,6 @@ export function WhatFields({ form, onForm, kitchen, fault }: Props) {
         fault={form.mass && read.outcome !== 'understood' ? read.message : fault}
         numeric={false}
       />
-    </Box>
+    </WhatAndMass>
   );
 }

@@ -1,4 +1,4 @@
-export { KeepPage as default } from './KeepPage';
+export { KeepPage } from './KeepPage';
 export { CoolPage } from './CoolPage';
 export { LotPage } from './LotPage';
 export { PutAwayPage } from './PutAwayPage';

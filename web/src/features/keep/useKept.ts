@@ -1,17 +1,30 @@
+import type { FieldValues } from 'react-hook-form';
 import { useOutbox, type KeptBodies } from '../../api/outbox';
-import { useWritten } from '../../ui/useWritten';
+import { typed, type Units } from '../../quantities';
+import { useEntrySheet } from '../../ui/useSheet';
 
-/** One entry about something kept, or the beginning of one. */
-export function useKept(keepingId: string | undefined, onWritten: () => void) {
-  const { sendKept } = useOutbox();
-  return useWritten<KeptBodies>((path, body) => sendKept(path, body, keepingId), onWritten);
+interface Entry<T> {
+  /** What is kept; absent where it begins. */
+  keepingId?: string;
+  sheet: string;
+  start: T;
+  onWritten: () => void;
 }
 
-/** What a bare number means in this kitchen, and the text with its unit, as it is sent. */
-export const degreesTyped = (
-  text: string,
-  units: 'METRIC' | 'US',
-): { own: string; entered: string } => ({
-  own: units === 'US' ? 'f' : 'c',
-  entered: /^[\s\d.,-]+$/.test(text) ? `${text.trim()} ${units === 'US' ? '°F' : '°C'}` : text,
-});
+/** One entry about something kept, or the beginning of one. */
+export function useKept<T extends FieldValues>({ keepingId, sheet, start, onWritten }: Entry<T>) {
+  const { sendKept } = useOutbox();
+  return useEntrySheet<KeptBodies, T>(
+    (path, body) => sendKept(path, body, keepingId),
+    onWritten,
+    start,
+    `${sheet} ${keepingId ?? 'new'}`,
+  );
+}
+
+/** A thermometer's text: a bare number means the kitchen's own degrees, and is sent with them. */
+export function degreesTyped(text: string, units: Units) {
+  const us = units === 'US';
+  const entered = /^[\s\d.,-]+$/.test(text) ? `${text.trim()} ${us ? '°F' : '°C'}` : text;
+  return { ...typed(text, 'TEMPERATURE', us ? 'f' : 'c'), entered };
+}

@@ -1,8 +1,22 @@
+import type { FieldValues } from 'react-hook-form';
 import { useOutbox, type LotBodies } from '../../api/outbox';
-import { useWritten } from '../../ui/useWritten';
+import { useEntrySheet } from '../../ui/useSheet';
+
+interface Entry<T> {
+  /** The lot; absent where one begins. */
+  lotId?: string;
+  sheet: string;
+  start: T;
+  onWritten: () => void;
+}
 
 /** One entry about a lot, or the beginning of one. */
-export function useLotEntry(lotId: string | undefined, onWritten: () => void) {
+export function useLotEntry<T extends FieldValues>({ lotId, sheet, start, onWritten }: Entry<T>) {
   const { sendLot } = useOutbox();
-  return useWritten<LotBodies>((path, body) => sendLot(path, body, lotId), onWritten);
+  return useEntrySheet<LotBodies, T>(
+    (path, body) => sendLot(path, body, lotId),
+    onWritten,
+    start,
+    `${sheet} ${lotId ?? 'new'}`,
+  );
 }

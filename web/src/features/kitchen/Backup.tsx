@@ -1,47 +1,38 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { client } from '../../api/client';
-import { answered, ProblemError } from '../../api/problem';
-import { sizes } from '../../theme/tokens';
-import { Note } from '../../ui/Note';
+import { answered } from '../../api/problem';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { useAct } from '../../ui/useAct';
 
 /** The whole kitchen as one file, and back into an empty one. */
 export function Backup() {
   const queries = useQueryClient();
   const input = useRef<HTMLInputElement>(null);
-  const [busy, setBusy] = useState(false);
+  const { act, busy } = useAct();
   const [said, setSaid] = useState('');
-  const [problem, setProblem] = useState<ProblemError>();
   const restore = async (file: File) => {
-    setBusy(true);
     setSaid('');
-    setProblem(undefined);
-    try {
-      const { tables, rows } = await answered(
-        client.POST('/api/backup', {
-          body: [] as unknown as string,
-          bodySerializer: () => file,
-          headers: { 'content-type': 'application/zip' },
-        }),
-      );
-      setSaid(`All of it is back: ${rows} rows of ${tables} tables.`);
-      await queries.invalidateQueries();
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setProblem(e);
-    } finally {
-      setBusy(false);
-    }
+    const { tables, rows } = await answered(
+      client.POST('/api/backup', {
+        body: [] as unknown as string,
+        bodySerializer: () => file,
+        headers: { 'content-type': 'application/zip' },
+      }),
+    );
+    setSaid(`All of it is back: ${rows} rows of ${tables} tables.`);
+    await queries.invalidateQueries();
   };
   return (
     <Box component="section" aria-label="Backup">
-      <Typography variant="h2">Backup</Typography>
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary', mb: 1 }}>
+      <Text variant="h2">Backup</Text>
+      <Text tone="muted" size="small" sx={{ mb: 1 }}>
         Everything of this kitchen in one file: a zip of JSON, one file for each table. It goes back
         into an installation that was started empty.
-      </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      </Text>
+      <Row wrap>
         <Button variant="outlined" component="a" href="/api/backup" download="urn-stew-backup.zip">
           Save a backup
         </Button>
@@ -57,12 +48,11 @@ export function Backup() {
           onChange={(e) => {
             const file = e.target.files?.[0];
             e.target.value = '';
-            if (file) void restore(file);
+            if (file) act(() => restore(file));
           }}
         />
-      </Box>
-      {said && <Typography role="status">{said}</Typography>}
-      {problem && <Note tone="tomato">{problem.summary}</Note>}
+      </Row>
+      {said && <Text role="status">{said}</Text>}
     </Box>
   );
 }

@@ -1,10 +1,11 @@
-import { useState } from 'react';
-import { client, newId, type HeatSourceEdit, type HeatSourceView } from '../../api/client';
+import { client, type HeatSourceEdit, type HeatSourceView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { QuantityField, parseQuantity } from '../../quantities';
+import { typed } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { EditSheet } from './EditSheet';
-import { useSave } from './useSave';
+import { Sheet } from '../../ui/Sheet';
+import { SheetField } from '../../ui/SheetField';
+import { PutOutOfUse } from './PutOutOfUse';
+import { asSeen, retired, useEdit } from './useEdit';
 
 const KINDS = [
   { value: 'GAS', text: 'gas' },
@@ -12,80 +13,63 @@ const KINDS = [
   { value: 'INDUCTION', text: 'induction' },
 ] as const;
 
-/** A burner with the power on its label. */
-export function BurnerForm({
-  burner,
-  onClose,
-}: {
+interface Props {
   burner: HeatSourceView | undefined;
   onClose: () => void;
-}) {
-  const [id] = useState(() => burner?.id ?? newId());
-  const [name, setName] = useState(burner?.name ?? '');
-  const [power, setPower] = useState(
-    burner ? burner.labelPowerText || `${burner.labelPowerWatts} W` : '',
-  );
-  const [kind, setKind] = useState<HeatSourceEdit['kind']>(burner?.kind ?? 'GAS');
-  const { problem, save } = useSave(onClose);
-  const read = parseQuantity(power, 'POWER', 'W');
-  const fault =
-    power && read.outcome !== 'understood' ? read.message : problem?.at('/labelPowerWatts');
-  const write = () => {
-    if (read.outcome !== 'understood') return;
+}
+interface Burner {
+  name: string;
+  power: string;
+  kind: HeatSourceEdit['kind'];
+}
+
+const startOf = (burner: HeatSourceView | undefined): Burner => ({
+  name: burner?.name ?? '',
+  power: burner ? burner.labelPowerText || `${burner.labelPowerWatts} W` : '',
+  kind: burner?.kind ?? 'GAS',
+});
+
+/** A burner with the power on its label. */
+export function BurnerForm({ burner, onClose }: Props) {
+  const start = startOf(burner);
+  const sheet = useEdit({ of: burner, kind: 'burner', start, onSaved: onClose });
+  const { id, values, put, save, refused } = sheet;
+  const { name, kind, power } = values;
+  const read = typed(power, 'POWER', 'W');
+  const write = async () => {
+    if (read.value === undefined) return;
     const body = { id, name, kind, labelPowerWatts: read.value, labelPowerText: power };
-    void save(() =>
+    await save(() =>
       answered(
         burner
-          ? client.PUT('/api/heat-sources', {
-              body,
-              params: { header: { 'If-Match': burner.version } },
-            })
+          ? client.PUT('/api/heat-sources', { body, ...asSeen(burner) })
           : client.POST('/api/heat-sources', { body }),
       ),
     );
   };
   const retire =
     burner &&
-    (() =>
-      void save(() =>
-        answered(
-          client.PUT('/api/heat-sources/{id}/retired', {
-            params: {
-              path: { id },
-              query: { retired: true },
-              header: { 'If-Match': burner.version },
-            },
-          }),
-        ),
-      ));
+    (() => save(() => answered(client.PUT('/api/heat-sources/{id}/retired', retired(burner)))));
   return (
-    <EditSheet
+    <Sheet
+      of={sheet}
       title={burner ? `Change ${burner.name}` : 'Add a burner'}
-      ready={name.trim() !== '' && read.outcome === 'understood'}
-      problem={problem}
-      shownAtFields={Boolean(fault ?? problem?.at('/name'))}
-      onSave={write}
-      onRetire={retire}
+      ready={name.trim() !== '' && read.value !== undefined}
+      onAct={write}
       onClose={onClose}
+      atField={read.fault ?? refused?.at('/labelPowerWatts') ?? refused?.at('/name')}
+      more={retire && <PutOutOfUse onAct={retire} />}
     >
-      <QuantityField
-        label="What the cooks call it"
-        text={name}
-        onText={setName}
-        understood=""
-        fault={problem?.at('/name')}
-        numeric={false}
-        autoFocus
-      />
-      <QuantityField
+      <SheetField of={sheet} name="name" label="What the cooks call it" pointer="/name" autoFocus />
+      <SheetField
+        of={sheet}
+        name="power"
         label="Power on the label"
-        text={power}
-        onText={setPower}
-        understood={read.outcome === 'understood' ? `${(read.value / 1000).toFixed(2)} kW` : ''}
-        fault={fault}
-        numeric={false}
+        pointer="/labelPowerWatts"
+        read={read}
+        understood={read.value === undefined ? '' : `${(read.value / 1000).toFixed(2)} kW`}
       />
-      <Choices label="Kind" options={KINDS} chosen={kind} onChoose={setKind} />
-    </EditSheet>
+      <Choices label="Kind" options={KINDS} chosen={kind} onChoose={(to) => put('kind', to)} />
+    </Sheet>
   );
 }

@@ -1,98 +1,78 @@
-import { useState } from 'react';
-import { client, newId, type ColdPlaceView } from '../../api/client';
+import { client, type ColdPlaceView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { QuantityField, parseQuantity, show, type Units } from '../../quantities';
+import { show, typed, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { EditSheet } from './EditSheet';
-import { useSave } from './useSave';
+import { Sheet } from '../../ui/Sheet';
+import { SheetField } from '../../ui/SheetField';
+import { PutOutOfUse } from './PutOutOfUse';
+import { asSeen, retired, useEdit } from './useEdit';
 
-export const COLD_KINDS: Record<ColdPlaceView['kind'], string> = {
+type Kind = ColdPlaceView['kind'];
+export const COLD_KINDS: Record<Kind, string> = {
   STILL_REFRIGERATOR: 'refrigerator, still air',
   FAN_REFRIGERATOR: 'refrigerator with a fan, walk-in',
   BLAST_CHILLER: 'blast chiller',
   FREEZER: 'freezer',
 };
-const OPTIONS = (Object.keys(COLD_KINDS) as ColdPlaceView['kind'][]).map((value) => ({
+const OPTIONS = (Object.keys(COLD_KINDS) as Kind[]).map((value) => ({
   value,
   text: COLD_KINDS[value],
 }));
 
-/** A refrigerator, chiller or freezer with the temperature that its own thermometer shows. */
-export function ColdPlaceForm({
-  place,
-  units,
-  onClose,
-}: {
+interface Props {
   place: ColdPlaceView | undefined;
   units: Units;
   onClose: () => void;
-}) {
-  const [id] = useState(() => place?.id ?? newId());
-  const [name, setName] = useState(place?.name ?? '');
-  const [kind, setKind] = useState<ColdPlaceView['kind']>(place?.kind ?? 'STILL_REFRIGERATOR');
-  const [text, setText] = useState(place ? show.text(show.temperature(place.celsius, units)) : '');
-  const { problem, save } = useSave(onClose);
-  const read = parseQuantity(text, 'TEMPERATURE', units === 'US' ? 'f' : 'c');
-  const write = () => {
-    if (read.outcome !== 'understood') return;
+}
+
+const startOf = (place: ColdPlaceView | undefined, units: Units) => ({
+  name: place?.name ?? '',
+  kind: place?.kind ?? ('STILL_REFRIGERATOR' as Kind),
+  text: place ? show.text(show.temperature(place.celsius, units)) : '',
+});
+
+/** A refrigerator, chiller or freezer with the temperature that its own thermometer shows. */
+export function ColdPlaceForm({ place, units, onClose }: Props) {
+  const start = startOf(place, units);
+  const sheet = useEdit({ of: place, kind: 'cold place', start, onSaved: onClose });
+  const { id, values, put, save, refused } = sheet;
+  const { name, kind } = values;
+  const read = typed(values.text, 'TEMPERATURE', units === 'US' ? 'f' : 'c');
+  const write = async () => {
+    if (read.value === undefined) return;
     const body = { id, name, kind, celsius: read.value };
-    void save(() =>
+    await save(() =>
       answered(
         place
-          ? client.PUT('/api/cold-places', {
-              body,
-              params: { header: { 'If-Match': place.version } },
-            })
+          ? client.PUT('/api/cold-places', { body, ...asSeen(place) })
           : client.POST('/api/cold-places', { body }),
       ),
     );
   };
   const retire =
     place &&
-    (() =>
-      void save(() =>
-        answered(
-          client.PUT('/api/cold-places/{id}/retired', {
-            params: {
-              path: { id },
-              query: { retired: true },
-              header: { 'If-Match': place.version },
-            },
-          }),
-        ),
-      ));
+    (() => save(() => answered(client.PUT('/api/cold-places/{id}/retired', retired(place)))));
+  const other = units === 'US' ? 'METRIC' : 'US';
   return (
-    <EditSheet
+    <Sheet
+      of={sheet}
       title={place ? `Change ${place.name}` : 'Add a cold place'}
-      ready={name.trim() !== '' && read.outcome === 'understood'}
-      problem={problem}
-      shownAtFields={Boolean(problem?.at('/name') ?? problem?.at('/celsius'))}
-      onSave={write}
-      onRetire={retire}
+      ready={name.trim() !== '' && read.value !== undefined}
+      onAct={write}
       onClose={onClose}
+      atField={read.fault ?? refused?.at('/name') ?? refused?.at('/celsius')}
+      more={retire && <PutOutOfUse onAct={retire} />}
     >
-      <QuantityField
-        label="What the cooks call it"
-        text={name}
-        onText={setName}
-        understood=""
-        fault={problem?.at('/name')}
-        numeric={false}
-        autoFocus
-      />
-      <Choices label="Kind" options={OPTIONS} chosen={kind} onChoose={setKind} />
-      <QuantityField
+      <SheetField of={sheet} name="name" label="What the cooks call it" pointer="/name" autoFocus />
+      <Choices label="Kind" options={OPTIONS} chosen={kind} onChoose={(to) => put('kind', to)} />
+      <SheetField
+        of={sheet}
+        name="text"
         label="Its thermometer shows"
-        text={text}
-        onText={setText}
-        understood={
-          read.outcome === 'understood'
-            ? show.text(show.temperature(read.value, units === 'US' ? 'METRIC' : 'US'))
-            : ''
-        }
-        fault={text && read.outcome !== 'understood' ? read.message : problem?.at('/celsius')}
-        numeric={false}
+        pointer="/celsius"
+        read={read}
+        understood={read.value === undefined ? '' : show.text(show.temperature(read.value, other))}
       />
-    </EditSheet>
+    </Sheet>
   );
 }

@@ -1,4 +1,3 @@
-import { Box, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type {
@@ -10,18 +9,23 @@ import type {
 } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { usePantry } from '../../api/pantry';
-import { columns } from '../../theme/tokens';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Backup } from './Backup';
 import { BurnerForm } from './BurnerForm';
 import { ColdPlaceForm } from './ColdPlaceForm';
-import { Burners, ColdPlaces, Measures, Ovens, Vessels } from './Equipment';
+import { Burners } from './Burners';
+import { KitchenFacts } from './KitchenFacts';
 import { MeasureForm } from './MeasureForm';
 import { OvenForm } from './OvenForm';
-import { SettingsForm } from './SettingsForm';
+import { Ovens } from './Ovens';
 import { TimingSheet } from './TimingSheet';
+import { ColdPlaces, Measures } from './Things';
 import { VesselForm } from './VesselForm';
+import { Vessels } from './Vessels';
+import { Column } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { KitchenGrid } from './kitchen.styles';
+import { Pending } from '../../ui/Pending';
 
 type Editing =
   | { what: 'vessel'; of: VesselView | undefined }
@@ -36,12 +40,7 @@ export function KitchenPage() {
   const { data: kitchen, error } = useKitchen();
   const { data: goods = [] } = usePantry();
   const [editing, setEditing] = useState<Editing>();
-  if (!kitchen)
-    return (
-      <Page title="Kitchen" sub="what have we got">
-        {error && <Note tone="tomato">{error.message}</Note>}
-      </Page>
-    );
+  if (!kitchen) return <Pending title="Kitchen" sub="what have we got" error={error} />;
   const { units } = kitchen.settings;
   const close = () => setEditing(undefined);
   return (
@@ -53,8 +52,8 @@ export function KitchenPage() {
           : 'pots, burners and the air around them'
       }
     >
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.kitchen, gap: 4 }}>
-        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3, minWidth: 0 }}>
+      <KitchenGrid>
+        <Column gap={3}>
           <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
           <Ovens kitchen={kitchen} onEdit={(of) => setEditing({ what: 'oven', of })} />
           <Burners
@@ -64,15 +63,15 @@ export function KitchenPage() {
           />
           <ColdPlaces kitchen={kitchen} onEdit={(of) => setEditing({ what: 'cold', of })} />
           <Measures kitchen={kitchen} onEdit={(of) => setEditing({ what: 'measure', of })} />
-        </Box>
-        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
-          <SettingsForm key={kitchen.settings.version} kitchen={kitchen} />
-          <Typography>
+        </Column>
+        <Column gap={2}>
+          <KitchenFacts kitchen={kitchen} />
+          <Text>
             <Link to="/kitchen/rules">Limits in force, and their sections</Link>
-          </Typography>
+          </Text>
           <Backup />
-        </Box>
-      </Box>
+        </Column>
+      </KitchenGrid>
       {editing?.what === 'vessel' && (
         <VesselForm vessel={editing.of} units={units} onClose={close} />
       )}

@@ -1,12 +1,11 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { client, type LimitView, type RuleSetView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { parseQuantity, QuantityField, show, type Kind, type Units } from '../../quantities';
-import { TextLine } from '../../ui/fields';
+import { show, typed, type Kind, type Units } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { Sheet } from '../../ui/Sheet';
-import { useSave } from './useSave';
+import { SheetField } from '../../ui/SheetField';
+import { TextLine } from '../../ui/fields';
+import { useEdit } from './useEdit';
 
 const KINDS: Record<LimitView['unit'], { kind: Kind; own: string }> = {
   CELSIUS: { kind: 'TEMPERATURE', own: 'c' },
@@ -29,66 +28,57 @@ function written(limit: LimitView, units: Units): string {
   }
 }
 
-/** Another value for a limit, with the reason that inspectors and colleagues will read. */
-export function LimitForm({
-  set,
-  limit,
-  units,
-  onClose,
-}: {
+interface Props {
   set: RuleSetView;
   limit: LimitView;
   units: Units;
   onClose: () => void;
-}) {
-  const queries = useQueryClient();
-  const [text, setText] = useState(() => written(limit, units));
-  const [reason, setReason] = useState('');
-  const { problem, save } = useSave(() => {
-    void queries.invalidateQueries({ queryKey: ['rule-sets'] });
-    onClose();
-  });
+}
+
+/** Another value for a limit, with the reason that inspectors and colleagues will read. */
+export function LimitForm({ set, limit, units, onClose }: Props) {
+  const start = { text: written(limit, units), reason: '' };
+  const of = { id: `${set.id} ${limit.limit}` };
+  const sheet = useEdit({ of, kind: 'limit', start, onSaved: onClose });
+  const { values, put, save, refused } = sheet;
   const { kind, own } = KINDS[limit.unit];
-  const read = parseQuantity(text, kind, kind === 'TEMPERATURE' && units === 'US' ? 'f' : own);
-  const write = () => {
-    if (read.outcome !== 'understood') return;
-    void save(() =>
-      answered(
-        client.PUT('/api/rule-sets/{id}/limits/{limit}', {
-          params: { path: { id: set.id, limit: limit.limit } },
-          body: { value: read.value, reason },
-        }),
-      ),
-    );
+  const read = typed(values.text, kind, kind === 'TEMPERATURE' && units === 'US' ? 'f' : own);
+  const write = async () => {
+    if (read.value === undefined) return;
+    const to = {
+      params: { path: { id: set.id, limit: limit.limit } },
+      body: { value: read.value, reason: values.reason },
+    };
+    await save(() => answered(client.PUT('/api/rule-sets/{id}/limits/{limit}', to)));
   };
-  const elsewhere = problem && !problem.at('/value') && !problem.at('/reason');
   return (
     <Sheet
+      of={sheet}
       title={`Change: ${limit.inWords}`}
       act="Change it"
-      ready={read.outcome === 'understood'}
+      ready={read.value !== undefined}
       onAct={write}
       onClose={onClose}
+      atField={read.fault ?? refused?.at('/value') ?? refused?.at('/reason')}
     >
-      <QuantityField
+      <SheetField
+        of={sheet}
+        name="text"
         label={limit.unit === 'YES_NO' ? '1 for yes, 0 for no' : 'To'}
-        text={text}
-        onText={setText}
+        pointer="/value"
+        read={read}
         understood={`${set.basisName ?? ''}: ${limit.section}`}
-        fault={text && read.outcome !== 'understood' ? read.message : problem?.at('/value')}
-        numeric={false}
         autoFocus
       />
       <TextLine
         label="Reason: who decided it, and by what"
-        text={reason}
-        onText={setReason}
-        fault={problem?.at('/reason')}
+        text={values.reason}
+        onText={(to) => put('reason', to)}
+        fault={refused?.at('/reason')}
       />
       <Note>
         A laxer limit than the code’s is marked as one on the screen. Local code comes first.
       </Note>
-      {elsewhere && <Note tone="tomato">{problem.summary}</Note>}
     </Sheet>
   );
 }

@@ -1,113 +1,102 @@
-import { useState } from 'react';
-import { Typography } from '@mui/material';
-import { client, newId, type IngredientView, type MeasureView } from '../../api/client';
+import { client, type IngredientView, type MeasureView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { QuantityField, parseQuantity, show, type Units } from '../../quantities';
+import { show, typed, type Units } from '../../quantities';
+import { Sheet } from '../../ui/Sheet';
+import { SheetField } from '../../ui/SheetField';
 import { Pick } from '../../ui/fields';
-import { EditSheet } from './EditSheet';
-import { useSave } from './useSave';
+import { Text } from '../../ui/text';
+import { PutOutOfUse } from './PutOutOfUse';
+import { asSeen, retired, useEdit } from './useEdit';
 
-/** A ladle or a handful, weighed once: from then on its name is a unit. */
-export function MeasureForm({
-  measure,
-  goods,
-  units,
-  onClose,
-}: {
+interface Props {
   measure: MeasureView | undefined;
   goods: readonly IngredientView[];
   units: Units;
   onClose: () => void;
-}) {
-  const [id] = useState(() => measure?.id ?? newId());
-  const [name, setName] = useState(measure?.name ?? '');
-  const [of, setOf] = useState(measure?.ingredientId ?? '');
-  const [weight, setWeight] = useState(
-    measure ? measure.massText || `${measure.massKilograms * 1000} g` : '',
-  );
-  const { problem, save } = useSave(onClose);
-  const read = parseQuantity(weight, 'MASS', 'g');
-  const fault =
-    weight && read.outcome !== 'understood' ? read.message : problem?.at('/massKilograms');
-  const word = name.trim().toLowerCase();
-  const write = () => {
-    if (read.outcome !== 'understood') return;
+}
+
+const startOf = (measure: MeasureView | undefined) => ({
+  name: measure?.name ?? '',
+  of: measure?.ingredientId ?? '',
+  weight: measure ? measure.massText || `${measure.massKilograms * 1000} g` : '',
+});
+
+/** A measure as it is typed, and how it is written. */
+function useMeasure({ measure, onClose }: Props) {
+  const start = startOf(measure);
+  const sheet = useEdit({ of: measure, kind: 'measure', start, onSaved: onClose });
+  const { id, values, save } = sheet;
+  const read = typed(values.weight, 'MASS', 'g');
+  const word = values.name.trim().toLowerCase();
+  const write = async () => {
+    if (read.value === undefined) return;
     const body = {
       id,
       name: word,
-      ...(of ? { ingredientId: of } : {}),
+      ...(values.of ? { ingredientId: values.of } : {}),
       massKilograms: read.value,
-      massText: weight,
+      massText: values.weight,
     };
-    void save(() =>
+    await save(() =>
       answered(
         measure
-          ? client.PUT('/api/measures', {
-              body,
-              params: { header: { 'If-Match': measure.version } },
-            })
+          ? client.PUT('/api/measures', { body, ...asSeen(measure) })
           : client.POST('/api/measures', { body }),
       ),
     );
   };
   const retire =
     measure &&
-    (() =>
-      void save(() =>
-        answered(
-          client.PUT('/api/measures/{id}/retired', {
-            params: {
-              path: { id },
-              query: { retired: true },
-              header: { 'If-Match': measure.version },
-            },
-          }),
-        ),
-      ));
+    (() => save(() => answered(client.PUT('/api/measures/{id}/retired', retired(measure)))));
+  return { sheet, read, word, write, retire };
+}
+
+/** A ladle or a handful, weighed once: from then on its name is a unit. */
+export function MeasureForm(props: Props) {
+  const { measure, goods, units, onClose } = props;
+  const { sheet, read, word, write, retire } = useMeasure(props);
+  const { values, put, refused } = sheet;
+  const other = units === 'US' ? 'METRIC' : 'US';
   return (
-    <EditSheet
+    <Sheet
+      of={sheet}
       title={measure ? `Change the ${measure.name}` : 'Add a measure'}
-      ready={word !== '' && read.outcome === 'understood'}
-      problem={problem}
-      shownAtFields={Boolean(fault ?? problem?.at('/name'))}
-      onSave={write}
-      onRetire={retire}
+      ready={word !== '' && read.value !== undefined}
+      onAct={write}
       onClose={onClose}
+      atField={read.fault ?? refused?.at('/massKilograms') ?? refused?.at('/name')}
+      more={retire && <PutOutOfUse onAct={retire} />}
     >
-      <Typography sx={{ color: 'text.secondary' }}>
+      <Text tone="muted">
         Fill it as you always do and weigh what it held. From then on its name is a unit: type “2{' '}
         {word || 'ladle'}s”.
-      </Typography>
-      <QuantityField
+      </Text>
+      <SheetField
+        of={sheet}
+        name="name"
         label="One word, such as ladle or handful"
-        text={name}
-        onText={setName}
-        understood=""
-        fault={problem?.at('/name')}
-        numeric={false}
+        pointer="/name"
         autoFocus
       />
       <Pick
         label="Of what"
-        value={of}
+        value={values.of}
         options={[
           ['', 'of anything'] as const,
           ...goods.map((g) => [g.id, g.content.name] as const),
         ]}
-        onPick={setOf}
+        onPick={(to) => put('of', to)}
       />
-      <QuantityField
+      <SheetField
+        of={sheet}
+        name="weight"
         label="One holds"
-        text={weight}
-        onText={setWeight}
+        pointer="/massKilograms"
+        read={read}
         understood={
-          read.outcome === 'understood'
-            ? show.text(show.mass(Math.max(0, read.value), units === 'US' ? 'METRIC' : 'US'))
-            : ''
+          read.value === undefined ? '' : show.text(show.mass(Math.max(0, read.value), other))
         }
-        fault={fault}
-        numeric={false}
       />
-    </EditSheet>
+    </Sheet>
   );
 }

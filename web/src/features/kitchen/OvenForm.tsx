@@ -1,135 +1,123 @@
-import { useState } from 'react';
-import { client, newId, type OvenView } from '../../api/client';
+import { client, type OvenView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { QuantityField, parseQuantity, show, type Units } from '../../quantities';
+import { show, typed, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { EditSheet } from './EditSheet';
-import { useSave } from './useSave';
+import { Sheet } from '../../ui/Sheet';
+import { SheetField } from '../../ui/SheetField';
+import { PutOutOfUse } from './PutOutOfUse';
+import { asSeen, retired, useEdit } from './useEdit';
 
-const POINTERS = {
-  name: '/name',
-  width: '/widthMeters',
-  depth: '/depthMeters',
-  height: '/heightMeters',
-  hottest: '/hottestCelsius',
-} as const;
+const POINTERS = [
+  '/name',
+  '/widthMeters',
+  '/depthMeters',
+  '/heightMeters',
+  '/hottestCelsius',
+] as const;
 const FAN = [
   { value: 'yes', text: 'has a fan' },
   { value: 'no', text: 'has none' },
 ] as const;
-type Field = keyof typeof POINTERS;
+
+interface Props {
+  oven: OvenView | undefined;
+  units: Units;
+  onClose: () => void;
+}
 
 const centimeters = (meters: number) => `${Math.round(meters * 10000) / 100} cm`;
-const written = (o: OvenView): Record<Field, string> => ({
+const written = (o: OvenView) => ({
   name: o.name,
   width: o.widthText || centimeters(o.widthMeters),
   depth: o.depthText || centimeters(o.depthMeters),
   height: o.heightText || centimeters(o.heightMeters),
   hottest: `${o.hottestCelsius} °C`,
 });
+const BLANK = { name: '', width: '', depth: '', height: '', hottest: '' };
+type YesNo = (typeof FAN)[number]['value'];
 
-/** An oven with its inside sizes: whether a pot goes in is then known. */
-export function OvenForm({
-  oven,
-  units,
-  onClose,
-}: {
-  oven: OvenView | undefined;
-  units: Units;
-  onClose: () => void;
-}) {
-  const [id] = useState(() => oven?.id ?? newId());
-  const [form, setForm] = useState<Record<Field, string>>(() =>
-    oven ? written(oven) : { name: '', width: '', depth: '', height: '', hottest: '' },
-  );
-  const [fan, setFan] = useState<'yes' | 'no'>(oven?.fan === false ? 'no' : 'yes');
-  const { problem, save } = useSave(onClose);
-  const read = {
-    width: parseQuantity(form.width, 'LENGTH', 'cm'),
-    depth: parseQuantity(form.depth, 'LENGTH', 'cm'),
-    height: parseQuantity(form.height, 'LENGTH', 'cm'),
-    hottest: parseQuantity(form.hottest, 'TEMPERATURE', 'c'),
-  };
-  const field = (f: Field, label: string) => {
-    const r = f === 'name' ? undefined : read[f];
-    const fault = r && form[f] && r.outcome !== 'understood' ? r.message : problem?.at(POINTERS[f]);
-    const understood =
-      r?.outcome === 'understood' && f !== 'hottest'
-        ? show.text(show.depth(Math.max(0, r.value), units === 'US' ? 'METRIC' : 'US'))
-        : '';
-    return (
-      <QuantityField
-        label={label}
-        text={form[f]}
-        onText={(text) => setForm({ ...form, [f]: text })}
-        understood={understood}
-        fault={fault}
-        numeric={false}
-        autoFocus={f === 'name'}
-      />
-    );
-  };
-  const write = () => {
-    const { width, depth, height, hottest } = read;
-    if (
-      width.outcome !== 'understood' ||
-      depth.outcome !== 'understood' ||
-      height.outcome !== 'understood' ||
-      hottest.outcome !== 'understood'
-    )
-      return;
-    const body = {
+/** An oven as it is typed, and how it is written. */
+function useOven({ oven, onClose }: Props) {
+  const fan: YesNo = oven?.fan === false ? 'no' : 'yes';
+  const start = { ...(oven ? written(oven) : BLANK), fan: fan as YesNo };
+  const sheet = useEdit({ of: oven, kind: 'oven', start, onSaved: onClose });
+  const { id, values, save } = sheet;
+  const width = typed(values.width, 'LENGTH', 'cm');
+  const depth = typed(values.depth, 'LENGTH', 'cm');
+  const height = typed(values.height, 'LENGTH', 'cm');
+  const hottest = typed(values.hottest, 'TEMPERATURE', 'c');
+  const body = width.value !== undefined &&
+    depth.value !== undefined &&
+    height.value !== undefined &&
+    hottest.value !== undefined &&
+    values.name.trim() !== '' && {
       id,
-      name: form.name,
+      name: values.name,
       widthMeters: width.value,
-      widthText: form.width,
+      widthText: values.width,
       depthMeters: depth.value,
-      depthText: form.depth,
+      depthText: values.depth,
       heightMeters: height.value,
-      heightText: form.height,
+      heightText: values.height,
       hottestCelsius: hottest.value,
-      fan: fan === 'yes',
+      fan: values.fan === 'yes',
     };
-    void save(() =>
+  const write = async () => {
+    if (!body) return;
+    await save(() =>
       answered(
         oven
-          ? client.PUT('/api/ovens', { body, params: { header: { 'If-Match': oven.version } } })
+          ? client.PUT('/api/ovens', { body, ...asSeen(oven) })
           : client.POST('/api/ovens', { body }),
       ),
     );
   };
   const retire =
-    oven &&
-    (() =>
-      void save(() =>
-        answered(
-          client.PUT('/api/ovens/{id}/retired', {
-            params: {
-              path: { id },
-              query: { retired: true },
-              header: { 'If-Match': oven.version },
-            },
-          }),
-        ),
-      ));
-  const ready =
-    form.name.trim() !== '' && Object.values(read).every((r) => r.outcome === 'understood');
+    oven && (() => save(() => answered(client.PUT('/api/ovens/{id}/retired', retired(oven)))));
+  return { sheet, read: { width, depth, height, hottest }, ready: Boolean(body), write, retire };
+}
+
+/** An oven with its inside sizes: whether a pot goes in is then known. */
+export function OvenForm(props: Props) {
+  const { oven, units, onClose } = props;
+  const { sheet, read, ready, write, retire } = useOven(props);
+  const { values, put, refused } = sheet;
+  const length = (value: number | undefined) =>
+    value === undefined
+      ? ''
+      : show.text(show.depth(Math.max(0, value), units === 'US' ? 'METRIC' : 'US'));
+  const size = (name: 'width' | 'depth' | 'height', label: string) => (
+    <SheetField
+      of={sheet}
+      name={name}
+      label={label}
+      pointer={`/${name}Meters`}
+      read={read[name]}
+      understood={length(read[name].value)}
+    />
+  );
   return (
-    <EditSheet
+    <Sheet
+      of={sheet}
       title={oven ? `Change ${oven.name}` : 'Add an oven'}
       ready={ready}
-      problem={problem}
-      shownAtFields={(Object.keys(POINTERS) as Field[]).some((f) => problem?.at(POINTERS[f]))}
-      onSave={write}
-      onRetire={retire}
+      onAct={write}
       onClose={onClose}
+      atField={POINTERS.map((p) => refused?.at(p)).find(Boolean)}
+      more={retire && <PutOutOfUse onAct={retire} />}
     >
-      {field('name', 'What the cooks call it')}
-      {field('width', 'Wide inside')}
-      {field('depth', 'Deep inside, door to back')}
-      {field('height', 'High inside, above the lowest shelf')}
-      {field('hottest', 'Gets as hot as')}
-      <Choices label="Fan" options={FAN} chosen={fan} onChoose={setFan} />
-    </EditSheet>
+      <SheetField of={sheet} name="name" label="What the cooks call it" pointer="/name" autoFocus />
+      {size('width', 'Wide inside')}
+      {size('depth', 'Deep inside, door to back')}
+      {size('height', 'High inside, above the lowest shelf')}
+      <SheetField
+        of={sheet}
+        name="hottest"
+        label="Gets as hot as"
+        pointer="/hottestCelsius"
+        read={read.hottest}
+      />
+      <Choices label="Fan" options={FAN} chosen={values.fan} onChoose={(to) => put('fan', to)} />
+    </Sheet>
   );
 }

@@ -1,38 +1,20 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, newId, type LimitView, type RuleSetView } from '../../api/client';
 import { useRuleSets } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
-import { answered, ProblemError } from '../../api/problem';
+import { answered } from '../../api/problem';
 import { show, type Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Choices } from '../../ui/Choices';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { LimitForm } from './LimitForm';
-
-const DAY = 86_400;
-
-/** A limit's value as a cook reads it. */
-export function limitText(unit: LimitView['unit'], value: number, units: Units): string {
-  switch (unit) {
-    case 'CELSIUS':
-      return show.text(show.temperature(value, units, Number.isInteger(value) ? 0 : 1));
-    case 'SECONDS':
-      return value < 120
-        ? `${value} s`
-        : value >= 2 * DAY && value % DAY === 0
-          ? `${value / DAY} days`
-          : show.text(show.span(value));
-    case 'DAYS':
-      return `${value} days`;
-    case 'TIMES':
-      return value === 1 ? 'once' : `${value} times`;
-    case 'YES_NO':
-      return value > 0 ? 'yes, once' : 'no';
-  }
-}
+import { limitText } from './limits';
+import { BareList } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { LimitRow, RuleRow } from './kitchen.styles';
+import { Pending } from '../../ui/Pending';
 
 const FOODS: Record<RuleSetView['cooking'][number]['food'], string> = {
   POULTRY_OR_STUFFED: 'Birds, anything stuffed',
@@ -49,57 +31,19 @@ const FOODS: Record<RuleSetView['cooking'][number]['food'], string> = {
 export function RulesPage() {
   const { data: kitchen } = useKitchen();
   const { data: sets, error } = useRuleSets();
-  const queries = useQueryClient();
   const [shown, setShown] = useState<string>();
   const [changing, setChanging] = useState<LimitView>();
-  const [problem, setProblem] = useState<ProblemError>();
   const set = sets?.find((s) => s.id === shown) ?? sets?.find((s) => s.inForce);
-  const act = async (write: () => Promise<RuleSetView>) => {
-    try {
-      setShown((await write()).id);
-      setProblem(undefined);
-      await queries.invalidateQueries({ queryKey: ['rule-sets'] });
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setProblem(e);
-    }
-  };
-  const copy = (of: RuleSetView) =>
-    void act(() =>
-      answered(
-        client.POST('/api/rule-sets', {
-          body: { id: newId(), name: `Ours, after ${of.name}`, basis: of.id },
-        }),
-      ),
-    );
-  const putInForce = (id: string) =>
-    void act(() =>
-      answered(client.PUT('/api/rule-sets/{id}/in-force', { params: { path: { id } } })),
-    );
   if (!kitchen || !sets || !set)
-    return (
-      <Page title="Limits" sub="of the food code in force">
-        {error && <Note tone="tomato">{error.message}</Note>}
-      </Page>
-    );
+    return <Pending title="Limits" sub="of the food code in force" error={error} />;
   const { units } = kitchen.settings;
-  const acts = (
-    <>
-      {!set.inForce && (
-        <Button variant="contained" onClick={() => putInForce(set.id)}>
-          Put it in force
-        </Button>
-      )}
-      <Button variant="outlined" onClick={() => copy(set)}>
-        Copy it to change it
-      </Button>
-    </>
-  );
+  const force = set.inForce ? 'in force here' : 'not in force';
+  const own = set.basisName ? ` · our own copy of ${set.basisName}` : '';
   return (
     <Page
       title={set.name}
-      sub={`${set.inForce ? 'in force here' : 'not in force'}${set.basisName ? ` · our own copy of ${set.basisName}` : ''} · your local code and trained staff come first`}
-      acts={acts}
+      sub={`${force}${own} · your local code and trained staff come first`}
+      acts={<RuleActs set={set} onShown={setShown} />}
     >
       {sets.length > 1 && (
         <Choices
@@ -112,96 +56,9 @@ export function RulesPage() {
           onChoose={setShown}
         />
       )}
-      {problem && <Note tone="tomato">{problem.summary}</Note>}
-      <Box component="ul" aria-label="Limits" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {set.limits.map((l) => (
-          <Box
-            component="li"
-            key={l.limit}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: columns.rule,
-              columnGap: 2,
-              alignItems: 'baseline',
-              borderBottom: 1,
-              borderColor: 'divider',
-              py: 0.6,
-            }}
-          >
-            <Typography>{l.inWords}</Typography>
-            <Typography sx={{ fontWeight: 700 }}>{limitText(l.unit, l.value, units)}</Typography>
-            <Typography
-              sx={{
-                fontSize: sizes.small,
-                color: 'text.secondary',
-                gridColumn: { xs: '1 / -1', md: 'auto' },
-              }}
-            >
-              {l.section}
-              {l.reason && (
-                <>
-                  <br />
-                  <Box component="span" sx={{ color: l.laxer ? 'error.main' : 'text.primary' }}>
-                    {l.laxer ? 'laxer' : 'stricter'} than the{' '}
-                    {limitText(l.unit, l.basisValue, units)} of the code: {l.reason}
-                  </Box>
-                </>
-              )}
-            </Typography>
-            {set.basisName ? (
-              <Button onClick={() => setChanging(l)} aria-label={`Change ${l.inWords}`}>
-                Change
-              </Button>
-            ) : (
-              <span />
-            )}
-          </Box>
-        ))}
-      </Box>
-      <Typography variant="h2">Cooked to</Typography>
-      <Box component="ul" aria-label="Core temperatures" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {(Object.keys(FOODS) as (keyof typeof FOODS)[]).map((food) => {
-          const rows = set.cooking.filter((c) => c.food === food);
-          return rows.length === 0 ? null : (
-            <Box
-              component="li"
-              key={food}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr', md: columns.rule.md },
-                columnGap: 2,
-                borderBottom: 1,
-                borderColor: 'divider',
-                py: 0.6,
-              }}
-            >
-              <Typography sx={{ fontWeight: { xs: 700, md: 400 } }}>{FOODS[food]}</Typography>
-              <Typography sx={{ gridColumn: { md: '2 / 4' } }}>
-                {rows
-                  .map(
-                    (r) =>
-                      `${limitText('CELSIUS', r.celsius, units)}${r.seconds > 0 ? ` for ${limitText('SECONDS', r.seconds, units)}` : ''}`,
-                  )
-                  .join(' or ')}{' '}
-                <Box component="span" sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
-                  {rows[0]?.section}
-                </Box>
-              </Typography>
-            </Box>
-          );
-        })}
-      </Box>
-      {set.changes.length > 0 && (
-        <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
-          Changed:{' '}
-          {set.changes
-            .map(
-              (c) =>
-                `${show.day(c.changedAt, kitchen.settings.zone)} ${show.hour(c.changedAt, kitchen.settings.zone)}, ${set.limits.find((l) => l.limit === c.limit)?.inWords ?? c.limit}, by the ${c.changedBy}`,
-            )
-            .join(' · ')}
-        </Typography>
-      )}
+      <Limits set={set} units={units} onChange={setChanging} />
+      <CookedTo set={set} units={units} />
+      <Changes set={set} zone={kitchen.settings.zone} />
       {changing && (
         <LimitForm
           set={set}
@@ -211,5 +68,107 @@ export function RulesPage() {
         />
       )}
     </Page>
+  );
+}
+
+/** Copies it to change it, or puts it in force. */
+function RuleActs({ set, onShown }: { set: RuleSetView; onShown: (id: string) => void }) {
+  const queries = useQueryClient();
+  const write = async (call: Promise<RuleSetView>) => {
+    onShown((await call).id);
+    await queries.invalidateQueries({ queryKey: ['rule-sets'] });
+  };
+  const copied = { id: newId(), name: `Ours, after ${set.name}`, basis: set.id };
+  const copy = () => write(answered(client.POST('/api/rule-sets', { body: copied })));
+  const of = { params: { path: { id: set.id } } };
+  const putInForce = () => write(answered(client.PUT('/api/rule-sets/{id}/in-force', of)));
+  return (
+    <>
+      {!set.inForce && (
+        <ActButton variant="contained" onAct={putInForce}>
+          Put it in force
+        </ActButton>
+      )}
+      <ActButton variant="outlined" onAct={copy}>
+        Copy it to change it
+      </ActButton>
+    </>
+  );
+}
+
+interface LimitsProps {
+  set: RuleSetView;
+  units: Units;
+  onChange: (limit: LimitView) => void;
+}
+function Limits({ set, units, onChange }: LimitsProps) {
+  return (
+    <BareList aria-label="Limits">
+      {set.limits.map((l) => (
+        <LimitRow key={l.limit}>
+          <Text>{l.inWords}</Text>
+          <Text bold>{limitText(l.unit, l.value, units)}</Text>
+          <Text tone="muted" size="small" sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
+            {l.section}
+            {l.reason && (
+              <>
+                <br />
+                <Span tone={l.laxer ? 'alarm' : 'ink'}>
+                  {l.laxer ? 'laxer' : 'stricter'} than the {limitText(l.unit, l.basisValue, units)}{' '}
+                  of the code: {l.reason}
+                </Span>
+              </>
+            )}
+          </Text>
+          {set.basisName ? (
+            <Button onClick={() => onChange(l)} aria-label={`Change ${l.inWords}`}>
+              Change
+            </Button>
+          ) : (
+            <span />
+          )}
+        </LimitRow>
+      ))}
+    </BareList>
+  );
+}
+
+/** Core temperatures, food by food. */
+function CookedTo({ set, units }: { set: RuleSetView; units: Units }) {
+  const held = ({ seconds }: RuleSetView['cooking'][number]) =>
+    seconds > 0 ? ` for ${limitText('SECONDS', seconds, units)}` : '';
+  return (
+    <>
+      <Text variant="h2">Cooked to</Text>
+      <BareList aria-label="Core temperatures">
+        {(Object.keys(FOODS) as (keyof typeof FOODS)[])
+          .map((food) => ({ food, rows: set.cooking.filter((c) => c.food === food) }))
+          .filter(({ rows }) => rows.length > 0)
+          .map(({ food, rows }) => (
+            <RuleRow key={food}>
+              <Text sx={{ fontWeight: { xs: 700, md: 400 } }}>{FOODS[food]}</Text>
+              <Text sx={{ gridColumn: { md: '2 / 4' } }}>
+                {rows.map((r) => limitText('CELSIUS', r.celsius, units) + held(r)).join(' or ')}{' '}
+                <Span tone="muted" size="small">
+                  {rows[0]?.section}
+                </Span>
+              </Text>
+            </RuleRow>
+          ))}
+      </BareList>
+    </>
+  );
+}
+
+function Changes({ set, zone }: { set: RuleSetView; zone: string }) {
+  if (set.changes.length === 0) return null;
+  const changed = set.changes.map((c) => {
+    const what = set.limits.find((l) => l.limit === c.limit)?.inWords ?? c.limit;
+    return `${show.day(c.changedAt, zone)} ${show.hour(c.changedAt, zone)}, ${what}, by the ${c.changedBy}`;
+  });
+  return (
+    <Text tone="muted" size="small">
+      Changed: {changed.join(' · ')}
+    </Text>
   );
 }

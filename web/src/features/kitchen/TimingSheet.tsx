@@ -1,114 +1,115 @@
-import { useState } from 'react';
-import { Typography } from '@mui/material';
 import { client, type HeatSourceView, type KitchenView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { QuantityField, parseQuantity, show } from '../../quantities';
+import { show, typed } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { EditSheet } from './EditSheet';
-import { useSave } from './useSave';
+import { Sheet } from '../../ui/Sheet';
+import { SheetField } from '../../ui/SheetField';
+import { Text } from '../../ui/text';
+import { useEdit } from './useEdit';
 
 const COVERED = [
   { value: 'yes', text: 'lid on' },
   { value: 'no', text: 'open' },
 ] as const;
-const POINTERS = { water: '/waterCubicMeters', start: '/startCelsius', time: '/seconds' } as const;
-type Field = keyof typeof POINTERS;
 
-/** Know the stove: a measured litre or two timed to the boil gives the power that really enters the pot. */
-export function TimingSheet({
-  burner,
-  kitchen,
-  onClose,
-}: {
+interface Props {
   burner: HeatSourceView;
   kitchen: KitchenView;
   onClose: () => void;
-}) {
-  const [texts, setTexts] = useState<Record<Field, string>>({
+}
+
+/** The timing as it is typed, and how it is written. */
+function useTiming({ burner, kitchen, onClose }: Props) {
+  const start = {
     water: '2 l',
-    start: '15 °C',
+    from: '15 °C',
     time: '',
-  });
-  const [vesselId, setVessel] = useState(kitchen.vessels[0]?.id ?? '');
-  const [covered, setCovered] = useState<'yes' | 'no'>('yes');
-  const { problem, save } = useSave(onClose);
-  const read = {
-    water: parseQuantity(texts.water, 'VOLUME', 'l'),
-    start: parseQuantity(texts.start, 'TEMPERATURE', 'c'),
-    time: parseQuantity(texts.time, 'DURATION', 'min'),
+    vesselId: kitchen.vessels[0]?.id ?? '',
+    covered: 'yes' as (typeof COVERED)[number]['value'],
   };
-  const ready = Object.values(read).every((r) => r.outcome === 'understood') && vesselId !== '';
-  const field = (f: Field, label: string, understood: string) => {
-    const r = read[f];
-    return (
-      <QuantityField
-        label={label}
-        text={texts[f]}
-        onText={(text) => setTexts({ ...texts, [f]: text })}
-        understood={understood}
-        fault={texts[f] && r.outcome !== 'understood' ? r.message : problem?.at(POINTERS[f])}
-        numeric={false}
-        autoFocus={f === 'time'}
-      />
-    );
-  };
-  const write = () => {
-    const { water, start, time } = read;
-    if (
-      water.outcome !== 'understood' ||
-      start.outcome !== 'understood' ||
-      time.outcome !== 'understood'
-    )
-      return;
-    const body = {
-      vesselId,
+  const sheet = useEdit({ of: burner, kind: 'timing', start, onSaved: onClose });
+  const { values, save } = sheet;
+  const water = typed(values.water, 'VOLUME', 'l');
+  const from = typed(values.from, 'TEMPERATURE', 'c');
+  const time = typed(values.time, 'DURATION', 'min');
+  const body = water.value !== undefined &&
+    from.value !== undefined &&
+    time.value !== undefined &&
+    values.vesselId !== '' && {
+      vesselId: values.vesselId,
       waterCubicMeters: water.value,
-      waterText: texts.water,
-      startCelsius: start.value,
+      waterText: values.water,
+      startCelsius: from.value,
       seconds: time.value,
-      secondsText: texts.time,
-      covered: covered === 'yes',
+      secondsText: values.time,
+      covered: values.covered === 'yes',
     };
-    void save(() =>
-      answered(
-        client.PUT('/api/heat-sources/{id}/timing', {
-          body,
-          params: { path: { id: burner.id }, header: { 'If-Match': burner.version } },
-        }),
-      ),
-    );
+  const write = async () => {
+    if (!body) return;
+    const params = { path: { id: burner.id }, header: { 'If-Match': burner.version } };
+    await save(() => answered(client.PUT('/api/heat-sources/{id}/timing', { body, params })));
   };
+  return { sheet, read: { water, from, time }, ready: Boolean(body), write };
+}
+
+/** Know the stove: a measured litre or two timed to the boil gives the power that really enters the pot. */
+export function TimingSheet(props: Props) {
+  const { burner, kitchen, onClose } = props;
+  const { sheet, read, ready, write } = useTiming(props);
+  const { values, put, refused } = sheet;
+  const boils = show.temperature(kitchen.boilingPointCelsius, kitchen.settings.units);
   return (
-    <EditSheet
+    <Sheet
+      of={sheet}
       title={`Time ${burner.name} to the boil`}
       ready={ready}
-      problem={problem}
-      shownAtFields={(Object.keys(POINTERS) as Field[]).some((f) => problem?.at(POINTERS[f]))}
-      onSave={write}
-      onRetire={undefined}
+      onAct={write}
       onClose={onClose}
+      atField={['/waterCubicMeters', '/startCelsius', '/seconds']
+        .map((p) => refused?.at(p))
+        .find(Boolean)}
     >
-      <Typography sx={{ color: 'text.secondary' }}>
+      <Text tone="muted">
         Put measured cold water on, turn the knob all the way up, and stop the clock when it rolls.
-        Water boils here at{' '}
-        {show.text(show.temperature(kitchen.boilingPointCelsius, kitchen.settings.units))}.
-      </Typography>
-      {field('water', 'Water', '')}
-      {field('start', 'It was at', '')}
+        Water boils here at {show.text(boils)}.
+      </Text>
+      <SheetField
+        of={sheet}
+        name="water"
+        label="Water"
+        pointer="/waterCubicMeters"
+        read={read.water}
+      />
+      <SheetField
+        of={sheet}
+        name="from"
+        label="It was at"
+        pointer="/startCelsius"
+        read={read.from}
+      />
       <Choices
         label="In which pot"
         options={kitchen.vessels.map((v) => ({ value: v.id, text: v.name }))}
-        chosen={vesselId}
-        onChoose={setVessel}
+        chosen={values.vesselId}
+        onChoose={(to) => put('vesselId', to)}
       />
-      <Choices label="Lid" options={COVERED} chosen={covered} onChoose={setCovered} />
-      {field(
-        'time',
-        'It took',
-        read.time.outcome === 'understood'
-          ? `${Math.round(read.time.value)} s`
-          : 'such as 6 min 30 s',
-      )}
-    </EditSheet>
+      <Choices
+        label="Lid"
+        options={COVERED}
+        chosen={values.covered}
+        onChoose={(to) => put('covered', to)}
+      />
+      <SheetField
+        of={sheet}
+        name="time"
+        label="It took"
+        pointer="/seconds"
+        read={read.time}
+        understood={
+          read.time.value === undefined ? 'such as 6 min 30 s' : `${Math.round(read.time.value)} s`
+        }
+        autoFocus
+      />
+    </Sheet>
   );
 }

@@ -1,21 +1,19 @@
-import { useState } from 'react';
-import { client, newId, type VesselEdit, type VesselView } from '../../api/client';
+import { client, type VesselEdit, type VesselView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { QuantityField, parseQuantity, show, type Units } from '../../quantities';
+import { show, typed, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
-import { EditSheet } from './EditSheet';
-import { useSave } from './useSave';
+import { Sheet } from '../../ui/Sheet';
+import { SheetField } from '../../ui/SheetField';
+import { PutOutOfUse } from './PutOutOfUse';
+import { asSeen, retired, useEdit } from './useEdit';
 
-const centimeters = (meters: number) => `${Math.round(meters * 10000) / 100} cm`;
-const straight = (v: VesselView) =>
-  v.shape === 'ROUND' && v.firstWidthMeters === v.secondWidthMeters;
-const FIELDS = {
+const POINTERS = {
+  name: '/name',
   base: '/firstWidthMeters',
   top: '/secondWidthMeters',
   depth: '/depthMeters',
   empty: '/emptyMassKilograms',
   oven: '/ovenLimitCelsius',
-  name: '/name',
 } as const;
 const SHAPES = [
   { value: 'ROUND', text: 'round' },
@@ -35,144 +33,155 @@ const LID = [
   { value: 'yes', text: 'has a lid' },
   { value: 'no', text: 'has none' },
 ] as const;
-type Field = keyof typeof FIELDS;
 
-/** A pot with its inside sizes. */
-export function VesselForm({
-  vessel,
-  units,
-  onClose,
-}: {
+interface Props {
   vessel: VesselView | undefined;
   units: Units;
   onClose: () => void;
-}) {
-  const [id] = useState(() => vessel?.id ?? newId());
-  const [form, setForm] = useState<Record<Field, string>>(() =>
-    vessel
-      ? {
-          name: vessel.name,
-          base: vessel.firstWidthText || centimeters(vessel.firstWidthMeters),
-          top:
-            vessel.secondWidthText ||
-            (straight(vessel) ? '' : centimeters(vessel.secondWidthMeters)),
-          depth: vessel.depthText || centimeters(vessel.depthMeters),
-          empty:
-            vessel.emptyMassText ||
-            (vessel.emptyMassKilograms > 0 ? `${vessel.emptyMassKilograms} kg` : ''),
-          oven: vessel.ovenLimitCelsius ? `${vessel.ovenLimitCelsius} °C` : '',
-        }
-      : { name: '', base: '', top: '', depth: '', empty: '', oven: '' },
-  );
-  const [shape, setShape] = useState<VesselEdit['shape']>(vessel?.shape ?? 'ROUND');
-  const [metal, setMetal] = useState<VesselEdit['metal']>(vessel?.metal ?? 'STAINLESS_STEEL');
-  const [lid, setLid] = useState<'yes' | 'no'>(vessel?.lid === false ? 'no' : 'yes');
-  const { problem, save } = useSave(onClose);
-  const base = parseQuantity(form.base, 'LENGTH', 'cm');
-  const top = form.top === '' ? base : parseQuantity(form.top, 'LENGTH', 'cm');
-  const depth = parseQuantity(form.depth, 'LENGTH', 'cm');
-  const empty =
-    form.empty === ''
-      ? { outcome: 'understood' as const, value: 0 }
-      : parseQuantity(form.empty, 'MASS', 'kg');
-  const oven =
-    form.oven === ''
-      ? { outcome: 'understood' as const, value: undefined }
-      : parseQuantity(form.oven, 'TEMPERATURE', 'c');
-  const read = { base, top, depth, empty, oven };
-  const round = shape === 'ROUND';
-  const fault = (f: Field) => {
-    if (f === 'name') return problem?.at(FIELDS.name);
-    const r = read[f];
-    return form[f] && r.outcome !== 'understood' ? r.message : problem?.at(FIELDS[f]);
+}
+type Field = keyof typeof POINTERS;
+type Pot = Record<Field, string> & Pick<VesselEdit, 'shape' | 'metal'> & { lid: 'yes' | 'no' };
+
+const centimeters = (meters: number) => `${Math.round(meters * 10000) / 100} cm`;
+const straight = (v: VesselView) =>
+  v.shape === 'ROUND' && v.firstWidthMeters === v.secondWidthMeters;
+const BLANK: Pot = {
+  name: '',
+  base: '',
+  top: '',
+  depth: '',
+  empty: '',
+  oven: '',
+  shape: 'ROUND',
+  metal: 'STAINLESS_STEEL',
+  lid: 'yes',
+};
+const written = (v: VesselView): Pot => ({
+  name: v.name,
+  base: v.firstWidthText || centimeters(v.firstWidthMeters),
+  top: v.secondWidthText || (straight(v) ? '' : centimeters(v.secondWidthMeters)),
+  depth: v.depthText || centimeters(v.depthMeters),
+  empty: v.emptyMassText || (v.emptyMassKilograms > 0 ? `${v.emptyMassKilograms} kg` : ''),
+  oven: v.ovenLimitCelsius ? `${v.ovenLimitCelsius} °C` : '',
+  shape: v.shape,
+  metal: v.metal,
+  lid: v.lid ? 'yes' : 'no',
+});
+
+/** What is typed of a pot, understood; what may be left out is so only where nothing is typed. */
+function understand(pot: Pot) {
+  const base = typed(pot.base, 'LENGTH', 'cm');
+  return {
+    base,
+    top: pot.top === '' ? base : typed(pot.top, 'LENGTH', 'cm'),
+    depth: typed(pot.depth, 'LENGTH', 'cm'),
+    empty: pot.empty === '' ? { value: 0, fault: undefined } : typed(pot.empty, 'MASS', 'kg'),
+    oven: typed(pot.oven, 'TEMPERATURE', 'c'),
   };
-  const field = (f: Field, label: string, understood: string) => (
-    <QuantityField
-      label={label}
-      text={form[f]}
-      onText={(text) => setForm({ ...form, [f]: text })}
-      understood={understood}
-      fault={fault(f)}
-      numeric={false}
-      autoFocus={f === 'name'}
-    />
-  );
-  const length = (r: typeof base) =>
-    r.outcome === 'understood'
-      ? show.text(show.depth(Math.max(0, r.value), units === 'US' ? 'METRIC' : 'US'))
-      : '';
-  const write = () => {
-    if (
-      base.outcome !== 'understood' ||
-      top.outcome !== 'understood' ||
-      depth.outcome !== 'understood' ||
-      empty.outcome !== 'understood' ||
-      oven.outcome !== 'understood'
-    )
-      return;
-    const body: VesselEdit = {
-      id,
-      name: form.name,
-      shape,
-      firstWidthMeters: base.value,
-      firstWidthText: form.base,
-      secondWidthMeters: top.value,
-      secondWidthText: form.top,
-      depthMeters: depth.value,
-      depthText: form.depth,
-      emptyMassKilograms: empty.value,
-      emptyMassText: form.empty,
-      metal,
-      lid: lid === 'yes',
-      ...(oven.value === undefined ? {} : { ovenLimitCelsius: oven.value }),
-    };
-    void save(() =>
+}
+
+function bodyOf(id: string, pot: Pot, read: ReturnType<typeof understand>): VesselEdit | undefined {
+  const { base, top, depth, empty, oven } = read;
+  if (base.value === undefined || top.value === undefined || depth.value === undefined)
+    return undefined;
+  if (empty.value === undefined || oven.fault || pot.name.trim() === '') return undefined;
+  return {
+    id,
+    name: pot.name,
+    shape: pot.shape,
+    firstWidthMeters: base.value,
+    firstWidthText: pot.base,
+    secondWidthMeters: top.value,
+    secondWidthText: pot.top,
+    depthMeters: depth.value,
+    depthText: pot.depth,
+    emptyMassKilograms: empty.value,
+    emptyMassText: pot.empty,
+    metal: pot.metal,
+    lid: pot.lid === 'yes',
+    ...(oven.value === undefined ? {} : { ovenLimitCelsius: oven.value }),
+  };
+}
+
+/** A pot as it is typed, and how it is written. */
+function useVessel({ vessel, onClose }: Props) {
+  const start = vessel ? written(vessel) : BLANK;
+  const sheet = useEdit({ of: vessel, kind: 'pot', start, onSaved: onClose });
+  const { id, values, save } = sheet;
+  const read = understand(values);
+  const body = bodyOf(id, values, read);
+  const write = async () => {
+    if (!body) return;
+    await save(() =>
       answered(
         vessel
-          ? client.PUT('/api/vessels', { body, params: { header: { 'If-Match': vessel.version } } })
+          ? client.PUT('/api/vessels', { body, ...asSeen(vessel) })
           : client.POST('/api/vessels', { body }),
       ),
     );
   };
   const retire =
     vessel &&
-    (() =>
-      void save(() =>
-        answered(
-          client.PUT('/api/vessels/{id}/retired', {
-            params: {
-              path: { id },
-              query: { retired: true },
-              header: { 'If-Match': vessel.version },
-            },
-          }),
-        ),
-      ));
+    (() => save(() => answered(client.PUT('/api/vessels/{id}/retired', retired(vessel)))));
+  return { sheet, read, ready: body !== undefined, write, retire };
+}
+
+/** A pot with its inside sizes. */
+export function VesselForm(props: Props) {
+  const { vessel, units, onClose } = props;
+  const { sheet, read, ready, write, retire } = useVessel(props);
+  const { values, put, refused } = sheet;
+  const round = values.shape === 'ROUND';
+  const length = ({ value }: { value: number | undefined }) =>
+    value === undefined
+      ? ''
+      : show.text(show.depth(Math.max(0, value), units === 'US' ? 'METRIC' : 'US'));
+  const field = (name: Exclude<Field, 'name'>, label: string, understood: string) => (
+    <SheetField
+      of={sheet}
+      name={name}
+      label={label}
+      pointer={POINTERS[name]}
+      read={read[name]}
+      understood={understood}
+    />
+  );
+  const topEmpty = round ? 'straight' : 'square';
   return (
-    <EditSheet
+    <Sheet
+      of={sheet}
       title={vessel ? `Change ${vessel.name}` : 'Add a pot'}
-      ready={
-        form.name.trim() !== '' && Object.values(read).every((r) => r.outcome === 'understood')
-      }
-      problem={problem}
-      shownAtFields={(Object.keys(FIELDS) as Field[]).some((f) => problem?.at(FIELDS[f]))}
-      onSave={write}
-      onRetire={retire}
+      ready={ready}
+      onAct={write}
       onClose={onClose}
+      atField={Object.values(POINTERS)
+        .map((p) => refused?.at(p))
+        .find(Boolean)}
+      more={retire && <PutOutOfUse onAct={retire} />}
     >
-      {field('name', 'What the cooks call it', '')}
-      <Choices label="Shape" options={SHAPES} chosen={shape} onChoose={setShape} />
-      {field('base', round ? 'Wide inside, at the bottom' : 'Long inside', length(base))}
+      <SheetField of={sheet} name="name" label="What the cooks call it" pointer="/name" autoFocus />
+      <Choices
+        label="Shape"
+        options={SHAPES}
+        chosen={values.shape}
+        onChoose={(to) => put('shape', to)}
+      />
+      {field('base', round ? 'Wide inside, at the bottom' : 'Long inside', length(read.base))}
       {field(
         'top',
         round ? 'Wide inside, at the rim' : 'Wide inside',
-        form.top === '' ? (round ? 'straight' : 'square') : length(top),
+        values.top === '' ? topEmpty : length(read.top),
       )}
-      {field('depth', 'Deep inside', length(depth))}
-      {field('empty', 'Weighs empty', form.empty === '' ? 'never weighed' : '')}
-      <Choices label="Made of, inside" options={METALS} chosen={metal} onChoose={setMetal} />
-      <Choices label="Lid" options={LID} chosen={lid} onChoose={setLid} />
-      {field('oven', 'Hottest oven it bears', form.oven === '' ? 'not for the oven' : '')}
-    </EditSheet>
+      {field('depth', 'Deep inside', length(read.depth))}
+      {field('empty', 'Weighs empty', values.empty === '' ? 'never weighed' : '')}
+      <Choices
+        label="Made of, inside"
+        options={METALS}
+        chosen={values.metal}
+        onChoose={(to) => put('metal', to)}
+      />
+      <Choices label="Lid" options={LID} chosen={values.lid} onChoose={(to) => put('lid', to)} />
+      {field('oven', 'Hottest oven it bears', values.oven === '' ? 'not for the oven' : '')}
+    </Sheet>
   );
 }

@@ -1,2 +1,2 @@
-export { KitchenPage as default } from './KitchenPage';
+export { KitchenPage } from './KitchenPage';
 export { RulesPage } from './RulesPage';

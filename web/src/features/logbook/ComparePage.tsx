@@ -1,30 +1,37 @@
-import { Box, Typography } from '@mui/material';
 import { useQueries } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import { client, type BatchView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { answered } from '../../api/problem';
-import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
-import { FallsOver } from '../../ui/FallsOver';
-import { heatInWords } from '../../ui/heat';
+import { show } from '../../quantities';
+import { dashOf, FallsOver } from '../../ui/FallsOver';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { Text } from '../../ui/text';
+import { facts, told, type Fact } from './facts';
 import { fallOf } from './falls';
+import { Slip, SlipFacts, Slips } from './logbook.styles';
 
-/** Batches and pots side by side, fall lines laid over each other. */
-export function ComparePage() {
-  const [search] = useSearchParams();
-  const ids = (search.get('ids') ?? '').split(',').filter(Boolean);
-  const { data: kitchen } = useKitchen();
+/** The batches that are asked for, those that were found, and how many were not. */
+function useCompared(ids: string[]) {
   const found = useQueries({
     queries: ids.map((id) => ({
       queryKey: ['batches', id],
       queryFn: () => answered(client.GET('/api/batches/{id}', { params: { path: { id } } })),
     })),
   });
-  const batches = found.flatMap((f) => (f.data ? [f.data] : []));
-  const fault = found.find((f) => f.error)?.error;
+  return {
+    batches: found.flatMap((f) => (f.data ? [f.data] : [])),
+    leftOut: found.filter((f) => f.error).length,
+  };
+}
+
+/** Fall lines laid over each other, and below them what tells the batches apart. */
+export function ComparePage() {
+  const [search] = useSearchParams();
+  const ids = (search.get('ids') ?? '').split(',').filter(Boolean);
+  const { data: kitchen } = useKitchen();
+  const { batches, leftOut } = useCompared(ids);
   const zone = kitchen?.settings.zone ?? 'UTC';
   const name = (b: BatchView) => `${b.name}, ${show.day(b.startedAt, zone)}`;
   return (
@@ -33,106 +40,82 @@ export function ComparePage() {
       sub="minutes from the simmer on, mass as a share of what was in the pot then"
       step="Log"
     >
-      {fault && <Note tone="tomato">{fault.message}</Note>}
+      {leftOut > 0 && (
+        <Note>
+          {leftOut} of {ids.length} {leftOut === 1 ? 'is' : 'are'} left out: no such batch is in the
+          logbook, or it cannot be shown.
+        </Note>
+      )}
       {ids.length < 2 && (
-        <Typography>
+        <Text>
           Tick two or more batches in the <Link to="/logbook">logbook</Link>.
-        </Typography>
+        </Text>
       )}
       {batches.length > 0 && (
-        <Box sx={{ maxWidth: sizes.picture }}>
-          <FallsOver
-            falls={batches.map((b) =>
-              fallOf(b, `${b.pot.vessel.name}, ${show.day(b.startedAt, zone)}`),
-            )}
-            title={`Fall lines of ${batches.map(name).join(' and ')}`}
-          />
-        </Box>
+        <FallsOver
+          falls={batches.map((b) =>
+            fallOf(b, `${b.pot.vessel.name}, ${show.day(b.startedAt, zone)}`),
+          )}
+          title={`Fall lines of ${batches.map(name).join(' and ')}`}
+        />
       )}
       {kitchen && batches.length > 0 && (
-        <Box sx={{ overflowX: 'auto' }}>
-          <Box
-            component="table"
-            sx={{
-              borderCollapse: 'collapse',
-              width: '100%',
-              tableLayout: 'fixed',
-              minWidth: sizes.compared,
-              '& th, & td': {
-                textAlign: 'left',
-                p: 0.75,
-                borderBottom: 1,
-                borderColor: 'divider',
-                verticalAlign: 'top',
-              },
-              '& thead th': { fontWeight: 700 },
-              '& tbody th': { fontWeight: 500, color: 'text.secondary', fontSize: sizes.note },
-            }}
-          >
-            <thead>
-              <tr>
-                <th scope="col"> </th>
-                {batches.map((b) => (
-                  <th key={b.id} scope="col">
-                    <Link to={`/logbook/${b.id}`}>{name(b)}</Link>
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows(batches, kitchen.settings.units).map(([label, cells]) => (
-                <tr key={label}>
-                  <th scope="row">{label}</th>
-                  {cells.map((c, i) => (
-                    <td key={batches[i]?.id}>{c}</td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </Box>
-        </Box>
+        <Apart batches={batches} facts={facts(batches, kitchen.settings.units)} name={name} />
       )}
     </Page>
   );
 }
 
-function rows(batches: BatchView[], units: Units): [string, string[]][] {
-  const each = (cell: (b: BatchView) => string) => batches.map(cell);
-  const minutes = (b: BatchView) =>
-    b.end
-      ? (new Date(b.end.endedAt).getTime() - new Date(b.forecast.simmerStartedAt).getTime()) / 1000
-      : undefined;
-  return [
-    ['pot and burner', each((b) => `${b.pot.vessel.name} on ${b.pot.heatSourceName}`)],
-    ['heat and lid', each((b) => `${heatInWords(b.pot.heating)}, lid ${b.pot.lid.toLowerCase()}`)],
-    [
-      'simmered',
-      each((b) => {
-        const s = minutes(b);
-        return s === undefined ? 'still on' : show.text(show.span(s));
-      }),
-    ],
-    [
-      'came out',
-      each((b) =>
-        b.end?.finalMassKilograms === undefined
-          ? 'not weighed'
-          : show.text(show.mass(b.end.finalMassKilograms, units)),
-      ),
-    ],
-    ['planned to come out', each((b) => show.text(show.mass(b.planned.endMassKilograms, units)))],
-    [
-      'solids at the end',
-      each((b) =>
-        show.text(
-          show.percent(b.end?.reachedSolidsFraction ?? b.forecast.equivalentSolidsFraction),
-        ),
-      ),
-    ],
-    [
-      'this pot’s rate',
-      each((b) => `× ${b.forecast.evaporationFactor.toFixed(2)}, ${b.forecast.readings} readings`),
-    ],
-    ['to remember', each((b) => b.end?.note ?? '')],
-  ];
+interface ApartProps {
+  batches: BatchView[];
+  facts: Fact[];
+  name: (b: BatchView) => string;
+}
+/** Each batch with its own line and what is different of it; what is the same of all is said once. */
+function Apart({ batches, facts, name }: ApartProps) {
+  const { same, different } = told(facts);
+  return (
+    <section aria-label="What tells them apart">
+      {same.length > 0 && (
+        <Text tone="muted">
+          The same in all: {same.map((f) => `${f.label} ${f.cells[0]}`).join(' · ')}
+        </Text>
+      )}
+      <Slips>
+        {batches.map((b, i) => (
+          <Slip key={b.id} aria-label={name(b)}>
+            <Sample place={i} />
+            <Text component={Link} to={`/logbook/${b.id}`} tone="ink" bold long>
+              {name(b)}
+            </Text>
+            <SlipFacts>
+              {different.map((f) => (
+                <div key={f.label}>
+                  <dt>{f.label}</dt>
+                  <dd>{f.cells[i] || '–'}</dd>
+                </div>
+              ))}
+            </SlipFacts>
+          </Slip>
+        ))}
+      </Slips>
+    </section>
+  );
+}
+
+/** The line that a batch has in the picture. */
+function Sample({ place }: { place: number }) {
+  return (
+    <svg viewBox="0 0 100 6" width="100" height="6" aria-hidden="true">
+      <line
+        x1="0"
+        x2="100"
+        y1="3"
+        y2="3"
+        stroke="currentColor"
+        strokeWidth="3"
+        strokeDasharray={dashOf(place)}
+      />
+    </svg>
+  );
 }

@@ -1,10 +1,12 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { useTheme } from '@mui/material/styles';
 import { scaleLog, scaleTime } from 'd3-scale';
 import type { PotRates } from '../../api/client';
 import { useRates } from '../../api/logbook';
 import { show } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
+import { BareList } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { RateRow } from './logbook.styles';
 
 const SIZE = { width: 420, height: 58 };
 
@@ -14,15 +16,15 @@ export function Rates({ zone }: { zone: string }) {
   if (data.length === 0) return null;
   return (
     <Box component="section" aria-label="How fast each pot boils off">
-      <Typography variant="h2">How fast each pot boils off</Typography>
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+      <Text variant="h2">How fast each pot boils off</Text>
+      <Text tone="muted" size="small">
         against the assumed rate, batch by batch; plans for a pot start from its own history
-      </Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      </Text>
+      <BareList>
         {data.map((pot) => (
           <Pot key={pot.vesselId} pot={pot} zone={zone} />
         ))}
-      </Box>
+      </BareList>
     </Box>
   );
 }
@@ -34,19 +36,10 @@ function Pot({ pot, zone }: { pot: PotRates; zone: string }) {
   const x = scaleTime([Math.min(...times) - 1, Math.max(...times) + 1], [14, SIZE.width - 14]);
   const y = scaleLog([0.5, 2], [SIZE.height - 6, 6]).clamp(true);
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: columns.rate,
-        columnGap: 2,
-        alignItems: 'center',
-        borderBottom: 1,
-        borderColor: 'divider',
-        py: 0.5,
-      }}
-    >
-      <Typography sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{name}</Typography>
+    <RateRow>
+      <Text bold long>
+        {name}
+      </Text>
       <svg
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         role="img"
@@ -67,12 +60,12 @@ function Pot({ pot, zone }: { pot: PotRates; zone: string }) {
           />
         ))}
       </svg>
-      <Typography sx={{ textAlign: 'right' }}>
+      <Text end>
         <b>× {typicalFactor.toFixed(2)}</b>{' '}
-        <Box component="span" sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+        <Span tone="muted" size="small">
           of {points.length}
-        </Box>
-      </Typography>
-    </Box>
+        </Span>
+      </Text>
+    </RateRow>
   );
 }

@@ -1,3 +1,3 @@
-export { LogbookPage as default } from './LogbookPage';
+export { LogbookPage } from './LogbookPage';
 export { ComparePage } from './ComparePage';
 export { RecordPage } from './RecordPage';

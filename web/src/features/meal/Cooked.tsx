@@ -1,64 +1,42 @@
-import { Box, Button, Typography } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, newId, type StockItem } from '../../api/client';
-import { answered, ProblemError } from '../../api/problem';
+import { answered } from '../../api/problem';
 import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
+import { Text } from '../../ui/text';
 
-/** Once it is cooked: what came from the shelf is off it, and what opened packs left is on it, dated. */
-export function Cooked({
-  id,
-  names,
-  units,
-}: {
+interface Props {
   id: string;
   names: ReadonlyMap<string, string>;
   units: Units;
-}) {
+}
+
+/** Once it is cooked: what came from the shelf is off it, and what opened packs left is on it, dated. */
+export function Cooked({ id, names, units }: Props) {
   const queries = useQueryClient();
-  const [write] = useState(newId);
+  const [writeId] = useState(newId);
   const [left, setLeft] = useState<StockItem[]>();
-  const [fault, setFault] = useState('');
   const tell = async () => {
-    try {
-      setLeft(
-        (
-          await answered(
-            client.POST('/api/meals/{id}/cooked/{writeId}', {
-              params: { path: { id, writeId: write } },
-            }),
-          )
-        ).left,
-      );
-      setFault('');
-      await queries.invalidateQueries({ queryKey: ['stock'] });
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-    }
+    const of = { params: { path: { id, writeId } } };
+    const told = await answered(client.POST('/api/meals/{id}/cooked/{writeId}', of));
+    setLeft(told.left);
+    await queries.invalidateQueries({ queryKey: ['stock'] });
   };
+  if (left === undefined)
+    return (
+      <ActButton variant="outlined" onAct={tell} sx={{ mt: 1 }}>
+        Cooked: what is left goes on the shelf
+      </ActButton>
+    );
   const words = (s: StockItem) =>
     `${show.text(show.mass(s.massKilograms, units))} ${names.get(s.ingredientId) ?? s.ingredientId}${s.useBy ? ` until ${s.useBy}` : ''}`;
   return (
-    <Box sx={{ mt: 1 }}>
-      {left === undefined ? (
-        <Button variant="outlined" onClick={() => void tell()}>
-          Cooked: what is left goes on the shelf
-        </Button>
-      ) : (
-        <Typography role="status" sx={{ fontSize: sizes.note }}>
-          {left.length === 0
-            ? 'Nothing was left in an opened pack.'
-            : `On the shelf, opened today: ${left.map(words).join('; ')}.`}{' '}
-          What came from stock is off it.
-        </Typography>
-      )}
-      {fault && (
-        <Typography role="alert" sx={{ color: 'error.main' }}>
-          {fault}
-        </Typography>
-      )}
-    </Box>
+    <Text role="status" size="note" sx={{ mt: 1 }}>
+      {left.length === 0
+        ? 'Nothing was left in an opened pack.'
+        : `On the shelf, opened today: ${left.map(words).join('; ')}.`}{' '}
+      What came from stock is off it.
+    </Text>
   );
 }

@@ -1,7 +1,6 @@
-import { Typography } from '@mui/material';
 import type { PlacingView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
+import { Text } from '../../ui/text';
 
 /** The pot and the burner that a dish gets, how full it gets, and trays; what does not go in, or has to wait, stands out. */
 export function FitLine({
@@ -24,16 +23,10 @@ export function FitLine({
   const inPots = `in the ${vessels.map((f) => `${f.vessels > 1 ? `${f.vessels} × ` : ''}${f.vesselName}, ${Math.round(f.fullFraction * 100)} % full at ‘${f.title}’`).join('; ')}`;
   const loud = over !== undefined || waitsFor !== undefined;
   return (
-    <Typography
-      sx={{
-        fontSize: sizes.note,
-        color: loud ? 'error.main' : 'text.secondary',
-        fontWeight: loud ? 600 : 500,
-      }}
-    >
+    <Text tone={loud ? 'alarm' : 'muted'} size="note" strong={loud}>
       {over
         ? `${show.text(show.volume(over.volumeCubicMeters, units))} at ‘${over.title}’ do not go into the largest pot, the ${over.vesselName}: make it in several.`
         : `${inPots}${burnerName === undefined ? '' : `; on ${burnerName}`}${waitsFor === undefined ? '' : `; once ${waitsFor} is out of it: no other pot has room`}`}
-    </Typography>
+    </Text>
   );
 }

@@ -1,7 +1,7 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import type { MealView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
+import { Text } from '../../ui/text';
 
 type Dish = MealView['dishes'][number];
 interface Props {
@@ -15,10 +15,10 @@ export function FromBase({ of, stages, units }: Props) {
   const mass = (kilograms: number) => show.text(show.mass(kilograms, units));
   const still = stages.flatMap((s) => s.lines);
   return (
-    <Box sx={{ fontSize: sizes.note, pl: { sm: 2 }, py: 0.5 }}>
+    <Box sx={{ pl: { sm: 2 }, py: 0.5 }}>
       {of.shareMassKilograms > 0 && (
         <>
-          <Typography sx={{ fontSize: sizes.note }}>
+          <Text size="note">
             Take <b>{mass(of.shareMassKilograms)}</b> of {of.baseName}{' '}
             {of.leavesBefore === undefined
               ? 'when it is done'
@@ -28,28 +28,24 @@ export function FromBase({ of, stages, units }: Props) {
               ? `${mass(of.toLoseKilograms)} still to boil off`
               : `let down with ${mass(-of.toLoseKilograms)} of water`}
             .
-          </Typography>
-          <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+          </Text>
+          <Text tone="muted" size="note">
             {still.length === 0
               ? 'Nothing else goes in.'
               : `Still to add: ${still.map((l) => `${mass(l.massKilograms)} ${l.name}`).join(', ')}.`}
-          </Typography>
+          </Text>
           {of.brings.length > 0 && (
-            <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+            <Text tone="muted" size="note">
               The base brings more than it takes of:{' '}
               {of.brings.map((m) => `${m.name}, ${mass(m.massKilograms)}`).join('; ')}.
-            </Typography>
+            </Text>
           )}
         </>
       )}
       {of.warnings.map((w) => (
-        <Typography
-          key={w}
-          role="alert"
-          sx={{ fontSize: sizes.note, color: 'warning.main', fontWeight: 600 }}
-        >
+        <Text key={w} role="alert" tone="warn" size="note" strong>
           {w}
-        </Typography>
+        </Text>
       ))}
     </Box>
   );

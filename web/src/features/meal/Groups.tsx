@@ -1,10 +1,11 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Avoid, MealSheet, MealView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
 import { Pick, TextLine } from '../../ui/fields';
 import { SwapLine } from '../../ui/SwapLine';
+import { Text } from '../../ui/text';
+import { GroupRow } from './meal.styles';
 
 type Group = MealSheet['dishes'][number]['groups'][number];
 interface Edit {
@@ -66,15 +67,8 @@ export function Groups({ dish, made, units, change }: Props) {
     <Box sx={{ pl: { sm: 2 } }}>
       {dish.groups.map((g, i) => (
         <Box key={`${g.name}${i}`} sx={{ mt: 0.75 }}>
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: columns.counted,
-              gap: 1.5,
-              alignItems: 'end',
-            }}
-          >
-            <Typography sx={{ fontWeight: 600 }}>{g.name}</Typography>
+          <GroupRow>
+            <Text strong>{g.name}</Text>
             <Covers
               covers={g.covers}
               onCovers={(covers) => change(dish.groups.with(i, { ...g, covers }))}
@@ -87,7 +81,7 @@ export function Groups({ dish, made, units, change }: Props) {
             >
               ×
             </Button>
-          </Box>
+          </GroupRow>
           {made?.branches[i] && <Parted branch={made.branches[i]} units={units} />}
         </Box>
       ))}
@@ -130,31 +124,27 @@ function Parted({
 }) {
   if (branch.leavesBefore === undefined)
     return (
-      <Typography sx={{ fontSize: sizes.note, color: 'success.main', fontWeight: 600 }}>
+      <Text tone="good" size="note" strong>
         They eat what everybody eats.
-      </Typography>
+      </Text>
     );
   return (
     <Box>
       {branch.shareMassKilograms > 0 && (
-        <Typography sx={{ fontSize: sizes.note }}>
+        <Text size="note">
           Take <b>{show.text(show.mass(branch.shareMassKilograms, units))}</b> out of the common pot
           before ‘{branch.leavesBefore}’
           {branch.afterSeconds > 0 && `, minute ${Math.round(branch.afterSeconds / 60)}`}; it goes
           on by itself.
-        </Typography>
+        </Text>
       )}
       {branch.swaps.map((s, i) => (
         <SwapLine key={i} swap={s} units={units} />
       ))}
       {branch.warnings.map((w) => (
-        <Typography
-          key={w}
-          role="alert"
-          sx={{ fontSize: sizes.note, color: 'error.main', fontWeight: 600 }}
-        >
+        <Text key={w} role="alert" tone="alarm" size="note" strong>
           {w}
-        </Typography>
+        </Text>
       ))}
     </Box>
   );

@@ -1,12 +1,12 @@
-import { Box, Button } from '@mui/material';
-import { useNavigate, useParams } from 'react-router';
+import { Button } from '@mui/material';
+import { useParams } from 'react-router';
 import { useQueryClient } from '@tanstack/react-query';
 import { client, type KitchenView, type MealView } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
 import { useMeal } from '../../api/meals';
 import { answered } from '../../api/problem';
-import { columns } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Pick, TextLine } from '../../ui/fields';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -14,6 +14,10 @@ import { Dishes } from './Dishes';
 import { Mise } from './Mise';
 import { Shopping } from './Shopping';
 import { useMealDraft } from './useMealDraft';
+import { Column } from '../../ui/layout';
+import { useGo } from '../../ui/useGo';
+import { MealGrid, NameAndDay } from './meal.styles';
+import { Pending } from '../../ui/Pending';
 
 const GOALS = [
   ['LEAST_COST', 'least cost'],
@@ -25,73 +29,25 @@ export function MealPage() {
   const { id = '' } = useParams();
   const { data: kitchen } = useKitchen();
   const { data: meal, error } = useMeal(id);
-  if (!kitchen || !meal)
-    return (
-      <Page title="Meal" sub="" step="Size">
-        {error && <Note tone="tomato">{error.message}</Note>}
-      </Page>
-    );
+  if (!kitchen || !meal) return <Pending title="Meal" step="Size" error={error} />;
   return <Written key={id} start={meal} kitchen={kitchen} />;
 }
 
 function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) {
   const { text, meal, change, faultAt, problem } = useMealDraft(start, kitchen);
   const { data: shelf = [] } = useFormulas();
-  const navigate = useNavigate();
-  const queries = useQueryClient();
   const { units, currency } = kitchen.settings;
-  const away = async () => {
-    await answered(
-      client.PUT('/api/meals/{id}/retired', {
-        params: { path: { id: start.id }, query: { retired: true } },
-        parseAs: 'text',
-      }),
-    );
-    await queries.invalidateQueries({ queryKey: ['meals'] });
-    void navigate('/meals');
-  };
-  const acts = (
-    <>
-      <Button onClick={() => void away()}>Put away</Button>
-      <Button
-        component="a"
-        href={`/api/meals/${start.id}/shopping.csv`}
-        download
-        variant="outlined"
-      >
-        List as table
-      </Button>
-      <Button
-        component="a"
-        href={`/api/meals/${start.id}/dishes.csv`}
-        download
-        variant="outlined"
-        disabled={meal.dishes.length === 0}
-      >
-        Dishes as table
-      </Button>
-      <Button
-        component="a"
-        href={`/api/meals/${start.id}/print.pdf`}
-        target="_blank"
-        variant="contained"
-        disabled={meal.dishes.length === 0}
-      >
-        Print
-      </Button>
-    </>
-  );
   return (
     <Page
       title={text.name || 'Meal'}
       sub="one shopping list less what is in stock, one mise en place; every change is kept"
       step="Size"
-      acts={acts}
+      acts={<MealActs id={start.id} isEmpty={meal.dishes.length === 0} />}
     >
       {problem && <Note tone="tomato">{problem.summary}</Note>}
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.meal, columnGap: 4, rowGap: 3 }}>
-        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
-          <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr', gap: 2 }}>
+      <MealGrid>
+        <Column gap={2}>
+          <NameAndDay>
             <TextLine
               label="The meal is called"
               text={text.name}
@@ -104,7 +60,7 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
               options={GOALS}
               onPick={(packGoal) => change({ packGoal })}
             />
-          </Box>
+          </NameAndDay>
           <Dishes
             text={text}
             meal={meal}
@@ -113,10 +69,43 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
             change={change}
             faultAt={faultAt}
           />
-        </Box>
+        </Column>
         <Shopping meal={meal} units={units} currency={currency} />
         <Mise meal={meal} units={units} />
-      </Box>
+      </MealGrid>
     </Page>
+  );
+}
+
+/** Put away, as tables, and printed. */
+function MealActs({ id, isEmpty }: { id: string; isEmpty: boolean }) {
+  const go = useGo();
+  const queries = useQueryClient();
+  const away = async () => {
+    const of = { params: { path: { id }, query: { retired: true } } };
+    await answered(client.PUT('/api/meals/{id}/retired', { ...of, parseAs: 'text' }));
+    await queries.invalidateQueries({ queryKey: ['meals'] });
+    go('/meals');
+  };
+  const file = { component: 'a', variant: 'outlined', download: true } as const;
+  return (
+    <>
+      <ActButton onAct={away}>Put away</ActButton>
+      <Button {...file} href={`/api/meals/${id}/shopping.csv`}>
+        List as table
+      </Button>
+      <Button {...file} href={`/api/meals/${id}/dishes.csv`} disabled={isEmpty}>
+        Dishes as table
+      </Button>
+      <Button
+        component="a"
+        href={`/api/meals/${id}/print.pdf`}
+        target="_blank"
+        variant="contained"
+        disabled={isEmpty}
+      >
+        Print
+      </Button>
+    </>
   );
 }

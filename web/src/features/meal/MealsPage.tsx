@@ -1,16 +1,20 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { client, newId } from '../../api/client';
 import { useMeals } from '../../api/meals';
 import { answered } from '../../api/problem';
+import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { BareList, RuledRow } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { useGo } from '../../ui/useGo';
 
 /** Meals: several formulas with one shopping list. */
 export function MealsPage() {
   const { data: meals, error } = useMeals();
-  const navigate = useNavigate();
+  const go = useGo();
   const queries = useQueryClient();
   const begin = async () => {
     const id = newId();
@@ -21,7 +25,7 @@ export function MealsPage() {
       }),
     );
     await queries.invalidateQueries({ queryKey: ['meals'] });
-    void navigate(`/meals/${id}`);
+    go(`/meals/${id}`);
   };
   return (
     <Page
@@ -29,20 +33,18 @@ export function MealsPage() {
       sub="several formulas, one shopping list, one mise en place"
       step="Size"
       acts={
-        <Button variant="contained" onClick={() => void begin()}>
+        <ActButton variant="contained" onAct={begin}>
           Write a meal
-        </Button>
+        </ActButton>
       }
     >
       {error && <Note tone="tomato">{error.message}</Note>}
       {meals?.length === 0 && (
-        <Typography>
-          No meal yet. Write one, or begin from a plan with ‘Shopping and mise en place’.
-        </Typography>
+        <Text>No meal yet. Write one, or begin from a plan with ‘Shopping and mise en place’.</Text>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <BareList>
         {meals?.map((m) => (
-          <Box component="li" key={m.id} sx={{ borderBottom: 1, borderColor: 'divider', py: 1 }}>
+          <RuledRow key={m.id}>
             <Box
               component={Link}
               to={`/meals/${m.id}`}
@@ -50,9 +52,9 @@ export function MealsPage() {
             >
               {m.name}
             </Box>
-          </Box>
+          </RuledRow>
         ))}
-      </Box>
+      </BareList>
     </Page>
   );
 }

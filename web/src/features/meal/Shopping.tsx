@@ -1,8 +1,9 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import type { MealView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { Purchases } from '../../ui/Purchases';
 import { Cooked } from './Cooked';
+import { Text } from '../../ui/text';
 
 /** One list for all, less what is in stock. */
 export function Shopping({
@@ -16,19 +17,17 @@ export function Shopping({
 }) {
   return (
     <Box component="section" aria-label="Shopping list" sx={{ minWidth: 0 }}>
-      <Typography variant="h2">To buy</Typography>
+      <Text variant="h2">To buy</Text>
       {meal.shopping.length === 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>
-          Add a dish: what it takes stands here.
-        </Typography>
+        <Text tone="muted">Add a dish: what it takes stands here.</Text>
       )}
       <Purchases purchases={meal.shopping} units={units} currency={currency} />
       {meal.costBought !== undefined && meal.costUsed !== undefined && meal.shopping.length > 0 && (
-        <Typography sx={{ mt: 0.5 }}>
+        <Text sx={{ mt: 0.5 }}>
           <b>{show.text(show.money(meal.costBought, currency))}</b> for all packs,{' '}
           {show.text(show.money(meal.costUsed, currency))} goes into the pots, stock counted at its
           price
-        </Typography>
+        </Text>
       )}
       {meal.shopping.length > 0 && (
         <Cooked

@@ -1,2 +1,2 @@
-export { MealsPage as default } from './MealsPage';
+export { MealsPage } from './MealsPage';
 export { MealPage } from './MealPage';

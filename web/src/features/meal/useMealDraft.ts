@@ -1,10 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { client, type KitchenView, type MealSheet, type MealView } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered, ProblemError } from '../../api/problem';
 import { parseQuantity } from '../../quantities';
+import { useFields } from '../../ui/useFields';
 
 type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
@@ -83,7 +84,7 @@ export function meant(
 /** A meal while it is written: every change is kept by itself. */
 export function useMealDraft(start: MealView, kitchen: KitchenView) {
   const queries = useQueryClient();
-  const [text, setText] = useState(() => textOf(start.sheet));
+  const { values: text, change } = useFields(useMemo(() => textOf(start.sheet), [start.sheet]));
   const [meal, setMeal] = useState(start);
   const [problem, setProblem] = useState<ProblemError>();
   const version = useRef(start.version);
@@ -110,7 +111,7 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
           setMeal(now);
           setProblem(undefined);
           queries.setQueryData(['meals', start.id], now);
-          void queries.invalidateQueries({ queryKey: ['meals'], exact: true });
+          queries.invalidateQueries({ queryKey: ['meals'], exact: true }).catch(reportError);
         },
         (e: unknown) => {
           if (e instanceof ProblemError) setProblem(e);
@@ -120,10 +121,6 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
     }, WAIT_MS);
     return () => clearTimeout(timer);
   }, [body, start.id, queries]);
-  const change = useCallback(
-    (to: Partial<MealText>) => setText((from) => ({ ...from, ...to })),
-    [],
-  );
   return {
     text,
     meal,

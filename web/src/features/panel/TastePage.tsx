@@ -1,25 +1,19 @@
 import { usePolling } from '../../api/changes';
-import { Box, Button, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { client, newId, type TasterView } from '../../api/client';
+import { client, device, type TasterView } from '../../api/client';
 import { answered, ProblemError } from '../../api/problem';
-import { faces, sizes } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
 import { TextLine } from '../../ui/fields';
+import { Column } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { useSheet } from '../../ui/useSheet';
+import { PlaceButton, TasterScreen } from './panel.styles';
 
 const REFRESH_MS = 4000;
-const KEPT = 'urnstew.device';
-
-/** This phone, so that it keeps its seat. */
-function device(): string {
-  const known = localStorage.getItem(KEPT);
-  if (known) return known;
-  const made = newId();
-  localStorage.setItem(KEPT, made);
-  return made;
-}
 
 /** On a taster's phone: cups by their numbers alone, in this seat's order; tapped the best first. */
 export function TastePage() {
@@ -32,19 +26,7 @@ export function TastePage() {
     refetchInterval: usePolling(REFRESH_MS),
   });
   return (
-    <Box
-      component="main"
-      sx={{
-        minHeight: '100dvh',
-        bgcolor: 'background.paper',
-        p: 2.5,
-        maxWidth: sizes.phone,
-        mx: 'auto',
-        display: 'flex',
-        flexDirection: 'column',
-        gap: 2,
-      }}
-    >
+    <TasterScreen>
       {error && (
         <Note tone="tomato">{error instanceof ProblemError ? error.summary : error.message}</Note>
       )}
@@ -52,62 +34,68 @@ export function TastePage() {
         (data.closed ? (
           <Closed />
         ) : (
-          <Taste key={data.ranked.join()} seat={data} path={path} onVoted={() => void refetch()} />
+          <Taste key={data.ranked.join()} seat={data} path={path} onVoted={refetch} />
         ))}
-    </Box>
+    </TasterScreen>
   );
 }
 
 const Closed = () => (
   <>
-    <Typography variant="h1">The tasting is closed</Typography>
-    <Typography>Thank you. Ask the host what was in the cups.</Typography>
+    <Text variant="h1">The tasting is closed</Text>
+    <Text>Thank you. Ask the host what was in the cups.</Text>
   </>
 );
 
-function Taste({
-  seat,
-  path,
-  onVoted,
-}: {
+interface TasteProps {
   seat: TasterView;
   path: { id: string; device: string };
-  onVoted: () => void;
-}) {
-  const [order, setOrder] = useState<number[]>([]);
-  const [note, setNote] = useState('');
-  const [fault, setFault] = useState<string>();
+  onVoted: () => Promise<unknown>;
+}
+
+function Taste({ seat, path, onVoted }: TasteProps) {
   const [again, setAgain] = useState(false);
+  if (seat.ranked.length > 0 && !again)
+    return <Thanks seat={seat} onAgain={() => setAgain(true)} />;
+  return (
+    <Answer
+      seat={seat}
+      path={path}
+      onVoted={async () => {
+        setAgain(false);
+        await onVoted();
+      }}
+    />
+  );
+}
+
+function Thanks({ seat, onAgain }: { seat: TasterView; onAgain: () => void }) {
+  const words =
+    seat.codes.length === 2
+      ? `You like ${seat.ranked[0]} better.`
+      : `Your order: ${seat.ranked.join(', ')}.`;
+  return (
+    <>
+      <Text variant="h1">Thank you</Text>
+      <Text size="lead">{words}</Text>
+      <Button size="large" variant="outlined" onClick={onAgain}>
+        Answer anew
+      </Button>
+    </>
+  );
+}
+
+/** Cups are tapped, the best first; the one that is left is the last. */
+function Answer({ seat, path, onVoted }: TasteProps) {
+  const [order, setOrder] = useState<number[]>([]);
+  const { values, put, attempt, refused } = useSheet({ note: '' });
   const pair = seat.codes.length === 2;
   const places = pair ? 1 : seat.codes.length;
-  if (seat.ranked.length > 0 && !again) {
-    return (
-      <>
-        <Typography variant="h1">Thank you</Typography>
-        <Typography sx={{ fontSize: sizes.lead }}>
-          {pair ? `You like ${seat.ranked[0]} better.` : `Your order: ${seat.ranked.join(', ')}.`}
-        </Typography>
-        <Button variant="outlined" sx={{ minHeight: sizes.target }} onClick={() => setAgain(true)}>
-          Answer anew
-        </Button>
-      </>
-    );
-  }
   const send = async () => {
     const codes = [...order, ...seat.codes.filter((c) => !order.includes(c))];
-    try {
-      await answered(
-        client.PUT('/api/panels/{id}/seats/{device}/vote', {
-          params: { path },
-          body: { codes, note },
-        }),
-      );
-      setAgain(false);
-      onVoted();
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-    }
+    const to = { params: { path }, body: { codes, note: values.note } };
+    if (await attempt(() => answered(client.PUT('/api/panels/{id}/seats/{device}/vote', to))))
+      await onVoted();
   };
   const tap = (code: number) =>
     setOrder(
@@ -115,46 +103,47 @@ function Taste({
     );
   return (
     <>
-      <Typography variant="h1">Seat {seat.seat}: taste in this order</Typography>
-      <Typography sx={{ fontSize: sizes.lead }}>
+      <Text variant="h1">Seat {seat.seat}: taste in this order</Text>
+      <Text size="lead">
         {pair
           ? 'The upper one first. Then tap the one that you like better.'
           : 'From the first to the last, then tap them: the best first, the worst last.'}{' '}
         A clean spoon for each; water between.
-      </Typography>
+      </Text>
       <Note>Of all the cups together: {seat.contains}. Do not taste what you must not have.</Note>
-      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25 }}>
+      <Column gap={1.25}>
         {seat.codes.map((code) => {
           const place = order.indexOf(code);
           return (
-            <Button
+            <PlaceButton
               key={code}
               variant={place < 0 ? 'outlined' : 'contained'}
               onClick={() => tap(code)}
               aria-pressed={place >= 0}
-              sx={{ minHeight: sizes.taste, justifyContent: 'space-between', px: 3 }}
             >
-              <Box component="span" sx={{ fontFamily: faces.figures, fontSize: sizes.figureLarge }}>
+              <Span size="large" figures>
                 {code}
-              </Box>
-              <Box component="span" sx={{ fontSize: sizes.lead }}>
-                {placeWords(place, pair, places)}
-              </Box>
-            </Button>
+              </Span>
+              <Span size="lead">{placeWords(place, pair, places)}</Span>
+            </PlaceButton>
           );
         })}
-      </Box>
-      <TextLine label="A word about them, if you like" text={note} onText={setNote} />
-      {fault && <Note tone="tomato">{fault}</Note>}
-      <Button
+      </Column>
+      <TextLine
+        label="A word about them, if you like"
+        text={values.note}
+        onText={(to) => put('note', to)}
+      />
+      {refused && <Note tone="tomato">{refused.summary}</Note>}
+      <ActButton
+        size="large"
         variant="contained"
         color="success"
         disabled={order.length < places}
-        sx={{ minHeight: sizes.target }}
-        onClick={() => void send()}
+        onAct={send}
       >
         Send
-      </Button>
+      </ActButton>
     </>
   );
 }

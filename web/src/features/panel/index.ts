@@ -1,2 +1,2 @@
-export { PanelPage as default } from './PanelPage';
+export { PanelPage } from './PanelPage';
 export { TastePage } from './TastePage';

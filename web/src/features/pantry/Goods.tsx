@@ -1,8 +1,10 @@
-import { Box, Button, Typography } from '@mui/material';
 import { memo } from 'react';
 import type { IngredientView, KitchenView } from '../../api/client';
 import { show } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
+import { Jar } from '../../ui/Jar';
+import { BareList } from '../../ui/layout';
+import { Span, Text } from '../../ui/text';
+import { GoodsItem, GoodsPress } from './pantry.styles';
 import { ALLERGENS } from './words';
 
 interface Props {
@@ -14,83 +16,58 @@ interface Props {
 /** Ingredients with what a cook asks of them first. */
 export const Goods = memo(function Goods({ goods, kitchen, onEdit }: Props) {
   return (
-    <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+    <BareList>
       {goods.map((g) => (
-        <Row key={g.id} of={g} kitchen={kitchen} onEdit={() => onEdit(g)} />
+        <GoodsItem key={g.id} retired={g.retired}>
+          <GoodsPress onClick={() => onEdit(g)}>
+            <Jar solidsFraction={g.solidsFraction} />
+            <Ingredient of={g} kitchen={kitchen} />
+          </GoodsPress>
+        </GoodsItem>
       ))}
-    </Box>
+    </BareList>
   );
 });
 
-function Row({
-  of,
-  kitchen,
-  onEdit,
-}: {
-  of: IngredientView;
-  kitchen: KitchenView;
-  onEdit: () => void;
-}) {
+function Ingredient({ of, kitchen }: { of: IngredientView; kitchen: KitchenView }) {
   const { content: c } = of;
   const { units, currency } = kitchen.settings;
   const carries = c.allergens.map((a) => ALLERGENS[a]).toSorted();
+  const piece =
+    c.pieceMassKilograms === undefined
+      ? ''
+      : `${c.pieceName} ${show.text(show.mass(c.pieceMassKilograms, units))}`;
+  const facts = [`${show.text(show.percent(of.solidsFraction))} solids`, piece];
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: columns.goods,
-        columnGap: 2,
-        py: 0.8,
-        borderBottom: 1,
-        borderColor: 'divider',
-        alignItems: 'baseline',
-        opacity: of.retired ? 0.6 : 1,
-      }}
-    >
-      <Typography sx={{ fontWeight: 600 }}>
-        {c.name}
-        {of.retired && ', put away'}
-        {of.own && !of.retired && (
-          <Box
-            component="span"
-            sx={{ fontSize: sizes.small, fontWeight: 500, color: 'text.secondary' }}
-          >
-            {' '}
-            ours
-          </Box>
-        )}
-      </Typography>
-      <Typography sx={{ fontSize: sizes.note, display: { xs: 'none', md: 'block' } }}>
-        {show.text(show.percent(of.solidsFraction))} solids
-      </Typography>
-      <Typography
-        sx={{ fontSize: sizes.note, color: 'text.secondary', gridColumn: { xs: 1, md: 'auto' } }}
-      >
-        {c.packs
-          .map(
-            (p) =>
-              `${p.loose ? show.text(show.money((p.price ?? 0) / p.netMassKilograms, currency)) + ' a kg' : `${p.name} ${p.price === undefined ? 'no price' : show.money(p.price, currency).value}`}`,
-          )
-          .join(', ') || 'not bought'}
-      </Typography>
-      <Typography
-        sx={{ fontSize: sizes.note, color: 'text.secondary', gridColumn: { xs: 1, md: 'auto' } }}
-      >
-        {carries.length > 0
-          ? carries.join(', ')
-          : c.pieceMassKilograms === undefined
-            ? ''
-            : `${c.pieceName} ${show.text(show.mass(c.pieceMassKilograms, units))}`}
-      </Typography>
-      <Button
-        size="small"
-        aria-label={`Open ${c.name}`}
-        onClick={onEdit}
-        sx={{ gridRow: { xs: 1, md: 'auto' }, gridColumn: { xs: 2, md: 'auto' } }}
-      >
-        Open
-      </Button>
-    </Box>
+    <>
+      <span>
+        <Text component="span" bold long sx={{ display: 'block' }}>
+          {c.name}
+          {of.retired && ', put away'}
+          {of.own && !of.retired && (
+            <Span tone="muted" size="small" plain>
+              {' '}
+              ours
+            </Span>
+          )}
+        </Text>
+        <Span tone="muted" size="note">
+          {facts.filter(Boolean).join(' · ')}
+          {carries.length > 0 && ' · '}
+          <Span tone="warn" strong>
+            {carries.join(', ')}
+          </Span>
+        </Span>
+      </span>
+      <Span size="note" end>
+        {c.packs.map((p) => packWords(p, currency)).join(', ') || 'not bought'}
+      </Span>
+    </>
   );
+}
+
+function packWords(p: IngredientView['content']['packs'][number], currency: string): string {
+  if (p.loose)
+    return `${show.text(show.money((p.price ?? 0) / p.netMassKilograms, currency))} a kg`;
+  return `${p.name} ${p.price === undefined ? 'no price' : show.money(p.price, currency).value}`;
 }

@@ -1,7 +1,8 @@
-import { Box, Button, Checkbox, FormControlLabel, Typography } from '@mui/material';
-import { sizes } from '../../theme/tokens';
+import { Box, Button, Checkbox, FormControlLabel } from '@mui/material';
 import { TextLine } from '../../ui/fields';
 import type { PackText } from './ingredientForm';
+import { Text } from '../../ui/text';
+import { PackRow } from './pantry.styles';
 
 interface Props {
   packs: PackText[];
@@ -17,20 +18,12 @@ export function PackFields({ packs, change, currency, pricedOn, faultAt }: Props
     change(packs.map((p, i) => (i === at ? { ...p, ...to } : p)));
   return (
     <Box>
-      <Typography variant="h2">Packs and prices</Typography>
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+      <Text variant="h2">Packs and prices</Text>
+      <Text tone="muted" size="small">
         {pricedOn ? `Your prices of ${pricedOn}.` : 'These prices are invented: write your own.'}
-      </Typography>
+      </Text>
       {packs.map((p, i) => (
-        <Box
-          key={i}
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr auto auto' },
-            gap: 2,
-            alignItems: 'center',
-          }}
-        >
+        <PackRow key={i}>
           <TextLine
             label="Pack"
             hidden
@@ -71,7 +64,7 @@ export function PackFields({ packs, change, currency, pricedOn, faultAt }: Props
           >
             ×
           </Button>
-        </Box>
+        </PackRow>
       ))}
       <Button
         size="small"

@@ -1,11 +1,9 @@
-import { Box, Button, TextField, Typography } from '@mui/material';
+import { Box, Button, TextField } from '@mui/material';
 import { useDeferredValue, useState } from 'react';
 import type { IngredientView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
 import { usePantry } from '../../api/pantry';
-import { columns } from '../../theme/tokens';
 import { Pick } from '../../ui/fields';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { AvoidList } from './AvoidList';
 import { Goods } from './Goods';
@@ -13,6 +11,10 @@ import { IngredientSheet } from './IngredientSheet';
 import { Stock } from './Stock';
 import { TableIn } from './TableIn';
 import { KINDS } from './words';
+import { Column, Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { PantryGrid } from './pantry.styles';
+import { Pending } from '../../ui/Pending';
 
 type Kind = IngredientView['content']['kind'] | 'ALL';
 const KIND_OPTIONS = [['ALL', 'every shelf'], ...Object.entries(KINDS)] as [Kind, string][];
@@ -26,11 +28,7 @@ export function PantryPage() {
   const [editing, setEditing] = useState<{ of: IngredientView | undefined }>();
   const wanted = useDeferredValue(words.trim().toLowerCase());
   if (!kitchen || !goods)
-    return (
-      <Page title="Pantry" sub="what there is to cook with">
-        {error && <Note tone="tomato">{error.message}</Note>}
-      </Page>
-    );
+    return <Pending title="Pantry" sub="what there is to cook with" error={error} />;
   const shown = goods.filter(
     (g) =>
       (kind === 'ALL' || g.content.kind === kind) &&
@@ -53,9 +51,9 @@ export function PantryPage() {
       sub={`${goods.filter((g) => !g.retired).length} ingredients; shipped prices are invented until you write your own`}
       acts={acts}
     >
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns.kitchen, gap: 4 }}>
+      <PantryGrid>
         <Box sx={{ minWidth: 0 }}>
-          <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-end', mb: 1, flexWrap: 'wrap' }}>
+          <Row gap={2} align="end" wrap sx={{ mb: 1 }}>
             <TextField
               label="Find an ingredient"
               value={words}
@@ -66,25 +64,15 @@ export function PantryPage() {
             <Box sx={{ width: 180 }}>
               <Pick label="Shelf" value={kind} options={KIND_OPTIONS} onPick={setKind} />
             </Box>
-          </Box>
-          {shown.length === 0 && (
-            <Typography>Nothing of that name. Add it with its label in hand.</Typography>
-          )}
+          </Row>
+          {shown.length === 0 && <Text>Nothing of that name. Add it with its label in hand.</Text>}
           <Goods goods={shown} kitchen={kitchen} onEdit={(of) => setEditing({ of })} />
         </Box>
-        <Box
-          sx={{
-            display: 'flex',
-            flexDirection: 'column',
-            gap: 3,
-            minWidth: 0,
-            order: { xs: -1, md: 0 },
-          }}
-        >
+        <Column gap={3} sx={{ order: { xs: -1, md: 0 } }}>
           <Stock goods={goods} kitchen={kitchen} />
           <AvoidList goods={goods} />
-        </Box>
-      </Box>
+        </Column>
+      </PantryGrid>
       {editing && (
         <IngredientSheet
           key={editing.of?.id ?? 'new'}

@@ -1,103 +1,68 @@
-import { useNow } from '../../api/clock';
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { client, type IngredientView, type KitchenView, type StockItem } from '../../api/client';
+import { useNow } from '../../api/clock';
 import { useStock } from '../../api/pantry';
 import { answered } from '../../api/problem';
-import { show } from '../../quantities';
-import { sizes } from '../../theme/tokens';
+import { show, type Units } from '../../quantities';
+import { ActButton } from '../../ui/ActButton';
+import { BareList, Row } from '../../ui/layout';
+import { Text, type Tone } from '../../ui/text';
 import { StockForm } from './StockForm';
+import { StockRow } from './pantry.styles';
 
 const DAY_MS = 86_400_000;
-
 const MINUTE_MS = 60_000;
 
+interface Props {
+  goods: IngredientView[];
+  kitchen: KitchenView;
+}
+
 /** What is on the shelf and open, the first to be used first. */
-export function Stock({ goods, kitchen }: { goods: IngredientView[]; kitchen: KitchenView }) {
-  const queries = useQueryClient();
+export function Stock({ goods, kitchen }: Props) {
   const { data: stock = [] } = useStock();
   const [adding, setAdding] = useState(false);
   const [last, setLast] = useState<StockItem>();
-  const { units, zone } = kitchen.settings;
+  const take = useTake(setLast);
   const now = useNow(MINUTE_MS);
   const name = (id: string) => goods.find((g) => g.id === id)?.content.name ?? id;
-  const today = new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(new Date(now));
-  const take = async (item: StockItem, gone: boolean) => {
-    const changed = await answered(
-      client.PUT('/api/pantry/stock/{id}/gone', {
-        params: { path: { id: item.id }, query: { gone }, header: { 'If-Match': item.version } },
-      }),
-    );
-    setLast(gone ? changed : undefined);
-    await queries.invalidateQueries({ queryKey: ['stock'] });
-  };
+  const today = new Intl.DateTimeFormat('en-CA', { timeZone: kitchen.settings.zone }).format(
+    new Date(now),
+  );
   return (
     <Box component="section" aria-label="In stock">
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Typography variant="h2">In stock and open</Typography>
+      <Row gap={0} align="baseline" between>
+        <Text variant="h2">In stock and open</Text>
         <Button size="small" onClick={() => setAdding(true)}>
           Put in
         </Button>
-      </Box>
+      </Row>
       {stock.length === 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>
+        <Text tone="muted">
           Nothing is written down. What is here is taken off every shopping list.
-        </Typography>
+        </Text>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {stock.map((s) => {
-          const due = s.useBy === undefined ? undefined : dueIn(s.useBy, today);
-          return (
-            <Box
-              component="li"
-              key={s.id}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: '1fr auto',
-                py: 0.5,
-                borderBottom: 1,
-                borderColor: 'divider',
-                alignItems: 'center',
-              }}
-            >
-              <Box>
-                <Typography sx={{ overflowWrap: 'anywhere' }}>
-                  <b>{show.text(show.mass(s.massKilograms, units))}</b> {name(s.ingredientId)}
-                  {s.note && `, ${s.note}`}
-                  {s.code && ` · ${s.code}`}
-                </Typography>
-                {due && (
-                  <Typography
-                    sx={{
-                      fontSize: sizes.small,
-                      fontWeight: 600,
-                      color: due.late ? 'error.main' : due.soon ? 'warning.main' : 'text.secondary',
-                    }}
-                  >
-                    {s.openedOn ? 'open, ' : ''}
-                    {due.words}
-                  </Typography>
-                )}
-              </Box>
-              <Button
-                size="small"
-                aria-label={`${name(s.ingredientId)} is gone`}
-                onClick={() => void take(s, true)}
-              >
-                Gone
-              </Button>
-            </Box>
-          );
-        })}
-      </Box>
+      <BareList>
+        {stock.map((s) => (
+          <Item
+            key={s.id}
+            item={s}
+            name={name(s.ingredientId)}
+            today={today}
+            units={kitchen.settings.units}
+            onGone={() => take(s, true)}
+          />
+        ))}
+      </BareList>
       {last && (
-        <Typography sx={{ fontSize: sizes.note }}>
+        <Text size="note">
           {name(last.ingredientId)} is gone.{' '}
-          <Button size="small" onClick={() => void take(last, false)}>
+          <ActButton size="small" onAct={() => take(last, false)}>
             Put it back
-          </Button>
-        </Typography>
+          </ActButton>
+        </Text>
       )}
       {adding && (
         <StockForm goods={goods} kitchen={kitchen} today={today} onClose={() => setAdding(false)} />
@@ -106,23 +71,58 @@ export function Stock({ goods, kitchen }: { goods: IngredientView[]; kitchen: Ki
   );
 }
 
+/** Takes something out of the stock, or puts the last one back. */
+function useTake(onLast: (item: StockItem | undefined) => void) {
+  const queries = useQueryClient();
+  return async (item: StockItem, gone: boolean) => {
+    const params = {
+      path: { id: item.id },
+      query: { gone },
+      header: { 'If-Match': item.version },
+    };
+    const changed = await answered(client.PUT('/api/pantry/stock/{id}/gone', { params }));
+    onLast(gone ? changed : undefined);
+    await queries.invalidateQueries({ queryKey: ['stock'] });
+  };
+}
+
+interface ItemProps {
+  item: StockItem;
+  name: string;
+  today: string;
+  units: Units;
+  onGone: () => Promise<void>;
+}
+function Item({ item: s, name, today, units, onGone }: ItemProps) {
+  const due = s.useBy === undefined ? undefined : dueIn(s.useBy, today);
+  return (
+    <StockRow>
+      <Box>
+        <Text long>
+          <b>{show.text(show.mass(s.massKilograms, units))}</b> {name}
+          {s.note && `, ${s.note}`}
+          {s.code && ` · ${s.code}`}
+        </Text>
+        {due && (
+          <Text tone={due.tone} size="small" strong>
+            {s.openedOn ? 'open, ' : ''}
+            {due.words}
+          </Text>
+        )}
+      </Box>
+      <ActButton size="small" aria-label={`${name} is gone`} onAct={onGone}>
+        Gone
+      </ActButton>
+    </StockRow>
+  );
+}
+
 /** How long something is still good, in words. */
-function dueIn(useBy: string, today: string): { words: string; late: boolean; soon: boolean } {
+function dueIn(useBy: string, today: string): { words: string; tone: Tone } {
   const days = Math.round((Date.parse(useBy) - Date.parse(today)) / DAY_MS);
   if (days < 0)
-    return {
-      words: `past its day since ${useBy}: look at it, then discard it`,
-      late: true,
-      soon: true,
-    };
-  return {
-    words:
-      days === 0
-        ? 'use it today'
-        : days === 1
-          ? 'use it by tomorrow'
-          : `use it by ${useBy}, in ${days} days`,
-    late: false,
-    soon: days <= 1,
-  };
+    return { words: `past its day since ${useBy}: look at it, then discard it`, tone: 'alarm' };
+  if (days === 0) return { words: 'use it today', tone: 'warn' };
+  if (days === 1) return { words: 'use it by tomorrow', tone: 'warn' };
+  return { words: `use it by ${useBy}, in ${days} days`, tone: 'muted' };
 }

@@ -5,9 +5,10 @@ import {
   DialogContent,
   DialogTitle,
   LinearProgress,
-  Typography,
 } from '@mui/material';
 import { useRef } from 'react';
+import { Text } from '../../ui/text';
+import { useAct } from '../../ui/useAct';
 import { useTable } from './useTable';
 
 /** Takes a table of ingredients or prices in: good rows are taken, bad ones reported by line. */
@@ -15,9 +16,7 @@ export function TableIn() {
   const picker = useRef<HTMLInputElement>(null);
   const { share, report, take, stop, close } = useTable();
   const under = share !== undefined;
-  const chosen = async (file: File | undefined) => {
-    if (file) take(await file.text());
-  };
+  const { act } = useAct();
   return (
     <>
       <Button variant="outlined" disabled={under} onClick={() => picker.current?.click()}>
@@ -30,7 +29,8 @@ export function TableIn() {
         hidden
         aria-label="Pantry table"
         onChange={(e) => {
-          void chosen(e.target.files?.[0]);
+          const file = e.target.files?.[0];
+          if (file) act(async () => take(await file.text()));
           e.target.value = '';
         }}
       />
@@ -50,7 +50,7 @@ export function TableIn() {
             />
           )}
           {report.map((r) => (
-            <Typography key={r}>{r}</Typography>
+            <Text key={r}>{r}</Text>
           ))}
         </DialogContent>
         <DialogActions>

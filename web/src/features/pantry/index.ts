@@ -1,1 +1,1 @@
-export { PantryPage as default } from './PantryPage';
+export { PantryPage } from './PantryPage';

@@ -75,7 +75,7 @@ export function useTable() {
   };
   return {
     ...state,
-    take: (text: string) => void take(text),
+    take,
     stop: () => {
       stopped.current = true;
     },

@@ -64,3 +64,6 @@ export function avoidWords(avoid: Avoid, goods: readonly IngredientView[]): stri
   const words: Record<string, string> = avoid.kind === 'ALLERGEN' ? ALLERGENS : TRAITS;
   return words[avoid.key] ?? avoid.key.toLowerCase();
 }
+
+export const entries = <T extends string>(of: Record<T, string>): [T, string][] =>
+  Object.entries(of) as [T, string][];

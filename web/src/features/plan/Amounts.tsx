@@ -1,24 +1,26 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { memo } from 'react';
 import type { AmountView, PlanView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { faces, sizes } from '../../theme/tokens';
 import { ShowWorking } from '../../ui/ShowWorking';
+import { BareList, Row } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
+import { AmountRow } from './plan.styles';
 
 /** What goes into the pot, in both systems, with first doses. */
 export const Amounts = memo(function Amounts({ plan, units }: { plan: PlanView; units: Units }) {
   const working = plan.workings.find((w) => w.figure === 'amounts');
   return (
     <Box>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Typography variant="h2">Into the pot</Typography>
+      <Row gap={0} align="baseline" between>
+        <Text variant="h2">Into the pot</Text>
         {working && <ShowWorking working={working} title="Into the pot" words="how much" />}
-      </Box>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      </Row>
+      <BareList>
         {plan.amounts.map((a, i) => (
           <Line key={`${a.ingredientId}${i}`} amount={a} units={units} />
         ))}
-      </Box>
+      </BareList>
     </Box>
   );
 });
@@ -32,40 +34,21 @@ function Line({ amount, units }: { amount: AmountView; units: Units }) {
   const other =
     units === 'METRIC' ? measured(amount) : show.text(show.mass(amount.massKilograms, 'METRIC'));
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '1fr auto',
-        columnGap: 2,
-        py: 0.9,
-        borderBottom: 1,
-        borderColor: 'divider',
-      }}
-    >
-      <Typography>{amount.name}</Typography>
-      <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, textAlign: 'right' }}>
+    <AmountRow>
+      <Text>{amount.name}</Text>
+      <Text figures end>
         {first.value}
-        <Box
-          component="span"
-          sx={{
-            fontSize: sizes.small,
-            ml: 0.4,
-            color: 'text.secondary',
-            fontFamily: faces.text,
-            fontWeight: 500,
-          }}
-        >
+        <Span tone="muted" size="small" plain sx={{ ml: 0.4 }}>
           {first.unit}
-        </Box>
-      </Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+        </Span>
+      </Text>
+      <Text tone="muted" size="note">
         {[amount.note, doses(amount, units)].filter(Boolean).join(' · ')}
-      </Typography>
-      <Typography sx={{ fontSize: sizes.note, color: 'text.secondary', textAlign: 'right' }}>
+      </Text>
+      <Text tone="muted" size="note" end>
         {other}
-      </Typography>
-    </Box>
+      </Text>
+    </AmountRow>
   );
 }
 

@@ -1,49 +1,37 @@
-import { Button, Typography } from '@mui/material';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { client, newId, type PlanRequest } from '../../api/client';
-import { answered, ProblemError } from '../../api/problem';
+import { answered } from '../../api/problem';
+import { ActButton } from '../../ui/ActButton';
+import { useGo } from '../../ui/useGo';
 
 /** Takes a plan on to its shopping list, mise en place and printed pages. */
 export function ForShopping({ request, name }: { request: PlanRequest; name: string }) {
-  const navigate = useNavigate();
-  const [fault, setFault] = useState('');
-  const go = async () => {
+  const go = useGo();
+  const begin = async () => {
     const id = newId();
-    const { formulaId, schools, covers, servingMassKilograms, servingText, targetSolidsFraction } =
-      request;
+    const { formulaId, schools, covers, targetSolidsFraction: target } = request;
     const dish = {
       formulaId,
       schools,
       covers,
-      servingMassKilograms,
-      servingText,
+      servingMassKilograms: request.servingMassKilograms,
+      servingText: request.servingText,
       groups: [],
-      ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }),
+      ...(target === undefined ? {} : { targetSolidsFraction: target }),
     };
-    try {
-      await answered(
-        client.PUT('/api/meals/{id}', {
-          params: { path: { id }, header: { 'If-Match': 0 } },
-          body: { name, packGoal: request.packGoal, dishes: [dish] },
-        }),
-      );
-      void navigate(`/meals/${id}`);
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e;
-      setFault(e.summary);
-    }
+    await answered(
+      client.PUT('/api/meals/{id}', {
+        params: { path: { id }, header: { 'If-Match': 0 } },
+        body: { name, packGoal: request.packGoal, dishes: [dish] },
+      }),
+    );
+    go(`/meals/${id}`);
   };
   return (
     <>
-      <Button variant="outlined" onClick={() => void go()}>
+      <ActButton variant="outlined" onAct={begin}>
         Shopping and mise en place
-      </Button>
-      {fault && (
-        <Typography role="alert" sx={{ color: 'error.main' }}>
-          {fault}
-        </Typography>
-      )}
+      </ActButton>
       <Link to="/meals">Meals of several sauces</Link>
     </>
   );

@@ -1,8 +1,10 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { useReady } from '../../api/lots';
 import { show, type Units } from '../../quantities';
 import type { PlanForm } from './form';
+import { Well } from '../../ui/layout';
+import { Text } from '../../ui/text';
 
 interface Props {
   formulaId: string;
@@ -22,12 +24,8 @@ export function InTubs({ formulaId, wantedKilograms, covers, byCovers, change, u
   const rest = data.restCovers;
   const enough = rest === 0;
   return (
-    <Box
-      component="section"
-      aria-label="In tubs already"
-      sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 1 }}
-    >
-      <Typography>
+    <Well aria-label="In tubs already" as="section">
+      <Text>
         <b>You have {show.text(show.volume(data.cubicMeters, units))} of it</b>, the oldest from{' '}
         {day}
         {data.frozenKilograms > 0
@@ -39,7 +37,7 @@ export function InTubs({ formulaId, wantedKilograms, covers, byCovers, change, u
           : byCovers
             ? `With it the batch is for ${rest} of ${covers}.`
             : ''}
-      </Typography>
+      </Text>
       {enough ? (
         <Link to={`/keep/lots/${first.id}`}>Use it instead</Link>
       ) : (
@@ -49,6 +47,6 @@ export function InTubs({ formulaId, wantedKilograms, covers, byCovers, change, u
           </Button>
         )
       )}
-    </Box>
+    </Well>
   );
 }

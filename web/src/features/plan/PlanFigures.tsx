@@ -1,9 +1,11 @@
-import { Box, Typography } from '@mui/material';
 import { memo } from 'react';
 import { client, type PlanRequest, type PlanView, type Working } from '../../api/client';
 import { answered } from '../../api/problem';
 import { show, type Units } from '../../quantities';
 import { Figure } from '../../ui/Figure';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { FiguresBar } from './plan.styles';
 
 type Asked = 'FINAL_MASS' | 'START_MASS' | 'START_VOLUME' | 'SIMMER_TIME';
 
@@ -34,14 +36,14 @@ export const Hours = memo(function Hours({ plan, request, zone }: Props) {
   const { working, influences } = useWorkings(plan, request);
   if (!plan.hours)
     return (
-      <Typography variant="h2" component="p" role="status" sx={{ color: 'error.main' }}>
+      <Text variant="h2" component="p" role="status" tone="alarm">
         {plan.neverReason}
-      </Typography>
+      </Text>
     );
   const { lightAt, thickAt, earliest, latest, spareAtWorstSeconds } = plan.hours;
   const late = spareAtWorstSeconds < 0;
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'flex-end' }}>
+    <Row gap={3} align="end" wrap>
       <Figure
         label="Light the burner"
         shown={{ value: show.hour(lightAt, zone), unit: '' }}
@@ -57,12 +59,12 @@ export const Hours = memo(function Hours({ plan, request, zone }: Props) {
         influences={influences('SIMMER_TIME')}
       />
       <Figure
-        label={late ? 'Late at worst' : 'To spare at worst'}
+        label={late ? 'May be late by' : 'To spare at least'}
         shown={show.span(spareAtWorstSeconds)}
-        tone={late ? 'error.main' : 'success.main'}
+        tone={late ? 'alarm' : 'good'}
         working={working('lightAt')}
       />
-    </Box>
+    </Row>
   );
 });
 
@@ -75,23 +77,7 @@ export const Sizes = memo(function Sizes({
   const { working, influences } = useWorkings(plan, request);
   const fit = plan.fit;
   return (
-    <Box
-      sx={{
-        display: 'flex',
-        flexWrap: 'wrap',
-        borderTop: 1,
-        borderColor: 'divider',
-        gap: { xs: 2, md: 3.5 },
-        py: 1.25,
-        mt: 'auto',
-        position: { md: 'sticky' },
-        bottom: 0,
-        bgcolor: 'background.paper',
-        mx: { md: -3.5 },
-        px: { md: 3.5 },
-        mb: { md: -3 },
-      }}
-    >
+    <FiguresBar>
       <Figure
         label="At the start"
         shown={show.mass(plan.startMassKilograms, units)}
@@ -146,9 +132,9 @@ export const Sizes = memo(function Sizes({
       <Figure
         label="Room for bubbles"
         shown={{ value: fit.withinHeadroom ? 'enough' : 'too full', unit: '' }}
-        tone={fit.withinHeadroom ? 'success.main' : 'error.main'}
+        tone={fit.withinHeadroom ? 'good' : 'alarm'}
         working={working('headroom')}
       />
-    </Box>
+    </FiguresBar>
   );
 });

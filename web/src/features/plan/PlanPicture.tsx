@@ -4,6 +4,7 @@ import type { PlanView, VesselView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { FallLine } from '../../ui/FallLine';
 import { Urn } from '../../ui/Urn';
+import { Column } from '../../ui/layout';
 
 /** The real pot with its levels, and the fall over the clock. */
 export const PlanPicture = memo(function PlanPicture({
@@ -22,7 +23,7 @@ export const PlanPicture = memo(function PlanPicture({
     `${show.text(show.volume(cubicMeters, units))} · ${show.text(show.depth(meters, units))}`;
   const massText = (kilograms: number) => show.massMark(kilograms, units);
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
+    <Column>
       <Box sx={{ height: { xs: 180, md: 205 } }}>
         <Urn
           shape={vessel}
@@ -58,6 +59,6 @@ export const PlanPicture = memo(function PlanPicture({
           title={`The fall line: ${massText(plan.startMassKilograms)} falls to ${massText(plan.targetMassKilograms)} by ${show.hour(plan.hours.thickAt, zone)}, between ${show.hour(plan.hours.earliest, zone)} and ${show.hour(plan.hours.latest, zone)}`}
         />
       ) : null}
-    </Box>
+    </Column>
   );
 });

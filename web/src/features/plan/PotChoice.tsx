@@ -1,12 +1,13 @@
-import { Box, Typography } from '@mui/material';
 import { memo, useId } from 'react';
 import type { VesselView, Working } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { untilWords, type Taken } from '../../api/occupancy';
-import { sizes } from '../../theme/tokens';
 import { drawnWidthOf, shareOfWidest, widestOf } from '../../ui/scale';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { Urn } from '../../ui/Urn';
+import { CoverInput, Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { PotLabel, PotStand } from './plan.styles';
 
 interface Props {
   vessels: VesselView[];
@@ -21,126 +22,67 @@ interface Props {
 }
 
 /** The kitchen's pots side by side, all to one scale. */
-export const PotChoice = memo(function PotChoice({
-  vessels,
-  taken,
-  chosen,
-  onChoose,
-  fillMeters,
-  fault,
-  units,
-  zone,
-  working,
-}: Props) {
+export const PotChoice = memo(function PotChoice(props: Props) {
+  const { vessels, chosen, fault, working } = props;
   const id = useId();
-  const widest = widestOf(vessels);
   return (
-    <Box role="radiogroup" aria-labelledby={id}>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Typography id={id} variant="caption" sx={{ color: 'text.secondary' }}>
+    <div role="radiogroup" aria-labelledby={id}>
+      <Row gap={0} align="baseline" between>
+        <Text id={id} variant="caption" tone="muted">
           In which pot
-        </Typography>
-        {working && <ShowWorking working={working} title="What a pot holds" words="to the rim" />}
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.25, alignItems: 'flex-start' }}>
-        {vessels.map((v) => {
-          const on = v.id === chosen;
-          const there = taken.get(v.id);
-          return (
-            <Box
-              key={v.id}
-              component="label"
-              sx={{
-                display: 'block',
-                position: 'relative',
-                width: sizes.pot,
-                textAlign: 'center',
-                borderRadius: 1,
-                '&:focus-within': { outline: 2, outlineColor: 'error.main' },
-              }}
-            >
-              <Box
-                component="input"
-                type="radio"
-                name={id}
-                checked={on}
-                onChange={() => onChoose(v.id)}
-                aria-label={[
-                  v.name,
-                  show.text(show.volume(v.capacityCubicMeters, units)),
-                  there ? `holds ${there.name}` : '',
-                ]
-                  .filter(Boolean)
-                  .join(', ')}
-                sx={{
-                  position: 'absolute',
-                  inset: 0,
-                  opacity: 0,
-                  width: '100%',
-                  height: '100%',
-                  m: 0,
-                  cursor: 'pointer',
-                }}
-              />
-              <Box
-                sx={{
-                  height: sizes.pot * 0.8,
-                  width: `${shareOfWidest(v, widest) * 100}%`,
-                  mx: 'auto',
-                  display: 'flex',
-                  alignItems: 'flex-end',
-                }}
-              >
-                <Urn
-                  shape={v}
-                  fillMeters={on ? Math.min(fillMeters ?? 0, v.depthMeters) : 0}
-                  title={v.name}
-                  drawnWidth={drawnWidthOf(v, widest)}
-                  small
-                />
-              </Box>
-              <Typography
-                variant="caption"
-                component="span"
-                sx={{
-                  fontWeight: on ? 700 : 500,
-                  display: 'block',
-                  overflowWrap: 'anywhere',
-                  lineHeight: 1.15,
-                }}
-              >
-                {v.name}
-              </Typography>
-              <Typography
-                variant="caption"
-                component="span"
-                sx={{ color: 'text.secondary', fontWeight: 500 }}
-              >
-                {show.text(show.volume(v.capacityCubicMeters, units))}
-              </Typography>
-              {there && (
-                <Typography
-                  variant="caption"
-                  component="span"
-                  sx={{
-                    color: 'text.secondary',
-                    display: 'block',
-                    lineHeight: 1.15,
-                    overflowWrap: 'anywhere',
-                  }}
-                >
-                  holds {untilWords(there, zone)}
-                </Typography>
-              )}
-            </Box>
-          );
-        })}
-      </Box>
+        </Text>
+        {working && (
+          <ShowWorking working={working} title="What a pot holds" words="how full is counted" />
+        )}
+      </Row>
+      <Row gap={0.25} align="start" wrap>
+        {vessels.map((v) => (
+          <Pot key={v.id} {...props} vessel={v} group={id} on={v.id === chosen} />
+        ))}
+      </Row>
       {fault && (
-        <Typography variant="caption" role="alert" sx={{ color: 'error.main' }}>
+        <Text variant="caption" role="alert" tone="alarm">
           {fault}
-        </Typography>
+        </Text>
       )}
-    </Box>
+    </div>
   );
 });
+
+function Pot(props: Props & { vessel: VesselView; group: string; on: boolean }) {
+  const { vessel: v, vessels, group, on, taken, onChoose, fillMeters, units, zone } = props;
+  const widest = widestOf(vessels);
+  const there = taken.get(v.id);
+  const holds = show.text(show.volume(v.capacityCubicMeters, units));
+  return (
+    <PotLabel>
+      <CoverInput
+        type="radio"
+        name={group}
+        checked={on}
+        onChange={() => onChoose(v.id)}
+        aria-label={[v.name, holds, there ? `holds ${there.name}` : ''].filter(Boolean).join(', ')}
+      />
+      <PotStand style={{ width: `${shareOfWidest(v, widest) * 100}%` }}>
+        <Urn
+          shape={v}
+          fillMeters={on ? Math.min(fillMeters ?? 0, v.depthMeters) : 0}
+          title={v.name}
+          drawnWidth={drawnWidthOf(v, widest)}
+          small
+        />
+      </PotStand>
+      <Text variant="caption" component="span" bold={on} long sx={{ display: 'block' }}>
+        {v.name}
+      </Text>
+      <Text variant="caption" component="span" tone="muted" plain>
+        {holds}
+      </Text>
+      {there && (
+        <Text variant="caption" component="span" tone="muted" long sx={{ display: 'block' }}>
+          holds {untilWords(there, zone)}
+        </Text>
+      )}
+    </PotLabel>
+  );
+}

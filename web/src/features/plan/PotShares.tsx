@@ -1,15 +1,18 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import type { ShareView } from '../../api/client';
 import type { ProblemError } from '../../api/problem';
 import { show, type Units } from '../../quantities';
-import { sizes } from '../../theme/tokens';
+import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
-import { shareOf, type PlanForm, type PotShare } from './form';
+import { shareOf, type PlanForm } from './form';
+import { Text } from '../../ui/text';
+import { ShareRow } from './plan.styles';
+import { kept } from './shares';
 
 interface Props {
   shares: ShareView[];
   burners: number;
-  onLightAll: () => void;
+  onLightAll: () => Promise<unknown>;
   fault: ProblemError | undefined;
   change: (to: Partial<PlanForm>) => void;
   units: Units;
@@ -22,58 +25,40 @@ export function PotShares({ shares, burners, onLightAll, fault, change, units, z
   const all = shares.map(kept);
   return (
     <Box component="section" aria-label="Over several pots">
-      <Typography variant="h2">Over {shares.length} pots</Typography>
+      <Text variant="h2">Over {shares.length} pots</Text>
       {shares.map((s) => (
-        <Box
-          key={s.vesselId}
-          sx={{
-            display: 'flex',
-            gap: 2,
-            alignItems: 'center',
-            justifyContent: 'space-between',
-            borderBottom: 1,
-            borderColor: 'divider',
-            py: 0.75,
-          }}
-        >
+        <ShareRow key={s.vesselId}>
           <Box sx={{ minWidth: 0 }}>
-            <Typography sx={{ fontWeight: 600 }}>
+            <Text strong>
               {Math.round(s.covers * 10) / 10} in the {s.vesselName}
-            </Typography>
-            <Typography sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+            </Text>
+            <Text tone="muted" size="note">
               {show.text(show.mass(s.startMassKilograms, units))},{' '}
               {show.text(show.volume(s.startVolumeCubicMeters, units))}
               {s.lightAt && s.thickAt
                 ? ` · light ${show.hour(s.lightAt, zone)}, thick ${show.hour(s.thickAt, zone)}`
                 : ' · never thick enough so'}
-            </Typography>
+            </Text>
           </Box>
           <Button variant="outlined" onClick={() => change(shareOf(all, kept(s)))}>
             Plan this pot
           </Button>
-        </Box>
+        </ShareRow>
       ))}
       {burners >= shares.length ? (
-        <Button variant="contained" onClick={onLightAll} sx={{ mt: 1 }}>
+        <ActButton size="large" variant="contained" onAct={onLightAll} sx={{ mt: 1 }}>
           Light all {shares.length}, each on a burner of its own
-        </Button>
+        </ActButton>
       ) : (
-        <Typography sx={{ mt: 1, fontSize: sizes.note }}>
+        <Text size="note" sx={{ mt: 1 }}>
           Of the burners {burners === 0 ? 'none is' : `${burners} ${burners === 1 ? 'is' : 'are'}`}{' '}
           free: they are lit one after another, each by its own plan.
-        </Typography>
+        </Text>
       )}
       {fault && <Note tone="tomato">{fault.summary}</Note>}
-      <Typography sx={{ fontSize: sizes.small, color: 'text.secondary' }}>
+      <Text tone="muted" size="small">
         The hours are on a burner like the chosen one; each pot is followed by itself.
-      </Typography>
+      </Text>
     </Box>
   );
 }
-
-/** A share as the form keeps it in mind. */
-export const kept = (s: ShareView): PotShare => ({
-  vesselId: s.vesselId,
-  covers: Math.round(s.covers),
-  lit: false,
-});

@@ -28,7 +28,7 @@ export const Servings = memo(function Servings({ formula, serving, onServing }: 
     .filter((s) => s.use === use)
     .map((s) => ({
       value: `${Math.round(s.sauceMassKilograms * 1000)} g`,
-      text: `${STYLES[s.style]} ${Math.round(s.sauceMassKilograms * 1000)}`,
+      text: `${STYLES[s.style]}, ${Math.round(s.sauceMassKilograms * 1000)} g`,
     }));
   return (
     <Choices

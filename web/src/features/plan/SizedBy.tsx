@@ -1,12 +1,14 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { memo } from 'react';
 import { useStock } from '../../api/pantry';
 import type { PlanPreview, PlanView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { columns, sizes } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { Pick, TextLine } from '../../ui/fields';
 import type { Available, PlanForm } from './form';
+import { Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { StockedRow } from './plan.styles';
 
 const WAYS = [
   { value: 'COVERS', text: 'who eats' },
@@ -39,7 +41,7 @@ export const SizedBy = memo(function SizedBy({
   return (
     <Box>
       <Choices
-        label="The size follows"
+        label="Plan by"
         options={WAYS}
         chosen={sizedBy}
         onChoose={(by) => change({ sizedBy: by })}
@@ -50,12 +52,12 @@ export const SizedBy = memo(function SizedBy({
       {(sizedBy === 'POT' || (sizedBy === 'STOCK' && available.some((a) => a.text.trim()))) &&
         portions !== undefined &&
         !fault && (
-          <Typography role="status" sx={{ fontSize: sizes.note, mt: 0.5 }}>
+          <Text role="status" size="note" sx={{ mt: 0.5 }}>
             <b>It feeds {Math.floor(portions + 1e-6)}.</b>{' '}
             {from &&
               `${from.boundName} runs out first${from.unused.map((u) => `; ${show.text(show.mass(u.massKilograms, units))} of ${u.name} left`).join('')}.`}
             {sizedBy === 'POT' && 'As full as a lively boil allows.'}
-          </Typography>
+          </Text>
         )}
     </Box>
   );
@@ -89,10 +91,7 @@ function Stocked({ rows, change, purchases, fault }: RowsProps) {
   return (
     <Box sx={{ mt: 0.5 }}>
       {shown.map((row, i) => (
-        <Box
-          key={i}
-          sx={{ display: 'grid', gridTemplateColumns: columns.stocked, gap: 1, alignItems: 'end' }}
-        >
+        <StockedRow key={i}>
           <Pick
             label={`What there is, ${i + 1}`}
             hidden
@@ -115,14 +114,14 @@ function Stocked({ rows, change, purchases, fault }: RowsProps) {
           >
             ×
           </Button>
-        </Box>
+        </StockedRow>
       ))}
       {fault && (
-        <Typography role="alert" sx={{ fontSize: sizes.small, color: 'error.main' }}>
+        <Text role="alert" tone="alarm" size="small">
           {fault}
-        </Typography>
+        </Text>
       )}
-      <Box sx={{ display: 'flex', gap: 1 }}>
+      <Row>
         {free && (
           <Button size="small" onClick={() => set([...shown, { ingredientId: free[0], text: '' }])}>
             Another
@@ -133,7 +132,7 @@ function Stocked({ rows, change, purchases, fault }: RowsProps) {
             What is on the shelf
           </Button>
         )}
-      </Box>
+      </Row>
     </Box>
   );
 }

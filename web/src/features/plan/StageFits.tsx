@@ -1,8 +1,10 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { memo } from 'react';
 import type { StageFitView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { faces, sizes } from '../../theme/tokens';
+import { BareList, Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { Full, FullGround } from './plan.styles';
 
 const WORDS: Record<StageFitView['standing'], string> = {
   FITS: '',
@@ -22,55 +24,34 @@ export const StageFits = memo(function StageFits({
   if (fits.length === 0) return null;
   return (
     <Box component="section" aria-label="How full, stage by stage">
-      <Typography variant="h2">How full, stage by stage</Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <Text variant="h2">How full, stage by stage</Text>
+      <BareList>
         {fits.map((f) => {
           const wrong = f.standing !== 'FITS';
           return (
             <Box component="li" key={f.title} sx={{ py: 0.5 }}>
-              <Box
-                sx={{
-                  display: 'flex',
-                  gap: 2,
-                  justifyContent: 'space-between',
-                  alignItems: 'baseline',
-                }}
-              >
-                <Typography>{f.title}</Typography>
-                <Typography
-                  sx={{ fontFamily: faces.figures, fontWeight: 700, whiteSpace: 'nowrap' }}
-                >
+              <Row gap={2} align="baseline" between>
+                <Text>{f.title}</Text>
+                <Text figures whole>
                   {Math.round(f.fullFraction * 100)} %
-                </Typography>
-              </Box>
-              <Box aria-hidden sx={{ height: 5, bgcolor: 'kitchen.well' }}>
-                <Box
-                  sx={{
-                    height: '100%',
-                    width: `${Math.min(100, f.fullFraction * 100)}%`,
-                    bgcolor: wrong ? 'error.main' : 'kitchen.sauce1',
-                  }}
-                />
-              </Box>
-              <Typography
-                sx={{
-                  fontSize: sizes.small,
-                  color: wrong ? 'error.main' : 'text.secondary',
-                  fontWeight: wrong ? 600 : 500,
-                }}
-              >
+                </Text>
+              </Row>
+              <FullGround aria-hidden>
+                <Full wrong={wrong} style={{ width: `${Math.min(100, f.fullFraction * 100)}%` }} />
+              </FullGround>
+              <Text tone={wrong ? 'alarm' : 'muted'} size="small" strong={wrong}>
                 {[
-                  `${show.text(show.volume(f.volumeCubicMeters, units))}${f.vessels > 1 ? ' in each' : ''}, ${Math.round(f.depthMeters * 1000)} mm`,
+                  `${show.text(show.volume(f.volumeCubicMeters, units))}${f.vessels > 1 ? ' in each' : ''}, ${show.text(show.depth(f.depthMeters, units))}`,
                   `${f.vessels > 1 ? `${f.vessels} × ` : ''}${f.vesselName}`,
                   WORDS[f.standing],
                 ]
                   .filter(Boolean)
                   .join(' · ')}
-              </Typography>
+              </Text>
             </Box>
           );
         })}
-      </Box>
+      </BareList>
     </Box>
   );
 });

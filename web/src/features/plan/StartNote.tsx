@@ -1,47 +1,47 @@
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { QuantityField, parseHour } from '../../quantities';
+import { ActButton } from '../../ui/ActButton';
+import { Column, Row } from '../../ui/layout';
 
 interface Props {
   disabled: boolean;
-  litAt: string;
-  onLitAt: (text: string) => void;
-  onStart: (litLocalTime?: string) => void;
+  onStart: (litLocalTime?: string) => Promise<unknown>;
   clock: string;
 }
 
 /** Light the burner, now or as it was done a while ago. */
-export function StartNote({ disabled, litAt, onLitAt, onStart, clock }: Props) {
+export function StartNote({ disabled, onStart, clock }: Props) {
   const [earlier, setEarlier] = useState(false);
+  const [litAt, setLitAt] = useState('');
   const hour = parseHour(litAt);
-  const fault = litAt && hour.outcome === 'refuse' ? hour.message : undefined;
+  const understood = hour.outcome === 'understood' ? hour.localTime : undefined;
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25 }}>
+    <Column gap={1.25}>
       {earlier && (
         <QuantityField
           label="The burner was lit at"
           text={litAt}
-          onText={onLitAt}
+          onText={setLitAt}
           understood={`before ${clock}`}
-          fault={fault}
+          fault={litAt && hour.outcome === 'refuse' ? hour.message : undefined}
           numeric={false}
           autoFocus
         />
       )}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button
+      <Row wrap>
+        <ActButton
+          size="large"
           variant="contained"
-          disabled={disabled || (earlier && hour.outcome !== 'understood')}
-          onClick={() =>
-            onStart(earlier && hour.outcome === 'understood' ? hour.localTime : undefined)
-          }
+          disabled={disabled || (earlier && !understood)}
+          onAct={() => onStart(earlier ? understood : undefined)}
         >
           {earlier ? 'Start as lit' : 'Light the burner'}
-        </Button>
-        <Button variant="outlined" onClick={() => setEarlier(!earlier)}>
+        </ActButton>
+        <Button size="large" variant="outlined" onClick={() => setEarlier(!earlier)}>
           {earlier ? 'Lit just now' : 'Lit earlier'}
         </Button>
-      </Box>
-    </Box>
+      </Row>
+    </Column>
   );
 }

@@ -1,7 +1,8 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import type { KitchenView } from '../../api/client';
-import { sizes } from '../../theme/tokens';
 import { shareOf, type PlanForm, type PotShare } from './form';
+import { Row, Well } from '../../ui/layout';
+import { Text, Span } from '../../ui/text';
 
 interface Props {
   shares: PotShare[];
@@ -14,49 +15,31 @@ interface Props {
 export function StillToLight({ shares, vessels, vesselId, change }: Props) {
   if (shares.length === 0) return null;
   return (
-    <Box
-      component="section"
-      aria-label="One batch, several pots"
-      sx={{ bgcolor: 'kitchen.well', borderRadius: 1, px: 1.5, py: 0.5 }}
-    >
-      <Box sx={row}>
-        <Typography sx={{ fontWeight: 600 }}>One batch over {shares.length} pots</Typography>
+    <Well aria-label="One batch, several pots" as="section">
+      <Row between align="center">
+        <Text strong>One batch over {shares.length} pots</Text>
         <Button size="small" onClick={() => change({ shares: [] })}>
           Only this pot
         </Button>
-      </Box>
+      </Row>
       {shares.map((s) => (
-        <Box key={s.vesselId} sx={row}>
+        <Row key={s.vesselId} between align="center">
           <span>
             {s.covers} in the {vessels.find((v) => v.id === s.vesselId)?.name ?? 'pot that is gone'}
           </span>
           {s.lit ? (
-            <Box component="span" sx={{ px: 1 }}>
-              lit
-            </Box>
+            <Span sx={{ px: 1 }}>lit</Span>
           ) : s.vesselId === vesselId ? (
-            <Box component="span" sx={{ px: 1, fontWeight: 600 }}>
+            <Span strong sx={{ px: 1 }}>
               this plan
-            </Box>
+            </Span>
           ) : (
-            <Button
-              size="small"
-              sx={{ flexShrink: 0, whiteSpace: 'nowrap' }}
-              onClick={() => change(shareOf(shares, s))}
-            >
+            <Button size="small" onClick={() => change(shareOf(shares, s))}>
               Plan this pot
             </Button>
           )}
-        </Box>
+        </Row>
       ))}
-    </Box>
+    </Well>
   );
 }
-
-const row = {
-  display: 'flex',
-  justifyContent: 'space-between',
-  alignItems: 'center',
-  gap: 1,
-  minHeight: sizes.target,
-};

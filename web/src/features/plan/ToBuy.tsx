@@ -1,9 +1,10 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { memo } from 'react';
 import type { PlanPreview, PlanView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { Declaration } from '../../ui/Declaration';
 import { Purchases } from '../../ui/Purchases';
+import { Text } from '../../ui/text';
 
 /** What to buy for it, what it costs, and what eaters have to be told. */
 export const ToBuy = memo(function ToBuy({
@@ -21,10 +22,10 @@ export const ToBuy = memo(function ToBuy({
   return (
     <>
       <Box component="section" aria-label="To buy">
-        <Typography variant="h2">To buy</Typography>
+        <Text variant="h2">To buy</Text>
         <Purchases purchases={plan.purchases} units={units} currency={currency} />
         {plan.cost && (
-          <Typography sx={{ mt: 0.5 }}>
+          <Text sx={{ mt: 0.5 }}>
             A portion <b>{money(plan.cost.usedPerPortion)}</b>
             {plan.cost.lightPortion !== undefined && plan.cost.generousPortion !== undefined && (
               <>
@@ -34,11 +35,11 @@ export const ToBuy = memo(function ToBuy({
             )}
             ; {money(plan.cost.boughtPerPortion)} with all packs · the batch {money(plan.cost.used)}{' '}
             to {money(plan.cost.bought)} {currency}
-          </Typography>
+          </Text>
         )}
       </Box>
       <Box component="section" aria-label="What eaters are told">
-        <Typography variant="h2">What eaters are told</Typography>
+        <Text variant="h2">What eaters are told</Text>
         <Declaration of={plan.declaration} avoided={avoided} />
       </Box>
     </>

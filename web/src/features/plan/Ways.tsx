@@ -1,8 +1,8 @@
-import { Box } from '@mui/material';
 import { memo } from 'react';
 import type { FormulaSummary, School } from '../../api/client';
 import { Pick } from '../../ui/fields';
 import type { PlanForm } from './form';
+import { FieldPair } from './plan.styles';
 
 interface Props {
   choices: FormulaSummary['choices'];
@@ -16,13 +16,7 @@ export const Ways = memo(function Ways({ choices, schools, change }: Props) {
   const choose = (school: School) =>
     change({ schools: [...schools.filter((s) => s.question !== school.question), school] });
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: choices.length > 1 ? '1fr 1fr' : '1fr',
-        columnGap: 2,
-      }}
-    >
+    <FieldPair>
       {choices.map((c) => (
         <Pick
           key={c.question}
@@ -32,6 +26,6 @@ export const Ways = memo(function Ways({ choices, schools, change }: Props) {
           onPick={(option) => choose({ question: c.question, option })}
         />
       ))}
-    </Box>
+    </FieldPair>
   );
 });

@@ -1,11 +1,13 @@
-import { Box, Typography } from '@mui/material';
+import { Box } from '@mui/material';
 import { memo } from 'react';
 import type { PlanPreview, StageView, TaskView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { columns, faces, sizes } from '../../theme/tokens';
 import { loadsInWords } from '../../ui/loads';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { taskWords } from '../../ui/tasks';
+import { BareList, Row } from '../../ui/layout';
+import { Text } from '../../ui/text';
+import { WorkRow } from './plan.styles';
 
 interface Props {
   preview: PlanPreview;
@@ -38,45 +40,33 @@ export const Work = memo(function Work({ preview: { plan, tasks }, units, zone, 
   const late = plan.hours && begins && now - new Date(begins).getTime() > A_MINUTE_MS;
   return (
     <Box component="section" aria-label="The work">
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Typography variant="h2">The work, {show.text(show.span(hands))} of hands</Typography>
+      <Row gap={0} align="baseline" between>
+        <Text variant="h2">The work, {show.text(show.span(hands))} of hands</Text>
         {working && <ShowWorking working={working} title="Before the simmer" words="how long" />}
-      </Box>
+      </Row>
       {late && (
-        <Typography sx={{ color: 'error.main', fontSize: sizes.note }}>
+        <Text tone="alarm" size="note">
           It should have begun at {show.hour(begins, zone)}: what is not ready yet makes it later.
-        </Typography>
+        </Text>
       )}
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <BareList as="ol">
         {lines.map((l) => (
-          <Box
-            component="li"
-            key={l.key}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: columns.work,
-              columnGap: 1.5,
-              alignItems: 'baseline',
-              py: 0.35,
-            }}
-          >
-            <Typography sx={{ fontFamily: faces.figures, fontWeight: 700, whiteSpace: 'nowrap' }}>
+          <WorkRow key={l.key}>
+            <Text figures whole>
               {plan.hours ? show.hour(l.at, zone) : ''}
-            </Typography>
-            <Typography sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+            </Text>
+            <Text long>
               {l.what}{' '}
-              <Typography component="span" sx={{ fontSize: sizes.note, color: 'text.secondary' }}>
+              <Text component="span" tone="muted" size="note">
                 {l.detail}
-              </Typography>
-            </Typography>
-            <Typography
-              sx={{ fontFamily: faces.figures, whiteSpace: 'nowrap', textAlign: 'right' }}
-            >
+              </Text>
+            </Text>
+            <Text figures end whole>
               {l.seconds >= SHOWN_FROM ? show.text(show.span(l.seconds)) : ''}
-            </Typography>
-          </Box>
+            </Text>
+          </WorkRow>
         ))}
-      </Box>
+      </BareList>
     </Box>
   );
 });

@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import type { Taken } from '../../api/occupancy';
 import type { FormulaSummary, KitchenView } from '../../api/client';
-import { afterLighting, arriving, shareOf, understand, type PlanForm } from './form';
+import { afterLighting, arriving, shareOf, type PlanForm } from './form';
+import { understand } from './understand';
 
 const pot = (id: string, capacityCubicMeters: number) => ({
   id,

@@ -1,9 +1,6 @@
-import { useCallback, useState } from 'react';
 import type { FormulaSummary, KitchenView, Lid, PlanRequest, School } from '../../api/client';
-import { measuresOf } from '../../api/kitchen';
 import { firstFree, type Taken } from '../../api/occupancy';
-import { parseHour, parseQuantity, type Understanding } from '../../quantities';
-import { heatingOf, type HeatForm } from '../../ui/heat';
+import type { HeatForm } from '../../ui/heat';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
 export interface PlanForm extends HeatForm {
@@ -50,8 +47,8 @@ export type Faults = Partial<
   >
 >;
 
-const KEPT = 'urnstew.plan';
-const FIRST: PlanForm = {
+/** How a kitchen's first plan begins. */
+export const FIRST: PlanForm = {
   covers: '34',
   serving: '110 g',
   readyBy: '18:30',
@@ -74,24 +71,6 @@ const FIRST: PlanForm = {
   schools: [],
   shares: [],
 };
-
-/** The form, kept over reloads. */
-export function usePlanForm() {
-  const [form, setForm] = useState<PlanForm>(() => ({
-    ...FIRST,
-    ...(JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<PlanForm>),
-  }));
-  const change = useCallback(
-    (to: Partial<PlanForm>) =>
-      setForm((from) => {
-        const next = { ...from, ...to };
-        localStorage.setItem(KEPT, JSON.stringify(next));
-        return next;
-      }),
-    [],
-  );
-  return { form, change };
-}
 
 /** Pot and burner that are chosen, or the most likely ones while nothing is: a free pot that is not the largest, the strongest burner that is free. */
 export function chosen(form: PlanForm, kitchen: KitchenView, taken: Taken) {
@@ -182,111 +161,3 @@ const WAY_OF: Record<Level, PlanForm['way']> = {
 };
 
 export const solidsText = (fraction: number): string => `${Math.round(fraction * 1000) / 10} %`;
-
-/** A thickness by its solids, as the width of a spoonful on a plate, or as it gets in a time. */
-export function targetOf(text: string): { by: 'solids' | 'plate' | 'time'; read: Understanding } {
-  const width = parseQuantity(text, 'LENGTH', '');
-  if (width.outcome === 'understood') return { by: 'plate', read: width };
-  const time = parseQuantity(text, 'DURATION', '');
-  return time.outcome === 'understood'
-    ? { by: 'time', read: time }
-    : { by: 'solids', read: parseQuantity(text, 'SHARE', '%') };
-}
-
-const targetFields = (by: ReturnType<typeof targetOf>['by'], value: number) =>
-  by === 'plate'
-    ? { targetSpreadMeters: value }
-    : by === 'time'
-      ? { targetSimmerSeconds: value }
-      : { targetSolidsFraction: value };
-
-/** What there is, in kilograms; lines that are still empty are left out. */
-function stocked(
-  form: PlanForm,
-  kitchen: KitchenView,
-): { available: PlanRequest['available']; fault?: string } {
-  if (form.sizedBy !== 'STOCK') return { available: [] };
-  const read = form.available
-    .filter((a) => a.text.trim() !== '')
-    .map((a) => ({ ...a, mass: parseQuantity(a.text, 'MASS', 'g', measuresOf(kitchen)) }));
-  const wrong = read
-    .map((a) => (a.mass.outcome === 'understood' ? undefined : a.mass.message))
-    .find(Boolean);
-  if (wrong) return { available: [], fault: wrong };
-  return {
-    available: read.map(({ ingredientId, text, mass }) => ({
-      ingredientId,
-      text,
-      massKilograms: mass.outcome === 'understood' ? mass.value : 0,
-    })),
-  };
-}
-
-/** The request that the form means, or what is wrong with its fields. */
-export function understand(
-  form: PlanForm,
-  formulaId: string,
-  kitchen: KitchenView,
-  taken: Taken,
-): { request?: PlanRequest; faults: Faults } {
-  const faults: Faults = {};
-  const { vessel, heatSource } = chosen(form, kitchen, taken);
-  const covers = parseQuantity(form.covers, 'COUNT', '');
-  const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
-  const { by, read: target } = targetOf(form.target);
-  const readyBy = parseHour(form.readyBy);
-  const onTable = parseQuantity(form.onTable.trim() || '0', 'SHARE', '%');
-  const holdLoss = parseQuantity(form.holdLoss.trim() || '0', 'SHARE', '%');
-  const { available, fault: availableFault } = stocked(form, kitchen);
-  // Until something is typed that there is, the plan for those who eat stands: its purchases can be chosen from.
-  const sizedBy = form.sizedBy === 'STOCK' && available.length === 0 ? 'COVERS' : form.sizedBy;
-  const byCovers = form.sizedBy === 'COVERS';
-  if (availableFault) faults.available = availableFault;
-  if (byCovers && covers.outcome !== 'understood') faults.covers = covers.message;
-  else if (
-    byCovers &&
-    covers.outcome === 'understood' &&
-    (!Number.isInteger(covers.value) || covers.value < 1)
-  )
-    faults.covers = 'Type how many people eat, at least 1.';
-  if (serving.outcome !== 'understood') faults.serving = serving.message;
-  if (target.outcome !== 'understood') faults.target = target.message;
-  if (onTable.outcome !== 'understood') faults.onTable = onTable.message;
-  if (holdLoss.outcome !== 'understood') faults.holdLoss = holdLoss.message;
-  if (readyBy.outcome !== 'understood') faults.readyBy = readyBy.message;
-  const { heating, fault } = heatingOf(form, kitchen);
-  if (fault) faults.heating = fault;
-  if (Object.keys(faults).length > 0 || !vessel || !heatSource || !heating) return { faults };
-  if (
-    serving.outcome !== 'understood' ||
-    target.outcome !== 'understood' ||
-    readyBy.outcome !== 'understood' ||
-    onTable.outcome !== 'understood' ||
-    holdLoss.outcome !== 'understood'
-  )
-    return { faults };
-  return {
-    faults,
-    request: {
-      formulaId,
-      schools: form.schools,
-      onTheTableFraction: onTable.value,
-      holdLossFraction: holdLoss.value,
-      packGoal: form.packGoal,
-      sizedBy,
-      covers: covers.outcome === 'understood' && covers.value >= 1 ? Math.floor(covers.value) : 1,
-      available,
-      servingMassKilograms: serving.value,
-      servingText: form.serving,
-      ...targetFields(by, target.value),
-      targetText: form.target,
-      vesselId: vessel.id,
-      heatSourceId: heatSource.id,
-      heating,
-      lid: form.lid,
-      rounding: form.rounding,
-      readyByLocalTime: readyBy.localTime,
-      ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),
-    },
-  };
-}

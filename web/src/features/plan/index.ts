@@ -1,1 +1,1 @@
-export { PlanPage as default } from './PlanPage';
+export { PlanPage } from './PlanPage';

@@ -8,6 +8,7 @@ import {
   type ShareView,
   type WaysView,
 } from '../../api/client';
+import { pause } from '../../api/pause';
 import { answered, ProblemError } from '../../api/problem';
 
 const DEBOUNCE_MS = 8;
@@ -49,12 +50,6 @@ export function usePlan(request: PlanRequest | undefined): Planned {
     request: asked,
   };
 }
-
-/** Waits for the next keystroke, which would make the question stale. */
-const pause = (signal: AbortSignal, milliseconds: number) =>
-  new Promise<void>((go, stop) => {
-    setTimeout(() => (signal.aborted ? stop(signal.reason) : go()), milliseconds);
-  });
 
 /** What could be done otherwise; asked once the plan stands, so that the plan is never kept waiting. */
 export function useWays(request: PlanRequest | undefined, standing: boolean): WaysView | undefined {

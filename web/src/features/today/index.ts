@@ -1,1 +1,1 @@
-export { TodayPage as default } from './TodayPage';
+export { TodayPage } from './TodayPage';

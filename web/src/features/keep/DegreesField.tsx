@@ -1,0 +1,25 @@
+import { QuantityField, type Units } from '../../quantities';
+import { degreesTyped } from './useKept';
+import { degrees } from './words';
+
+interface Props {
+  label?: string;
+  text: string;
+  onText: (text: string) => void;
+  units: Units;
+  fault: string | undefined;
+  autoFocus?: boolean;
+}
+
+/** What a thermometer shows. */
+export function DegreesField({ label = 'The thermometer shows', units, ...rest }: Props) {
+  const { value } = degreesTyped(rest.text, units);
+  return (
+    <QuantityField
+      {...rest}
+      label={label}
+      understood={value === undefined ? '' : degrees(value, units)}
+      numeric={false}
+    />
+  );
+}

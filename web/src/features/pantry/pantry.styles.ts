@@ -1,0 +1,52 @@
+import { styled } from '@mui/material/styles';
+import { PressRow, RuledRow, laid } from '../../ui/layout';
+
+export const AvoidRow = styled(RuledRow)(
+  laid({ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }),
+);
+
+export const NameGrid = styled('div')(
+  laid({ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1fr 1.6fr' }, gap: 2 }),
+);
+
+export const ShareGrid = styled('div')(
+  laid({ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)' }, gap: 2 }),
+);
+
+export const PackRow = styled('div')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr auto auto' },
+    gap: 2,
+    alignItems: 'center',
+  }),
+);
+
+export const PantryGrid = styled('div')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
+    gap: 4,
+  }),
+);
+
+export const StockRow = styled(RuledRow)(
+  laid({ display: 'grid', gridTemplateColumns: '1fr auto', py: 0.5, alignItems: 'center' }),
+);
+
+export const GoodsItem = styled('li', {
+  shouldForwardProp: (prop) => prop !== 'retired',
+})<{ retired: boolean }>(({ theme, retired }) => ({
+  borderBottom: `1px solid ${theme.vars.palette.divider}`,
+  opacity: retired ? 0.6 : 1,
+}));
+
+export const GoodsPress = styled(PressRow)(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: '24px 1fr', sm: '24px minmax(0, 1.6fr) minmax(0, 1fr)' },
+    columnGap: 1.5,
+    alignItems: 'center',
+    '& > :nth-of-type(3)': { gridColumn: { xs: 2, sm: 'auto' } },
+  }),
+);
