@@ -1,6 +1,7 @@
 import { useQueryClient, type QueryClient, type QueryKey } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import type { components } from './schema';
+import { report } from './report';
 
 type Change = components['schemas']['Change'];
 
@@ -79,7 +80,7 @@ export function listen(queries: QueryClient): () => void {
       .invalidateQueries({
         predicate: (query) => heard.some((each) => touches(each, query.queryKey)),
       })
-      .catch(reportError);
+      .catch(report);
   };
   const hear = (change: Change) => {
     waiting.push(change);

@@ -11,7 +11,7 @@ export function Facts() {
   const { data } = useKitchen();
   const { mode = 'system', setMode } = useColorScheme();
   return (
-    <>
+    <div>
       {data && (
         <Text tone="muted" size="small" long>
           {data.settings.name}
@@ -32,6 +32,6 @@ export function Facts() {
       <Text tone="muted" size="small">
         ? for keys
       </Text>
-    </>
+    </div>
   );
 }

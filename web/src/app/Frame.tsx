@@ -15,6 +15,7 @@ import { Rail } from './Rail';
 import { Waiting } from './Waiting';
 import { Main, Shell, SkipLink } from './app.styles';
 import { fetchAhead, PLACES } from './places';
+import { report } from '../api/report';
 
 /** The rail of places beside the sheet; on a phone the places are at the thumb. */
 export function Frame() {
@@ -71,7 +72,7 @@ const LATEST_MS = 5000;
 function useFetchAhead(): void {
   useEffect(() => {
     const start = () => {
-      fetchAhead().catch(reportError);
+      fetchAhead().catch(report);
     };
     if (!('requestIdleCallback' in window)) {
       const timer = setTimeout(start, LATEST_MS);

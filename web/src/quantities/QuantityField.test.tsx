@@ -1,9 +1,10 @@
-import { render, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { expect, it } from 'vitest';
 import { QuantityField } from './QuantityField';
 import { parseQuantity } from './parse';
+import { show } from '../test/stove';
 
 function Serving() {
   const [text, setText] = useState('110 g');
@@ -22,7 +23,7 @@ function Serving() {
 }
 
 it('keeps the text as typed, shows what was understood, and asks where it is unclear', async () => {
-  render(<Serving />);
+  show(<Serving />);
   const field = screen.getByLabelText('Each gets');
   await userEvent.clear(field);
   await userEvent.type(field, '1/2 lb');

@@ -1,9 +1,16 @@
 import 'fake-indexeddb/auto';
 import '@testing-library/jest-dom/vitest';
 import { cleanup, configure } from '@testing-library/react';
-import { afterEach } from 'vitest';
+import { afterAll, afterEach, beforeAll } from 'vitest';
+import { server } from './stove';
 
-afterEach(cleanup);
+beforeAll(() => server.listen({ onUnhandledRequest: 'bypass' }));
+afterEach(() => {
+  cleanup();
+  server.resetHandlers();
+  localStorage.clear();
+});
+afterAll(() => server.close());
 
 // No test here is about speed: the first picture of a page may take its time on a busy machine.
 configure({ asyncUtilTimeout: 10_000 });

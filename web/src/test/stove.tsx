@@ -1,10 +1,14 @@
 import { heard } from '../api/clock';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
+import { ThemeProvider } from '@mui/material';
 import type { ReactNode } from 'react';
+import { http, HttpResponse } from 'msw';
+import { setupServer } from 'msw/node';
 import { MemoryRouter } from 'react-router';
-import { vi } from 'vitest';
 import type { BatchView, KitchenView } from '../api/client';
+import { theme } from '../theme/theme';
+import { Told } from '../ui/Told';
 
 /** A made-up pot with one weighing and one dip, for tests of what the screens do with it. */
 export const batch = {
@@ -79,23 +83,26 @@ export const kitchen = {
 /** What stands in pots, for screens that ask by themselves; tests may put something there. */
 export const standing: { vesselId: string; name: string; likelyFree?: string }[] = [];
 
-/** Stands in for the network: what was asked, answered in turn, then always with 201. */
+/** Stands in for the kitchen's server. */
+export const server = setupServer();
+
+const empty = () => HttpResponse.json([]);
+const created = () => HttpResponse.json({}, { status: 201 });
+
+/** What was asked of the server, answered in turn, then always with nothing or 201; an error is a network that is away. */
 export function standIn(...answers: (Response | Error)[]) {
   const asked: { path: string; body: Record<string, unknown> }[] = [];
   const queue = [...answers];
-  vi.stubGlobal('fetch', async (to: Request) => {
-    if (to.url.endsWith('/api/occupancy'))
-      return new Response(JSON.stringify(standing), {
-        headers: { 'content-type': 'application/json' },
-      });
-    const text = await to.text();
-    asked.push({ path: new URL(to.url).pathname, body: text ? JSON.parse(text) : {} });
-    const answer =
-      queue.shift() ??
-      new Response('{}', { status: 201, headers: { 'content-type': 'application/json' } });
-    if (answer instanceof Error) throw answer;
-    return answer;
-  });
+  server.use(
+    http.get('*/api/occupancy', () => HttpResponse.json(standing)),
+    http.all('*', async ({ request }) => {
+      const text = await request.text();
+      const path = new URL(request.url).pathname;
+      asked.push({ path, body: text ? (JSON.parse(text) as Record<string, unknown>) : {} });
+      const answer = queue.shift() ?? (request.method === 'GET' ? empty() : created());
+      return answer instanceof Error ? HttpResponse.error() : answer;
+    }),
+  );
   return asked;
 }
 
@@ -116,13 +123,17 @@ export const problem = (
     { status, headers: { 'content-type': 'application/problem+json' } },
   );
 
-export const show = (screen: ReactNode) =>
+export const show = (screen: ReactNode, at = '/') =>
   render(
-    <QueryClientProvider
-      client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
-    >
-      <MemoryRouter>{screen}</MemoryRouter>
-    </QueryClientProvider>,
+    <ThemeProvider theme={theme}>
+      <QueryClientProvider
+        client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
+      >
+        <MemoryRouter initialEntries={[at]}>
+          <Told>{screen}</Told>
+        </MemoryRouter>
+      </QueryClientProvider>
+    </ThemeProvider>,
   );
 
 /** A file to take in; the tests' own DOM cannot read one. */

@@ -104,6 +104,7 @@ export const theme = createTheme({
       defaultProps: { disableRipple: true },
       styleOverrides: {
         root: {
+          fontFamily: 'inherit',
           '&.Mui-focusVisible': {
             outline: '3px solid var(--mui-palette-error-main)',
             outlineOffset: 2,

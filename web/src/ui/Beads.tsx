@@ -5,6 +5,7 @@ import { TasteString } from './TasteString';
 import { BareList } from './layout';
 import { NAMES, type BeadTick } from './tastes';
 import { Text } from './text';
+import { own } from './own';
 
 export type { BeadTick } from './tastes';
 
@@ -21,9 +22,10 @@ const List = styled(BareList)(({ theme }) => ({
   gap: theme.spacing(0.5),
 }));
 
-const Row = styled('li', {
-  shouldForwardProp: (prop) => prop !== 'compact',
-})<{ compact: boolean }>(({ theme, compact }) => ({
+const Row = styled(
+  'li',
+  own('compact'),
+)<{ compact: boolean }>(({ theme, compact }) => ({
   display: 'grid',
   gridTemplateColumns: compact ? '70px minmax(0, 1fr)' : '1fr',
   alignItems: 'center',

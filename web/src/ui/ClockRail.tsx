@@ -57,6 +57,7 @@ export function ClockRail(props: Props) {
           <>
             <Forbidden {...props} {...at} />
             <Course {...props} {...at} />
+            <Limit {...props} {...at} />
             <Reads {...props} {...at} />
             <RailWords {...props} {...at} />
             <RailHours {...props} {...at} />
@@ -78,15 +79,17 @@ function useTone(tone: Props['tone']) {
   }[tone];
 }
 
+const boxOf = (width: number) => ({
+  left: MARGIN.left,
+  right: width - MARGIN.right,
+  top: MARGIN.top,
+  bottom: HEIGHT - MARGIN.bottom,
+});
+
 function Forbidden({ edge, x, y, width }: Part) {
   const p = useTheme().vars.palette;
   const id = useId();
-  const { area, border } = forbidden(edge, x, y, {
-    left: MARGIN.left,
-    right: width - MARGIN.right,
-    top: MARGIN.top,
-    bottom: HEIGHT - MARGIN.bottom,
-  });
+  const { area } = forbidden(edge, x, y, boxOf(width));
   return (
     <>
       <pattern
@@ -99,14 +102,21 @@ function Forbidden({ edge, x, y, width }: Part) {
         <line x1="0" y1="0" x2="0" y2="7" stroke={p.text.secondary} strokeWidth="1.4" />
       </pattern>
       <path d={area} fill={`url(#${id})`} opacity={0.35} />
-      <path
-        d={border}
-        fill="none"
-        stroke={p.text.primary}
-        strokeWidth={1.8}
-        strokeLinejoin="round"
-      />
     </>
+  );
+}
+
+/** The limit itself lies over the course: it is never covered. */
+function Limit({ edge, x, y, width }: Part) {
+  const p = useTheme().vars.palette;
+  return (
+    <path
+      d={forbidden(edge, x, y, boxOf(width)).border}
+      fill="none"
+      stroke={p.text.primary}
+      strokeWidth={1.8}
+      strokeLinejoin="round"
+    />
   );
 }
 

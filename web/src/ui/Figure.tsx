@@ -5,6 +5,7 @@ import type { Shown } from '../quantities';
 import { faces, sizes } from '../theme/tokens';
 import { Span, type Tone } from './text';
 import { useWorking } from './working';
+import { own } from './own';
 
 type Size = 'huge' | 'large' | 'plain';
 const FONT: Record<Size, string> = {
@@ -12,8 +13,7 @@ const FONT: Record<Size, string> = {
   large: sizes.figureLarge,
   plain: sizes.figure,
 };
-const OWN = new Set<PropertyKey>(['measure', 'opens']);
-const forwarded = { shouldForwardProp: (prop: PropertyKey) => !OWN.has(prop) };
+const forwarded = own('measure', 'opens');
 
 const Label = styled(
   Span,

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import type { School } from '../api/client';
 import { sizes } from '../theme/tokens';
+import { own } from './own';
 
 /** What the line of the journey carries along, as far as it is known. */
 export interface Job {
@@ -67,9 +68,10 @@ const Line = styled('nav')(({ theme }) => ({
   [theme.breakpoints.up('md')]: { columnGap: theme.spacing(2) },
 }));
 
-const Step = styled(Link, {
-  shouldForwardProp: (prop) => prop !== 'place',
-})<{ place: number }>(({ theme, place }) => ({
+const Step = styled(
+  Link,
+  own('place'),
+)<{ place: number }>(({ theme, place }) => ({
   display: 'inline-flex',
   alignItems: 'center',
   gap: theme.spacing(0.5),

@@ -14,6 +14,8 @@ type Scale = ScaleLinear<number, number>;
 const SIDE = 30;
 /** Words nearer than this would run into each other. */
 const APART = 78;
+/** What the end of a band takes with its drop. */
+const ROOM = 44;
 
 function scaleOf({ low, high, now, after }: TasteView, ticks: BeadTick[], width: number): Scale {
   const top = Math.max(now, after, high, ...ticks.map((t) => t.value));
@@ -51,23 +53,35 @@ export function TasteString({ bead, ticks, compact }: Props) {
 }
 
 /** What the style likes, with both its ends written. */
-function Trough({ bead: { low, high, taste }, x, y }: { bead: TasteView; x: Scale; y: number }) {
+function Trough({ bead, x, y }: { bead: TasteView; x: Scale; y: number }) {
   const p = useTheme().vars.palette;
+  const { low, high, taste, now, after } = bead;
   const [left, right] = [x(low), Math.max(x(high), x(low) + 4)];
+  // A drop beside an end would cover its words: they step aside.
+  const drops = [x(now), x(after)];
+  const before = Math.min(
+    left,
+    ...drops.filter((d) => d < left + 8 && d > left - ROOM).map((d) => d - 8),
+  );
+  const behind = Math.max(
+    right,
+    ...drops.filter((d) => d > right - 8 && d < right + ROOM).map((d) => d + 8),
+  );
   const word = (value: number) => value.toFixed(NAMES[taste].digits);
   return (
     <g fontSize={LETTERS} fill={p.success.main}>
       <path
+        data-band
         d={`M${left} ${y - 9}V${y}H${right}V${y - 9}`}
         fill={p.kitchen.basilSoft}
         stroke={p.success.main}
         strokeWidth={2}
         strokeLinejoin="round"
       />
-      <text x={left - 5} y={y + 1} textAnchor="end">
+      <text x={before - 5} y={y + 1} textAnchor="end">
         {word(low)}
       </text>
-      <text x={right + 5} y={y + 1}>
+      <text x={behind + 5} y={y + 1}>
         {word(high)}
       </text>
     </g>
@@ -103,8 +117,20 @@ function Drops({ bead, x, string, width, compact }: DropsProps) {
         stroke={p.text.primary}
         strokeWidth={3.5}
       />
-      <path d={drop(x(now))} fill={p.text.primary} stroke={p.background.paper} strokeWidth={1.5} />
-      <path d={drop(x(after))} fill={p.background.paper} stroke={colour} strokeWidth={2.8} />
+      <path
+        data-drop="now"
+        d={drop(x(now))}
+        fill={p.text.primary}
+        stroke={p.background.paper}
+        strokeWidth={1.5}
+      />
+      <path
+        data-drop="after"
+        d={drop(x(after))}
+        fill={p.background.paper}
+        stroke={colour}
+        strokeWidth={2.8}
+      />
       <text
         x={x(now) + aside(left)}
         y={y}

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 
 import type { TaskView } from '../api/client';
 import { useNow } from '../api/clock';
 import { attention, matters, useTasks } from '../api/tasks';
+import { report } from '../api/report';
 
 const KEPT_ON = 'urnstew.alarm';
 const KEPT_RUNG = 'urnstew.rung';
@@ -69,7 +70,7 @@ function useUnlocking(on: boolean, heard: boolean): void {
   useEffect(() => {
     if (!on || heard) return undefined;
     const unlock = () => {
-      open().catch(reportError);
+      open().catch(report);
     };
     window.addEventListener('pointerdown', unlock);
     window.addEventListener('keydown', unlock);
@@ -119,7 +120,7 @@ export function useAwake(wanted: boolean): boolean {
     document.addEventListener('visibilitychange', hold);
     return () => {
       document.removeEventListener('visibilitychange', hold);
-      lock?.release().catch(reportError);
+      lock?.release().catch(report);
     };
   }, [wanted]);
   return awake;

@@ -122,7 +122,7 @@ export function TextArea({ label, text, onText }: AreaProps) {
 }
 
 const Field = ({ children }: { children: ReactNode }) => (
-  <div style={{ minWidth: 0, flex: 1 }}>{children}</div>
+  <div style={{ minWidth: 0 }}>{children}</div>
 );
 
 function Label({ id, hidden, children }: { id: string; hidden: boolean; children: ReactNode }) {

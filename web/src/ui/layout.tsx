@@ -1,6 +1,7 @@
 import { ButtonBase } from '@mui/material';
 import { styled, type Theme } from '@mui/material/styles';
 import { sizes } from '../theme/tokens';
+import { own } from './own';
 
 type Styles = Parameters<Theme['unstable_sx']>[0];
 
@@ -20,8 +21,7 @@ interface Lined extends Spaced {
   /** The first at one end, the last at the other. */
   between?: boolean;
 }
-const OWN = new Set<PropertyKey>(['gap', 'align', 'wrap', 'between']);
-const forwarded = { shouldForwardProp: (prop: PropertyKey) => !OWN.has(prop) };
+const forwarded = own('gap', 'align', 'wrap', 'between');
 const ALIGNED = { center: 'center', baseline: 'baseline', start: 'flex-start', end: 'flex-end' };
 
 /** Beside each other. */
@@ -81,9 +81,10 @@ function ground(theme: Theme, on: Ground): string {
 }
 
 /** What stands apart from the sheet around it. */
-export const Well = styled('div', {
-  shouldForwardProp: (prop) => prop !== 'on',
-})<{ on?: Ground }>(({ theme, on = 'well' }) => ({
+export const Well = styled(
+  'div',
+  own('on'),
+)<{ on?: Ground }>(({ theme, on = 'well' }) => ({
   backgroundColor: ground(theme, on),
   borderRadius: theme.shape.borderRadius,
   padding: theme.spacing(1, 1.5),

@@ -74,7 +74,7 @@ it('marks now, the serving hour, the target, and struck-out readings apart from 
   expect(container.querySelectorAll('[data-reading="struck out"]')).toHaveLength(1);
 });
 
-it('hangs the beads on one scale, says where they are, and leaves out ticks whose words would meet', () => {
+it('hangs the beads on one scale, says where they are, and leaves out words that would meet', () => {
   const acid = { taste: 'ACID' as const, now: 0.3, after: 0.52, low: 0.28, high: 0.48 };
   const ticks = [
     { taste: 'ACID' as const, name: 'soda', value: 0.4 },
@@ -82,16 +82,24 @@ it('hangs the beads on one scale, says where they are, and leaves out ticks whos
     { taste: 'FAT' as const, name: 'butter', value: 8 },
   ];
   const { container } = draw(<Beads beads={[acid]} ticks={ticks} />);
-  const [now, after] = [...container.querySelectorAll('circle')].map((c) => number(c, 'cx'));
-  const band = container.querySelector('rect');
-  const left = number(band, 'x');
-  const right = left + number(band, 'width');
+  const hangs = (drop: string) =>
+    Number(
+      /^M([\d.]+)/.exec(
+        container.querySelector(`[data-drop=${drop}]`)?.getAttribute('d') ?? '',
+      )?.[1],
+    );
+  const [now, after] = [hangs('now'), hangs('after')];
+  const trough = /^M([\d.]+).*H([\d.]+)/.exec(
+    container.querySelector('[data-band]')?.getAttribute('d') ?? '',
+  );
+  const [left, right] = [Number(trough?.[1]), Number(trough?.[2])];
   expect(now).toBeGreaterThan(left);
   expect(now).toBeLessThan(right);
   expect(after).toBeGreaterThan(right);
-  expect(((after ?? 0) - (now ?? 0)) / (right - left)).toBeCloseTo(0.22 / 0.2, 5);
+  expect((after - now) / (right - left)).toBeCloseTo(0.22 / 0.2, 5);
   expect(screen.getByRole('img')).toHaveAccessibleName(
-    'Acid: 0.30 % now, 0.52 % on the table, past the band of 0.28 to 0.48; soda 0.40 %',
+    'Acid: 0.30 % now, 0.52 % on the table, past the band of 0.28 to 0.48; soda 0.40 %; cream 0.41 %',
   );
   expect(screen.queryByText('cream')).toBeNull();
+  expect([screen.getByText('0.28'), screen.getByText('0.48')]).toHaveLength(2);
 });

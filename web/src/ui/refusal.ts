@@ -1,5 +1,6 @@
 import type { Problem } from '../api/client';
 import { ProblemError } from '../api/problem';
+import { report } from '../api/report';
 
 const FAILED: Problem = {
   title: 'Failed here',
@@ -10,7 +11,7 @@ const FAILED: Problem = {
 
 function asRefusal(error: unknown): ProblemError {
   if (error instanceof ProblemError) return error;
-  reportError(error);
+  report(error);
   return new ProblemError(FAILED);
 }
 

@@ -3,6 +3,7 @@ import type { OverridableComponent } from '@mui/material/OverridableComponent';
 import { styled, type CSSObject, type Theme } from '@mui/material/styles';
 import type { TypographyTypeMap } from '@mui/material/Typography';
 import { faces, sizes } from '../theme/tokens';
+import { own } from './own';
 
 export type Size = 'small' | 'note' | 'lead' | 'step' | 'figure' | 'large';
 /** Each working colour has one meaning: see the tokens. */
@@ -28,18 +29,7 @@ interface Setting {
   long?: boolean | undefined;
 }
 
-const OWN = new Set<PropertyKey>([
-  'size',
-  'tone',
-  'bold',
-  'strong',
-  'plain',
-  'figures',
-  'end',
-  'whole',
-  'long',
-]);
-const forwarded = { shouldForwardProp: (prop: PropertyKey) => !OWN.has(prop) };
+const forwarded = own('size', 'tone', 'bold', 'strong', 'plain', 'figures', 'end', 'whole', 'long');
 
 const SIZES: Record<Size, string> = {
   small: sizes.small,

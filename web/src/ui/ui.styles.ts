@@ -2,6 +2,7 @@ import { ButtonBase, InputBase } from '@mui/material';
 import { styled } from '@mui/material/styles';
 import { faces, sizes } from '../theme/tokens';
 import { RuledRow, laid } from './layout';
+import { own } from './own';
 
 export const COARSE = '@media (pointer: coarse)';
 
@@ -73,9 +74,10 @@ export const WorkingButton = styled(ButtonBase)(({ theme }) => ({
 }));
 
 /** A quiet line to type on. */
-export const LineInput = styled(InputBase, {
-  shouldForwardProp: (prop) => prop !== 'wrong',
-})<{ wrong: boolean }>(({ theme, wrong }) => {
+export const LineInput = styled(
+  InputBase,
+  own('wrong'),
+)<{ wrong: boolean }>(({ theme, wrong }) => {
   const p = theme.vars.palette;
   return {
     borderBottom: `${wrong ? 3 : 1}px solid ${wrong ? p.error.main : p.text.secondary}`,
@@ -86,9 +88,10 @@ export const LineInput = styled(InputBase, {
 });
 
 /** The line that a quantity is typed on, large enough to be read at arm's length. */
-export const FieldLine = styled('div', {
-  shouldForwardProp: (prop) => prop !== 'wrong',
-})<{ wrong: boolean }>(({ theme, wrong }) => {
+export const FieldLine = styled(
+  'div',
+  own('wrong'),
+)<{ wrong: boolean }>(({ theme, wrong }) => {
   const p = theme.vars.palette;
   return {
     display: 'flex',
@@ -123,9 +126,10 @@ export const PickSelect = styled('select')(({ theme }) => ({
 }));
 
 /** One of a few, as a word to press. */
-export const ChoiceLabel = styled('label', {
-  shouldForwardProp: (prop) => prop !== 'on',
-})<{ on: boolean }>(({ theme, on }) => {
+export const ChoiceLabel = styled(
+  'label',
+  own('on'),
+)<{ on: boolean }>(({ theme, on }) => {
   const p = theme.vars.palette;
   return {
     position: 'relative',
@@ -155,9 +159,10 @@ const UNSEEN = {
 export const Unseen = styled('span')(UNSEEN);
 export const UnseenLabel = styled('label')(UNSEEN);
 
-export const PhotoButton = styled('button', {
-  shouldForwardProp: (prop) => prop !== 'side',
-})<{ side: number }>(({ theme, side }) => ({
+export const PhotoButton = styled(
+  'button',
+  own('side'),
+)<{ side: number }>(({ theme, side }) => ({
   padding: 0,
   border: `1px solid ${theme.vars.palette.divider}`,
   borderRadius: theme.shape.borderRadius,

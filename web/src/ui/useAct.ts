@@ -1,6 +1,7 @@
 import { createContext, useCallback, useContext, useRef, useState } from 'react';
 import type { ProblemError } from '../api/problem';
 import { refusalOf } from './refusal';
+import { report } from '../api/report';
 
 /** Says a refusal above the page: whatever was tapped, it is not dropped. */
 export const Tell = createContext<(refused: ProblemError) => void>(() => undefined);
@@ -24,7 +25,7 @@ export function useAct() {
           going.current = false;
           setBusy(false);
         })
-        .catch(reportError);
+        .catch(report);
     },
     [tell],
   );

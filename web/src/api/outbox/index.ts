@@ -6,6 +6,7 @@ import { ProblemError } from '../problem';
 import type { Bodies, KeptBodies, LotBodies } from './bodies';
 import { deliver, drain, drainAll } from './delivery';
 import { add, all, find, leaveOut, queueOf, unpark, type Entry } from './store';
+import { report } from '../report';
 
 export type { BatchWrite, Bodies, KeptBodies, LotBodies } from './bodies';
 export { nameOf } from './names';
@@ -63,7 +64,7 @@ async function kept(
     }),
   ]);
   // Not waited for: with the network away it would hold the cook up.
-  refresh().catch(reportError);
+  refresh().catch(report);
   const left = await find(entry.key);
   if (!left) return { kind: 'recorded' };
   if (!left.problem) return { kind: 'queued' };
@@ -143,7 +144,7 @@ export function useRetries(waiting: number): void {
   useEffect(() => {
     if (waiting === 0) return;
     const again = () => {
-      drainAll().then(refresh).catch(reportError);
+      drainAll().then(refresh).catch(report);
     };
     const timer = setInterval(again, AGAIN_MS);
     window.addEventListener('online', again);

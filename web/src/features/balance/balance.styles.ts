@@ -1,6 +1,7 @@
 import { ButtonBase, IconButton } from '@mui/material';
 import { styled } from '@mui/material/styles';
 import { BareList, RuledRow, laid } from '../../ui/layout';
+import { own } from '../../ui/own';
 
 export const BalanceGrid = styled('div')(
   laid({
@@ -72,9 +73,10 @@ export const PlateRow = styled('div')(
   }),
 );
 
-export const CupItem = styled('li', {
-  shouldForwardProp: (prop) => prop !== 'chosen',
-})<{ chosen: boolean }>(({ theme, chosen }) => ({
+export const CupItem = styled(
+  'li',
+  own('chosen'),
+)<{ chosen: boolean }>(({ theme, chosen }) => ({
   position: 'relative',
   display: 'flex',
   flexDirection: 'column',
@@ -87,9 +89,10 @@ export const CupItem = styled('li', {
 }));
 
 /** Shows what a remedy would do on every string. */
-export const LookButton = styled(ButtonBase, {
-  shouldForwardProp: (prop) => prop !== 'looked',
-})<{ looked: boolean }>(({ looked }) => ({
+export const LookButton = styled(
+  ButtonBase,
+  own('looked'),
+)<{ looked: boolean }>(({ looked }) => ({
   font: 'inherit',
   fontWeight: 700,
   justifyContent: 'flex-start',

@@ -1,87 +1,16 @@
-import { all } from '../../api/outbox/store';
-import { screen, waitFor, within } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { balanceOf } from '../../api/balance';
-import type { BalanceView, RemedyView } from '../../api/client';
-import { kitchen, problem, show, standIn } from '../../test/stove';
+import type { RemedyView } from '../../api/client';
+import { kitchen, show, standIn } from '../../test/stove';
 import { Cups } from './Cups';
-import { Decide } from './Decide';
 import { Remedies } from './Remedies';
-import { parsePH, pointerOf, understand, type BalanceForm } from './form';
+import { parsePH, pointerOf, understand } from './form';
+import { asItIs, form, drops, butter, balance } from './balance.fixtures';
 
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());
-
-const asItIs = { key: 'as-it-is', doses: [], note: '' };
-const withSoda = {
-  key: 's',
-  note: 'flat',
-  doses: [{ ingredientId: 'baking-soda', name: 'Baking soda', massKilograms: 0.0034 }],
-};
-const form: BalanceForm = {
-  pH: '',
-  brix: '',
-  sharper: 0,
-  plate: [],
-  portion: '',
-  saltId: 'table-salt',
-  fault: 'SHARP',
-  steps: 1,
-  finish: { ingredientId: '', text: '' },
-  cup: '150 g',
-  tasters: '3',
-  cups: [asItIs, withSoda],
-  ready: [],
-};
-const drops = {
-  ingredientId: 'baking-soda',
-  name: 'Baking soda',
-  count: 16,
-  measure: 'DROP',
-  solution: 10,
-  inCupKilograms: 0.00008,
-  forPotKilograms: 0.00342,
-};
-const beads = {
-  saltFraction: 0.009,
-  acidFraction: 0.0067,
-  sourFraction: 0.0047,
-  sugarsFraction: 0.042,
-  savoury: 1.5,
-  fatFraction: 0.06,
-  pH: 4.2,
-  pHHolds: true,
-  sugarToAcid: 6.3,
-  sharpness: 0.4,
-};
-const butter: RemedyView = {
-  title: 'Butter, off the heat',
-  tells: 'masks',
-  atTheEnd: true,
-  dose: {
-    ingredientId: 'butter',
-    name: 'Butter',
-    massKilograms: 0.128,
-    reaches: false,
-    after: { ...beads, fatFraction: 0.08 },
-    solidsFraction: 0.1,
-    madeKilograms: 4,
-    moreSodiumKilograms: 0,
-    allergens: ['milk'],
-    avoided: true,
-  },
-};
-const balance = (over: object = {}) =>
-  ({
-    title: 'Marinara',
-    massKilograms: 6.42,
-    now: beads,
-    after: beads,
-    remedies: [butter],
-    cups: [[], [drops]],
-    ...over,
-  }) as unknown as BalanceView;
 
 it('reads what was typed and leaves out what was not understood, said beside its field', () => {
   const typed = {
@@ -209,99 +138,4 @@ it('says in the cup when it is too small to be dosed', () => {
     />,
   );
   expect(screen.getByRole('alert')).toHaveTextContent('So little cannot be measured.');
-});
-
-it('keeps a trial once a cup is chosen, and has the pot’s dose ready to weigh', async () => {
-  const none = () => new Response('[]', { headers: { 'content-type': 'application/json' } });
-  const asked = standIn(none(), none());
-  const change = vi.fn();
-  const { rerender } = show(
-    <Decide form={form} balance={balance()} batchId="b1" units="METRIC" change={change} />,
-  );
-  expect(screen.getByRole('button', { name: 'Keep this trial' })).toBeDisabled();
-  rerender(<></>);
-  show(
-    <Decide
-      form={{ ...form, chosen: 's' }}
-      balance={balance()}
-      batchId="b1"
-      units="METRIC"
-      change={change}
-    />,
-  );
-  await userEvent.click(screen.getByRole('button', { name: 'Keep this trial' }));
-  await waitFor(() => expect(change).toHaveBeenCalled());
-  expect(asked.find((a) => a.path.endsWith('cup-trials'))).toMatchObject({
-    path: '/api/batches/b1/cup-trials',
-    body: {
-      cupKilograms: 0.15,
-      potKilograms: 6.42,
-      tasters: 3,
-      chosen: 1,
-      cups: [{ doses: [], note: '' }, { note: 'flat' }],
-    },
-  });
-  expect(change.mock.calls[0]?.[0].ready).toEqual([
-    { ingredientId: 'baking-soda', name: 'Baking soda', massKilograms: 0.00342 },
-  ]);
-});
-
-it('puts the weighed dose into the pot, and keeps it ready when that is refused', async () => {
-  const ready = [{ ingredientId: 'butter', name: 'Butter', massKilograms: 0.125 }];
-  const open = [{ id: 'p1', closed: false, cups: [{ what: 'as it is' }, { what: '9 g lemon' }] }];
-  const asked = standIn(
-    new Response(JSON.stringify(open), { headers: { 'content-type': 'application/json' } }),
-    problem(422, '/massKilograms', 'Too much.', 'Take less.'),
-  );
-  const change = vi.fn();
-  show(
-    <Decide
-      form={{ ...form, ready }}
-      balance={balance()}
-      batchId="b1"
-      units="METRIC"
-      change={change}
-    />,
-  );
-  expect(await screen.findByRole('link', { name: 'as it is, 9 g lemon' })).toHaveAttribute(
-    'href',
-    '/panels/p1',
-  );
-  const box = within(screen.getByRole('group', { name: 'Ready to weigh' }));
-  expect(box.getByText('125 g')).toBeInTheDocument();
-  await userEvent.click(box.getByRole('button', { name: 'Butter is in the pot' }));
-  expect(await screen.findByText('Too much. Take less.')).toBeInTheDocument();
-  expect(change).not.toHaveBeenCalled();
-  await userEvent.click(box.getByRole('button', { name: 'Butter is in the pot' }));
-  await waitFor(() => expect(change).toHaveBeenCalledWith({ ready: [] }));
-  expect(asked.at(-1)).toMatchObject({
-    path: '/api/batches/b1/additions',
-    body: { ingredientId: 'butter', massKilograms: 0.125 },
-  });
-});
-
-it('doses once however often it is pressed while the answer is awaited', async () => {
-  const fetch = vi.fn((to: Request) =>
-    to.method === 'GET'
-      ? Promise.resolve(new Response('[]', { headers: { 'content-type': 'application/json' } }))
-      : new Promise<Response>(() => undefined),
-  );
-  vi.stubGlobal('fetch', fetch);
-  show(
-    <Decide
-      form={{ ...form, ready: [{ ingredientId: 'butter', name: 'Butter', massKilograms: 0.125 }] }}
-      balance={balance()}
-      batchId="b1"
-      units="METRIC"
-      change={vi.fn()}
-    />,
-  );
-  const button = screen.getByRole('button', { name: 'Butter is in the pot' });
-  await userEvent.click(button);
-  expect(button).toBeDisabled();
-  button.click();
-  await waitFor(() =>
-    expect(fetch.mock.calls.filter(([to]) => to.url.endsWith('/additions'))).toHaveLength(1),
-  );
-  expect((await all()).filter((e) => e.path.endsWith('/additions'))).toHaveLength(1);
 });

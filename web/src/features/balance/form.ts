@@ -2,7 +2,7 @@ import { balanceOf } from '../../api/balance';
 import type { BalanceRequest, Fault, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { parseQuantity, type Kind } from '../../quantities';
-import { useFields } from '../../ui/useFields';
+import { useKept } from '../../ui/useKept';
 
 /** So much of an ingredient, as typed. */
 export interface AmountText {
@@ -58,7 +58,7 @@ const MOST_TASTERS = 200;
 
 /** The form of one pot, kept over reloads. */
 export function useBalanceForm(pot: string) {
-  const { values, change } = useFields<BalanceForm>(FIRST, { kept: `balance ${pot}` });
+  const { values, change } = useKept<BalanceForm>(FIRST, `balance ${pot}`);
   return { form: values, change };
 }
 

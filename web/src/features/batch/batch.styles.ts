@@ -3,6 +3,7 @@ import { styled } from '@mui/material/styles';
 import { Link } from 'react-router';
 import { sizes } from '../../theme/tokens';
 import { laid } from '../../ui/layout';
+import { own } from '../../ui/own';
 
 export const StoveGrid = styled('div')(
   laid({
@@ -86,9 +87,10 @@ export const FreePot = styled('div')(
   }),
 );
 
-export const PotLink = styled(Link, {
-  shouldForwardProp: (prop) => prop !== 'current' && prop !== 'due',
-})<{ current: boolean; due: boolean }>(({ theme, current, due }) => {
+export const PotLink = styled(
+  Link,
+  own('current', 'due'),
+)<{ current: boolean; due: boolean }>(({ theme, current, due }) => {
   const p = theme.vars.palette;
   return {
     display: 'flex',
@@ -115,9 +117,10 @@ export const besideStep = {
   justifySelf: { xs: 'start', sm: 'end' },
 };
 
-export const StepItem = styled('li', {
-  shouldForwardProp: (prop) => prop !== 'now',
-})<{ now: boolean }>(({ theme, now }) => ({
+export const StepItem = styled(
+  'li',
+  own('now'),
+)<{ now: boolean }>(({ theme, now }) => ({
   display: 'grid',
   gridTemplateColumns: '64px 1fr',
   columnGap: theme.spacing(2),

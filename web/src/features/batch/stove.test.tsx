@@ -81,15 +81,6 @@ it('strikes a reading out and puts another back', async () => {
   ]);
 });
 
-it('says what the readings give away', () => {
-  const forecast = {
-    ...batch.forecast,
-    cautions: [{ code: 'other-amount', text: 'about 10 % less went in' }],
-  };
-  show(<Readings batch={{ ...batch, forecast }} kitchen={kitchen} />);
-  expect(screen.getByRole('note')).toHaveTextContent('about 10 % less went in');
-});
-
 it('shows the levels as corrected, not as planned', () => {
   const point = (at: string, mass: number, depth: number) => ({
     at,

@@ -1,4 +1,3 @@
-import { Button } from '@mui/material';
 import { memo, useCallback, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
 import type { IngredientView, School } from '../../api/client';
 import { GoodsField } from '../../ui/GoodsField';
@@ -6,7 +5,7 @@ import { TextLine } from '../../ui/fields';
 import { WayPick } from './WayPick';
 import { understoodAs, type MeasuresOf } from './amounts';
 import type { DraftLine } from './draft';
-import { LaterRow, LineItem, LineRow, RemoveButton } from './formula.styles';
+import { LaterRow, LineItem, LineRow, RemoveButton, WhenButton } from './formula.styles';
 import type { DraftOps } from './useDraft';
 
 interface Props {
@@ -48,6 +47,7 @@ export const LineFields = memo(function LineFields(props: Props) {
     onList(text);
   };
   const name = known?.content.name ?? 'the line';
+  const [open, setOpen] = useState(Boolean(line.first || line.after || line.school));
   return (
     <LineItem>
       <LineRow>
@@ -72,6 +72,14 @@ export const LineFields = memo(function LineFields(props: Props) {
           onKeyDown={keys}
           placeholder="fine dice"
         />
+        <WhenButton
+          size="small"
+          aria-expanded={open}
+          aria-label={`When ${name} goes in`}
+          onClick={() => setOpen(!open)}
+        >
+          {open ? 'when' : 'at once'}
+        </WhenButton>
         <RemoveButton
           size="small"
           aria-label={`Take out ${name}`}
@@ -80,31 +88,17 @@ export const LineFields = memo(function LineFields(props: Props) {
           ×
         </RemoveButton>
       </LineRow>
-      <Later {...props} name={name} change={change} onKeyDown={keys} />
+      {open && <Later {...props} change={change} onKeyDown={keys} />}
     </LineItem>
   );
 });
 
 interface LaterProps extends Props {
-  name: string;
   change: (to: Partial<DraftLine>) => void;
   onKeyDown: (e: KeyboardEvent) => void;
 }
 /** When it goes in and whose way it is, where that is not: all of it, at once, by everyone. */
-function Later({ line, ways, name, change, onKeyDown, firstFault, afterFault }: LaterProps) {
-  const isSaid = Boolean(line.first || line.after || line.school);
-  const [open, setOpen] = useState(isSaid);
-  if (!open)
-    return (
-      <Button
-        size="small"
-        tabIndex={-1}
-        aria-label={`When ${name} goes in`}
-        onClick={() => setOpen(true)}
-      >
-        goes in at once
-      </Button>
-    );
+function Later({ line, ways, change, onKeyDown, firstFault, afterFault }: LaterProps) {
   return (
     <LaterRow>
       <TextLine

@@ -1,6 +1,7 @@
 import { Pick, TextLine } from '../../ui/fields';
-import { Column, Row } from '../../ui/layout';
+import { Column } from '../../ui/layout';
 import type { DraftStage } from './draft';
+import { HeadGrid } from './formula.styles';
 import { HEATS, LID_WORDS } from './words';
 
 const ROLES = [
@@ -75,7 +76,7 @@ export function StageHours({ stage, change, wrong }: Props & { wrong: Record<str
 /** When in the formula it comes, and what is done. */
 export function StageHead({ stage, change }: Props) {
   return (
-    <Row gap={2}>
+    <HeadGrid>
       <Pick label="When" value={stage.role} options={ROLES} onPick={(role) => change({ role })} />
       <Pick
         label="What is done"
@@ -83,6 +84,6 @@ export function StageHead({ stage, change }: Props) {
         options={TECHNIQUES}
         onPick={(technique) => change({ technique })}
       />
-    </Row>
+    </HeadGrid>
   );
 }

@@ -62,6 +62,8 @@ export const HeadGrid = styled('div')(
 
 export const RemoveButton = styled(Button)(laid({ minWidth: 30, px: 0.5, mt: -0.25 }));
 
+export const WhenButton = styled(Button)(laid({ minWidth: 60, px: 0.5, mt: -0.25 }));
+
 export const OpenList = styled(BareList)(
   laid({ p: 1.25, my: 0.5, bgcolor: 'kitchen.tomatoSoft', borderRadius: 1 }),
 );
@@ -151,7 +153,7 @@ export const LineRow = styled('div')(
     display: 'grid',
     gridTemplateColumns: {
       xs: '1fr 1fr auto',
-      md: 'minmax(110px, 0.6fr) minmax(140px, 1.1fr) minmax(120px, 1fr) auto',
+      md: 'minmax(104px, 0.6fr) minmax(140px, 1.1fr) minmax(110px, 1fr) 72px auto',
     },
     columnGap: 1.5,
     alignItems: 'start',

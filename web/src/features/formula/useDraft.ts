@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { useFields } from '../../ui/useFields';
+import { useKept } from '../../ui/useKept';
 import { newLine, newStage, type Draft, type DraftLine, type DraftStage } from './draft';
 
 /** What can be done to a draft; the same functions for good, so that rows that do not change stay still. */
@@ -20,10 +20,7 @@ export interface DraftOps {
 
 /** The draft, kept over reloads until it is saved or left. */
 export function useDraft(start: Draft, id: string): { draft: Draft; ops: DraftOps } {
-  const { values, change, forget } = useFields<Draft>(start, {
-    kept: `formula ${id}`,
-    keptMs: Infinity,
-  });
+  const { values, change, forget } = useKept<Draft>(start, `formula ${id}`, Infinity);
   const ops = useMemo((): DraftOps => {
     const set = (to: (from: Draft) => Draft) => change(to);
     const stages = (to: (from: DraftStage[]) => DraftStage[]) =>

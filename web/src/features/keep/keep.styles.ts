@@ -2,6 +2,7 @@ import { ButtonBase, Button } from '@mui/material';
 import { styled } from '@mui/material/styles';
 import { sizes } from '../../theme/tokens';
 import { BareList, RuledRow, laid } from '../../ui/layout';
+import { own } from '../../ui/own';
 
 export const FormAndForecast = styled('div')(
   laid({
@@ -94,9 +95,10 @@ export const WhatAndMass = styled('div')(
 export const KeptItem = styled('li')({ listStyle: 'none' });
 
 /** One entry of a record: a long one may wrap, a struck one stays readable. */
-export const EntryItem = styled('li', {
-  shouldForwardProp: (prop) => prop !== 'struckOut' && prop !== 'long',
-})<{ struckOut: boolean; long: boolean }>(({ theme, struckOut, long }) => ({
+export const EntryItem = styled(
+  'li',
+  own('struckOut', 'long'),
+)<{ struckOut: boolean; long: boolean }>(({ theme, struckOut, long }) => ({
   fontSize: sizes.small,
   color: theme.vars.palette.text.secondary,
   textDecoration: struckOut ? 'line-through' : 'none',
@@ -104,9 +106,10 @@ export const EntryItem = styled('li', {
 }));
 
 /** How much of an allowed time is gone. */
-export const Gone = styled('div', {
-  shouldForwardProp: (prop) => prop !== 'over',
-})<{ over: boolean }>(({ theme, over }) => ({
+export const Gone = styled(
+  'div',
+  own('over'),
+)<{ over: boolean }>(({ theme, over }) => ({
   height: '100%',
   backgroundColor: over ? theme.vars.palette.error.main : theme.vars.palette.warning.main,
 }));

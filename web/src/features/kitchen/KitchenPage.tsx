@@ -54,13 +54,13 @@ export function KitchenPage() {
     >
       <KitchenGrid>
         <Column gap={3}>
-          <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
-          <Ovens kitchen={kitchen} onEdit={(of) => setEditing({ what: 'oven', of })} />
           <Burners
             kitchen={kitchen}
             onEdit={(of) => setEditing({ what: 'burner', of })}
             onTime={(of) => setEditing({ what: 'timing', of })}
           />
+          <Vessels kitchen={kitchen} onEdit={(of) => setEditing({ what: 'vessel', of })} />
+          <Ovens kitchen={kitchen} onEdit={(of) => setEditing({ what: 'oven', of })} />
           <ColdPlaces kitchen={kitchen} onEdit={(of) => setEditing({ what: 'cold', of })} />
           <Measures kitchen={kitchen} onEdit={(of) => setEditing({ what: 'measure', of })} />
         </Column>

@@ -5,7 +5,8 @@ import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered, ProblemError } from '../../api/problem';
 import { parseQuantity } from '../../quantities';
-import { useFields } from '../../ui/useFields';
+import { useKept } from '../../ui/useKept';
+import { report } from '../../api/report';
 
 type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
@@ -84,7 +85,7 @@ export function meant(
 /** A meal while it is written: every change is kept by itself. */
 export function useMealDraft(start: MealView, kitchen: KitchenView) {
   const queries = useQueryClient();
-  const { values: text, change } = useFields(useMemo(() => textOf(start.sheet), [start.sheet]));
+  const { values: text, change } = useKept(useMemo(() => textOf(start.sheet), [start.sheet]));
   const [meal, setMeal] = useState(start);
   const [problem, setProblem] = useState<ProblemError>();
   const version = useRef(start.version);
@@ -111,7 +112,7 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
           setMeal(now);
           setProblem(undefined);
           queries.setQueryData(['meals', start.id], now);
-          queries.invalidateQueries({ queryKey: ['meals'], exact: true }).catch(reportError);
+          queries.invalidateQueries({ queryKey: ['meals'], exact: true }).catch(report);
         },
         (e: unknown) => {
           if (e instanceof ProblemError) setProblem(e);

@@ -1,10 +1,9 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { MemoryRouter, Route, Routes } from 'react-router';
+import { Route, Routes } from 'react-router';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { PanelView, TasterView } from '../../api/client';
-import { standIn } from '../../test/stove';
+import { show, standIn } from '../../test/stove';
 import { PanelPage } from './PanelPage';
 import { TastePage } from './TastePage';
 
@@ -14,17 +13,12 @@ afterEach(() => vi.unstubAllGlobals());
 const json = (body: unknown) =>
   new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
 const page = (path: string) =>
-  render(
-    <QueryClientProvider
-      client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}
-    >
-      <MemoryRouter initialEntries={[path]}>
-        <Routes>
-          <Route path="/taste/:id" element={<TastePage />} />
-          <Route path="/panels/:id" element={<PanelPage />} />
-        </Routes>
-      </MemoryRouter>
-    </QueryClientProvider>,
+  show(
+    <Routes>
+      <Route path="/taste/:id" element={<TastePage />} />
+      <Route path="/panels/:id" element={<PanelPage />} />
+    </Routes>,
+    path,
   );
 const seat = (over: Partial<TasterView> = {}): TasterView => ({
   panelId: 'p1',

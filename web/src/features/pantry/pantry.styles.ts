@@ -1,5 +1,6 @@
 import { styled } from '@mui/material/styles';
 import { PressRow, RuledRow, laid } from '../../ui/layout';
+import { own } from '../../ui/own';
 
 export const AvoidRow = styled(RuledRow)(
   laid({ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }),
@@ -34,9 +35,10 @@ export const StockRow = styled(RuledRow)(
   laid({ display: 'grid', gridTemplateColumns: '1fr auto', py: 0.5, alignItems: 'center' }),
 );
 
-export const GoodsItem = styled('li', {
-  shouldForwardProp: (prop) => prop !== 'retired',
-})<{ retired: boolean }>(({ theme, retired }) => ({
+export const GoodsItem = styled(
+  'li',
+  own('retired'),
+)<{ retired: boolean }>(({ theme, retired }) => ({
   borderBottom: `1px solid ${theme.vars.palette.divider}`,
   opacity: retired ? 0.6 : 1,
 }));

@@ -5,7 +5,7 @@ import { Pick, TextLine } from '../../ui/fields';
 import { Column } from '../../ui/layout';
 import { PotAndHeat } from './PotAndHeat';
 import { SizedBy } from './SizedBy';
-import { Wanted } from './Wanted';
+import { InOtherWords, Wanted } from './Wanted';
 import { Ways } from './Ways';
 import { WholeCans } from './WholeCans';
 import { arriving, type Faults, type PlanForm } from './form';
@@ -77,6 +77,7 @@ export const NeedFields = memo(function NeedFields(props: Props) {
       />
       <Wanted {...props} write={write} />
       <PotAndHeat {...props} write={write} />
+      <InOtherWords {...props} write={write} />
       {preview && form.sizedBy === 'COVERS' && (
         <WholeCans
           options={preview.sizes}

@@ -4,6 +4,7 @@ import type { PlanView, VesselView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { FallLine } from '../../ui/FallLine';
 import { Urn } from '../../ui/Urn';
+import { along } from '../../ui/along';
 import { Column } from '../../ui/layout';
 
 /** The real pot with its levels, and the fall over the clock. */
@@ -52,6 +53,7 @@ export const PlanPicture = memo(function PlanPicture({
           early={plan.early}
           late={plan.late}
           serveAt={plan.readyBy}
+          serveWords={served(plan)}
           targetKilograms={plan.targetMassKilograms}
           targetLabel={`${show.text(show.percent(plan.targetSolidsFraction))} solids`}
           hour={(at) => show.hour(at, zone)}
@@ -62,3 +64,16 @@ export const PlanPicture = memo(function PlanPicture({
     </Column>
   );
 });
+
+const MINUTE_S = 60;
+
+/** What is left of the time when it is thick enough, as likely, and how thick it is when it is served. */
+function served(plan: PlanView): string {
+  if (!plan.hours) return '';
+  const spare = (Date.parse(plan.readyBy) - Date.parse(plan.hours.thickAt)) / 1000;
+  const time = show.text(show.span(spare));
+  if (spare >= MINUTE_S) return `${time} after it is thick enough`;
+  const then = along(plan.likely, Date.parse(plan.readyBy))?.solidsFraction;
+  const thick = then === undefined ? '' : `, ${show.text(show.percent(then))} solids by then`;
+  return spare <= -MINUTE_S ? `${time} too early${thick}` : 'just as it is thick enough';
+}

@@ -86,33 +86,37 @@ function HoursPart({ kitchen, formula, form, change, batch, lighting, ready }: H
   const { plan, planned, problem, vessel } = batch;
   const { units, zone } = kitchen.settings;
   return (
-    <HoursArea>
-      {problem && !batch.isMarked && <Note tone="tomato">{problem.summary}</Note>}
-      {batch.isMarked && (
-        <Text role="status" tone="muted">
-          Mend the marked field; the figures are the last that could be computed.
-        </Text>
-      )}
-      <PotShares
-        shares={batch.shares}
-        burners={lighting.freeBurners}
-        onLightAll={lighting.startAll}
-        fault={lighting.sharesFault}
-        change={change}
-        units={units}
-        zone={zone}
-      />
-      {plan && <Hours plan={plan} request={planned} zone={zone} />}
-      <Lighting
-        kitchen={kitchen}
-        formula={formula}
-        form={form}
-        change={change}
-        vesselId={vessel?.id}
-        lighting={lighting}
-        ready={ready}
-      />
-    </HoursArea>
+    <>
+      <HoursArea>
+        {problem && !batch.isMarked && <Note tone="tomato">{problem.summary}</Note>}
+        {batch.isMarked && (
+          <Text role="status" tone="muted">
+            Mend the marked field; the figures are the last that could be computed.
+          </Text>
+        )}
+        <PotShares
+          shares={batch.shares}
+          burners={lighting.freeBurners}
+          onLightAll={lighting.startAll}
+          fault={lighting.sharesFault}
+          change={change}
+          units={units}
+          zone={zone}
+        />
+        {plan && <Hours plan={plan} request={planned} zone={zone} />}
+      </HoursArea>
+      <Box sx={{ gridArea: 'light' }}>
+        <Lighting
+          kitchen={kitchen}
+          formula={formula}
+          form={form}
+          change={change}
+          vesselId={vessel?.id}
+          lighting={lighting}
+          ready={ready}
+        />
+      </Box>
+    </>
   );
 }
 

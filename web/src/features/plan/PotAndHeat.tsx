@@ -24,17 +24,6 @@ export function PotAndHeat(props: NeedPart) {
   );
   return (
     <>
-      <PotChoice
-        vessels={kitchen.vessels}
-        taken={taken}
-        chosen={vessel?.id ?? ''}
-        onChoose={write.vesselId}
-        fillMeters={preview?.plan.fit.startDepthMeters}
-        fault={vesselFault}
-        units={units}
-        zone={zone}
-        working={kitchen.workings.find((w) => w.figure === 'capacity')}
-      />
       <Choices
         label="On which burner"
         options={burners}
@@ -51,6 +40,17 @@ export function PotAndHeat(props: NeedPart) {
         ovenFault={faults.oven}
       />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />
+      <PotChoice
+        vessels={kitchen.vessels}
+        taken={taken}
+        chosen={vessel?.id ?? ''}
+        onChoose={write.vesselId}
+        fillMeters={preview?.plan.fit.startDepthMeters}
+        fault={vesselFault}
+        units={units}
+        zone={zone}
+        working={kitchen.workings.find((w) => w.figure === 'capacity')}
+      />
     </>
   );
 }

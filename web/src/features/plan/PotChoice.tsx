@@ -61,7 +61,9 @@ function Pot(props: Props & { vessel: VesselView; group: string; on: boolean }) 
         name={group}
         checked={on}
         onChange={() => onChoose(v.id)}
-        aria-label={[v.name, holds, there ? `holds ${there.name}` : ''].filter(Boolean).join(', ')}
+        aria-label={[v.name, holds, there ? `holds ${untilWords(there, zone)}` : '']
+          .filter(Boolean)
+          .join(', ')}
       />
       <PotStand style={{ width: `${shareOfWidest(v, widest) * 100}%` }}>
         <Urn
@@ -80,7 +82,7 @@ function Pot(props: Props & { vessel: VesselView; group: string; on: boolean }) 
       </Text>
       {there && (
         <Text variant="caption" component="span" tone="muted" long sx={{ display: 'block' }}>
-          holds {untilWords(there, zone)}
+          {there.likelyFree ? `till ${show.hour(there.likelyFree, zone)}` : 'in use'}
         </Text>
       )}
     </PotLabel>

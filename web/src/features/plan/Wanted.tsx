@@ -26,55 +26,63 @@ function bandsOf({ settings: s }: KitchenView) {
 }
 
 /** For whom, how much each, when, and how thick. */
-export function Wanted({ formula, form, faults, kitchen, write }: NeedPart) {
+export function Wanted({ form, faults, kitchen, write }: NeedPart) {
   const { units } = kitchen.settings;
   const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
   const hour = parseHour(form.readyBy);
+  return (
+    <FieldPair>
+      {form.sizedBy === 'COVERS' && (
+        <QuantityField
+          label="For whom"
+          text={form.covers}
+          onText={write.covers}
+          understood="covers"
+          fault={faults.covers}
+        />
+      )}
+      <QuantityField
+        label="Each gets"
+        text={form.serving}
+        onText={write.serving}
+        fault={faults.serving}
+        numeric={false}
+        understood={
+          serving.outcome === 'understood'
+            ? `${show.text(show.mass(Math.max(0, serving.value), units === 'US' ? 'METRIC' : 'US'))} of sauce`
+            : ''
+        }
+      />
+      <QuantityField
+        label="On the table at"
+        text={form.readyBy}
+        onText={write.readyBy}
+        fault={faults.readyBy}
+        numeric={false}
+        understood={hour.outcome === 'understood' ? (hour.localDate ?? 'the next to come') : ''}
+      />
+      <QuantityField
+        label="Thickness"
+        text={form.target}
+        onText={write.target}
+        fault={faults.target}
+        numeric={false}
+        understood={THICK[targetOf(form.target).by]}
+      />
+    </FieldPair>
+  );
+}
+
+/** Thickness by the kitchen's bands or as the plate was, and servings by the schools of saucing. */
+export function InOtherWords({ formula, form, kitchen, write }: NeedPart) {
   const lastTime = useLastTime(formula.id, kitchen.settings.zone);
   const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
   return (
     <>
-      <FieldPair>
-        {form.sizedBy === 'COVERS' && (
-          <QuantityField
-            label="For whom"
-            text={form.covers}
-            onText={write.covers}
-            understood="covers"
-            fault={faults.covers}
-          />
-        )}
-        <QuantityField
-          label="Each gets"
-          text={form.serving}
-          onText={write.serving}
-          fault={faults.serving}
-          numeric={false}
-          understood={
-            serving.outcome === 'understood'
-              ? `${show.text(show.mass(Math.max(0, serving.value), units === 'US' ? 'METRIC' : 'US'))} of sauce`
-              : ''
-          }
-        />
-        <QuantityField
-          label="On the table at"
-          text={form.readyBy}
-          onText={write.readyBy}
-          fault={faults.readyBy}
-          numeric={false}
-          understood={hour.outcome === 'understood' ? (hour.localDate ?? 'the next to come') : ''}
-        />
-        <QuantityField
-          label="Thickness"
-          text={form.target}
-          onText={write.target}
-          fault={faults.target}
-          numeric={false}
-          understood={THICK[targetOf(form.target).by]}
-        />
-      </FieldPair>
       <Choices
-        label={lastTime.length > 0 ? 'or a band, or as the plate was' : 'or a band'}
+        label={
+          lastTime.length > 0 ? 'Thickness by a band, or as the plate was' : 'Thickness by a band'
+        }
         options={bands}
         chosen={form.target}
         onChoose={write.target}

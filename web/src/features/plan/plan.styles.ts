@@ -2,6 +2,7 @@ import { ButtonBase } from '@mui/material';
 import { styled } from '@mui/material/styles';
 import { sizes } from '../../theme/tokens';
 import { RuledRow, laid } from '../../ui/layout';
+import { own } from '../../ui/own';
 
 export const AmountRow = styled(RuledRow)(
   laid({ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, py: 0.9 }),
@@ -61,16 +62,16 @@ export const PlanGrid = styled('div')(
     columnGap: { xs: 2.5, md: 3.5 },
     rowGap: { xs: 2.5, md: 1.5 },
     gridTemplateColumns: {
-      xs: '1fr',
-      md: 'minmax(220px, 250px) 1fr',
+      xs: 'minmax(0, 1fr)',
+      md: 'minmax(220px, 250px) minmax(0, 1fr)',
       lg: '250px minmax(0, 1fr) minmax(250px, 290px)',
     },
     gridTemplateAreas: {
-      xs: '"hours" "need" "picture" "amounts"',
-      md: '"need hours" "need picture" "amounts amounts"',
-      lg: '"need hours amounts" "need picture amounts"',
+      xs: '"hours" "light" "need" "picture" "amounts"',
+      md: '"need hours" "need light" "need picture" "amounts amounts"',
+      lg: '"need hours amounts" "need light amounts" "need picture amounts"',
     },
-    gridTemplateRows: { md: 'auto 1fr' },
+    gridTemplateRows: { md: 'auto auto 1fr' },
   }),
 );
 
@@ -134,16 +135,18 @@ export const ShareRow = styled('div')(
 
 /** How full one stage makes its pot. */
 export const FullGround = styled('div')(laid({ height: 6, bgcolor: 'kitchen.well' }));
-export const Full = styled('div', {
-  shouldForwardProp: (prop) => prop !== 'wrong',
-})<{ wrong: boolean }>(({ theme, wrong }) => ({
+export const Full = styled(
+  'div',
+  own('wrong'),
+)<{ wrong: boolean }>(({ theme, wrong }) => ({
   height: '100%',
   backgroundColor: wrong ? theme.vars.palette.error.main : theme.vars.palette.kitchen.sauce1,
 }));
 
-export const CanLabel = styled('label', {
-  shouldForwardProp: (prop) => prop !== 'on',
-})<{ on: boolean }>(({ theme, on }) => {
+export const CanLabel = styled(
+  'label',
+  own('on'),
+)<{ on: boolean }>(({ theme, on }) => {
   const p = theme.vars.palette;
   return {
     position: 'relative',

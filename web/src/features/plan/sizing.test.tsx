@@ -1,42 +1,14 @@
-import { screen, within } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { useState } from 'react';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { KitchenView, PlanPreview, PlanView, ShareView, StageFitView } from '../../api/client';
+import type { PlanPreview, StageFitView } from '../../api/client';
 import { show, standIn } from '../../test/stove';
-import { PotShares } from './PotShares';
-import { StillToLight } from './StillToLight';
-import { SizedBy } from './SizedBy';
 import { StageFits } from './StageFits';
 import { WholeCans } from './WholeCans';
-import type { Available, PlanForm } from './form';
+import type { PlanForm } from './form';
+import { Stocked } from './sizing.fixtures';
 
 afterEach(() => vi.unstubAllGlobals());
-
-const purchases = [
-  { ingredientId: 'onion', name: 'Onion', neededMassKilograms: 0.4, packs: [] },
-  { ingredientId: 'tomato', name: 'Tomato', neededMassKilograms: 4, packs: [] },
-] as unknown as PlanView['purchases'];
-
-function Stocked({ onChange }: { onChange: (available: Available[]) => void }) {
-  const [available, setAvailable] = useState<Available[]>([]);
-  const change = (to: Partial<PlanForm>) => {
-    setAvailable(to.available ?? []);
-    onChange(to.available ?? []);
-  };
-  return (
-    <SizedBy
-      sizedBy="STOCK"
-      available={available}
-      change={change}
-      purchases={purchases}
-      from={{ boundName: 'Tomato', unused: [{ name: 'Onion', massKilograms: 0.25 }] }}
-      portions={17.4}
-      fault={undefined}
-      units="METRIC"
-    />
-  );
-}
 
 it('asks first for what is most of the batch, takes more lines, and says whom it feeds', async () => {
   standIn(new Response('[]', { status: 200, headers: { 'content-type': 'application/json' } }));
@@ -141,83 +113,4 @@ it('marks the stage that does not go into its pot, and counts trays', () => {
   expect(sweat).not.toHaveTextContent('does not go in');
   expect(simmer).toHaveTextContent('does not go in');
   expect(bake).toHaveTextContent('3 × Tray');
-});
-
-it('plans one of several pots with its own share of the covers', async () => {
-  const share = (vesselId: string, covers: number): ShareView => ({
-    vesselId,
-    vesselName: vesselId,
-    covers,
-    startMassKilograms: 9,
-    startVolumeCubicMeters: 0.009,
-    lightAt: '2026-03-02T14:00:00Z',
-    thickAt: '2026-03-02T15:10:00Z',
-  });
-  const change = vi.fn();
-  const light = vi.fn();
-  show(
-    <PotShares
-      shares={[share('Stockpot', 75), share('Rondeau', 65)]}
-      burners={2}
-      onLightAll={light}
-      fault={undefined}
-      change={change}
-      units="METRIC"
-      zone="UTC"
-    />,
-  );
-  await userEvent.click(
-    screen.getByRole('button', { name: 'Light all 2, each on a burner of its own' }),
-  );
-  expect(light).toHaveBeenCalledOnce();
-  const region = within(screen.getByRole('region', { name: 'Over several pots' }));
-  expect(region.getAllByText(/light 14:00, thick 15:10/)).toHaveLength(2);
-  await userEvent.click(region.getAllByRole('button')[1] as HTMLElement);
-  const both = [
-    { vesselId: 'Stockpot', covers: 75, lit: false },
-    { vesselId: 'Rondeau', covers: 65, lit: false },
-  ];
-  expect(change).toHaveBeenCalledWith({
-    sizedBy: 'COVERS',
-    covers: '65',
-    vesselId: 'Rondeau',
-    shares: both,
-  });
-});
-
-it('waits for the ingredients of the plan before it asks how much there is of them', () => {
-  standIn(new Response('[]', { status: 200, headers: { 'content-type': 'application/json' } }));
-  show(
-    <SizedBy
-      sizedBy="STOCK"
-      available={[]}
-      change={vi.fn()}
-      purchases={[]}
-      from={undefined}
-      portions={undefined}
-      fault={undefined}
-      units="METRIC"
-    />,
-  );
-  expect(screen.queryByLabelText('How much there is, 1')).not.toBeInTheDocument();
-});
-
-it('names the pots of a batch that are still to light, and plans the one that is pressed', async () => {
-  const shares = ['a', 'b', 'c'].map((vesselId) => ({
-    vesselId,
-    covers: 20,
-    lit: vesselId === 'a',
-  }));
-  const vessels = ['a', 'b', 'c'].map((id) => ({
-    id,
-    name: `Pot ${id}`,
-  })) as unknown as KitchenView['vessels'];
-  const change = vi.fn();
-  show(<StillToLight shares={shares} vessels={vessels} vesselId="b" change={change} />);
-  expect(screen.getByText('20 in the Pot a').parentElement).toHaveTextContent('lit');
-  expect(screen.getByText('20 in the Pot b').parentElement).toHaveTextContent('this plan');
-  await userEvent.click(screen.getByRole('button', { name: 'Plan this pot' }));
-  expect(change).toHaveBeenCalledWith({ shares, sizedBy: 'COVERS', covers: '20', vesselId: 'c' });
-  await userEvent.click(screen.getByRole('button', { name: 'Only this pot' }));
-  expect(change).toHaveBeenLastCalledWith({ shares: [] });
 });
