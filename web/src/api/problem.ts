@@ -19,6 +19,9 @@ export class ProblemError extends Error {
   }
 }
 
+/** From here on it is what stands before the server that answers. */
+const GATEWAY = 502;
+
 const AWAY: Problem = {
   title: 'Away',
   status: 0,
@@ -26,19 +29,31 @@ const AWAY: Problem = {
   errors: [],
 };
 
+/** What has no words of its own: a gateway's answer, or an address that leads nowhere. */
+function untold(response: Response | undefined): Problem {
+  if (!response || response.status >= GATEWAY) return AWAY;
+  return {
+    title: response.statusText,
+    status: response.status,
+    detail: `The kitchen’s server refuses this (${response.status}). Reload the page; if it says so again, tell whoever looks after the server.`,
+    errors: [],
+  };
+}
+
 /** The data of an answer, or its problem thrown. */
 export async function answered<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
 ): Promise<T> {
-  const { data, error } = await call.catch(() => ({ data: undefined, error: AWAY }));
+  const away = { data: undefined, error: AWAY, response: undefined };
+  const { data, error, response } = await call.catch(() => away);
   if (data !== undefined) return data;
-  throw new ProblemError(isProblem(error) ? error : AWAY);
+  throw new ProblemError(isProblem(error) ? error : untold(response));
 }
 
 /** An act that answers nothing, or its problem thrown. */
 export async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
   const { error, response } = await call.catch(() => ({ error: AWAY, response: undefined }));
-  if (!response?.ok) throw new ProblemError(isProblem(error) ? error : AWAY);
+  if (!response?.ok) throw new ProblemError(isProblem(error) ? error : untold(response));
 }
 
 export function isProblem(value: unknown): value is Problem {

@@ -45,6 +45,7 @@ function scheme(t: typeof light): ColorSystemOptions {
 
 /** Fingers need more room than a mouse, on whatever width. */
 const COARSE = '@media (pointer: coarse)';
+const TARGET = { minHeight: sizes.press, minWidth: sizes.press };
 
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-scheme' },
@@ -105,6 +106,7 @@ export const theme = createTheme({
       styleOverrides: {
         root: {
           fontFamily: 'inherit',
+          [COARSE]: TARGET,
           '&.Mui-focusVisible': {
             outline: '3px solid var(--mui-palette-error-main)',
             outlineOffset: 2,
@@ -112,6 +114,8 @@ export const theme = createTheme({
         },
       },
     },
+    MuiInputBase: { styleOverrides: { root: { [COARSE]: { minHeight: sizes.press } } } },
+    MuiFormControlLabel: { styleOverrides: { root: { [COARSE]: TARGET } } },
     MuiCheckbox: { styleOverrides: { root: { [COARSE]: { padding: 10 } } } },
   },
 });

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { School } from '../api/client';
 import { sizes } from '../theme/tokens';
 import { own } from './own';
+import { TARGET } from './ui.styles';
 
 /** What the line of the journey carries along, as far as it is known. */
 export interface Job {
@@ -88,7 +89,8 @@ const Step = styled(
     textDecorationColor: theme.vars.palette.error.main,
     textUnderlineOffset: 5,
   },
-  '@media (pointer: coarse)': { minHeight: sizes.press },
+  justifyContent: 'center',
+  ...TARGET,
 }));
 
 interface Props {

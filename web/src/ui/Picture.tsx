@@ -1,4 +1,5 @@
-import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { useRoom } from './useRoom';
 
 interface Props {
   /** What the picture says, in words. */
@@ -14,20 +15,8 @@ export const LETTERS = 12.5;
 
 /** A picture drawn in real pixels at whatever width it has: words never shrink with it. */
 export function Picture({ title, height, width: first = 520, children }: Props) {
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(first);
-  useLayoutEffect(() => {
-    const at = box.current;
-    if (!at) return undefined;
-    const measure = () => {
-      if (at.clientWidth > 0) setWidth(at.clientWidth);
-    };
-    measure();
-    if (typeof ResizeObserver === 'undefined') return undefined;
-    const observer = new ResizeObserver(measure);
-    observer.observe(at);
-    return () => observer.disconnect();
-  }, []);
+  const { box, room } = useRoom({ width: first, height });
+  const { width } = room;
   return (
     <div ref={box} style={{ minWidth: 0 }}>
       <svg

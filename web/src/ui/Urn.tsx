@@ -1,7 +1,9 @@
 import { useTheme } from '@mui/material/styles';
 import { useId } from 'react';
 import { UrnPot } from './UrnPot';
+import { LETTERS } from './Picture';
 import { sectionOf, spread, URN_SIDE, URN_WIDTH, type Level, type PotShape } from './urnShape';
+import { useRoom } from './useRoom';
 
 export type { Level, PotShape } from './urnShape';
 
@@ -12,9 +14,9 @@ interface Props {
   thickness?: number;
   levels?: Level[];
   title: string;
-  /** Width of the pot in units of the drawing: small leaves more room for the words. */
+  /** Width of the pot in units of the drawing, where it has no words. */
   drawnWidth?: number;
-  /** Size of the words in units of the drawing. */
+  /** Size of the words, px. */
   wordSize?: number;
   small?: boolean;
   caption?: string;
@@ -25,39 +27,62 @@ const MARGIN = { side: URN_SIDE, top: 8, bottom: 6 };
 const LETTER = 0.61;
 const LINE = 1.4;
 const CAPTION_ROOM = 20;
+/** Size of the words and the least width of a pot beside them, px. */
+const WORDS = 13;
+const LEAST = 60;
 
-/** Side section of the cook's real pot, to scale. */
+/** Side section of the cook's real pot, to scale. Where it has words they keep their size. */
 export function Urn(props: Props) {
-  const { shape, levels = [], title, drawnWidth = URN_WIDTH, caption } = props;
-  const { wordSize = 13.5, small = false } = props;
+  const { levels = [], caption, small = false } = props;
+  const isWritten = !small && (levels.length > 0 || caption !== undefined);
+  return isWritten ? <Written {...props} /> : <Drawn {...props} />;
+}
+
+const wordsRoom = (levels: Level[], size: number) =>
+  Math.max(0, ...levels.map((l) => l.label.length)) * size * LETTER;
+
+/** Drawn in real pixels: the pot takes the room that its words leave. */
+function Written(props: Props) {
+  const { shape, levels = [], caption, wordSize = WORDS, drawnWidth = URN_WIDTH } = props;
+  const { box, room } = useRoom({ width: 0, height: 0 });
+  const section = sectionOf(shape);
+  const widest = Math.max(section.base, section.top);
+  const high = room.height - MARGIN.top - MARGIN.bottom - (caption ? CAPTION_ROOM : 0);
+  const wide = room.width - 2 * MARGIN.side - wordsRoom(levels, wordSize);
+  const fits = Math.max(LEAST, Math.min(wide, (high / shape.depthMeters) * widest));
+  return (
+    <div ref={box} style={{ height: '100%', minWidth: 0 }}>
+      <Drawn {...props} drawnWidth={room.width > 0 ? fits : drawnWidth} isReal />
+    </div>
+  );
+}
+
+function Drawn(props: Props & { isReal?: boolean }) {
+  const { shape, levels = [], title, drawnWidth = URN_WIDTH, caption, isReal = false } = props;
+  const { wordSize = WORDS, small = false } = props;
   const id = useId();
   const p = useTheme().vars.palette;
   const section = sectionOf(shape);
   const unit = (meters: number) => (meters / Math.max(section.base, section.top)) * drawnWidth;
   const base = unit(section.base);
   const top = unit(section.top);
-  const height = unit(shape.depthMeters);
   const widest = Math.max(base, top);
   const middle = MARGIN.side + widest / 2;
-  const floor = MARGIN.top + height;
+  const floor = MARGIN.top + unit(shape.depthMeters);
   const y = (meters: number) => floor - unit(meters);
   // In small the picture speaks for itself: its levels are drawn and not written.
   const written = small ? [] : levels;
-  const labels = spread(
-    written.map((l) => ({ ...l, y: y(l.depthMeters) })),
-    wordSize * LINE,
-    floor + MARGIN.bottom - wordSize * 0.5,
-  );
-  const longest = Math.max(0, ...written.map((l) => l.label.length));
-  const width = widest + MARGIN.side * 2 + longest * wordSize * LETTER;
+  const width = widest + MARGIN.side * 2 + wordsRoom(written, wordSize);
+  const height = floor + MARGIN.bottom + (caption ? CAPTION_ROOM : 0);
   return (
     <svg
-      viewBox={`0 0 ${width} ${floor + MARGIN.bottom + (caption ? CAPTION_ROOM : 0)}`}
+      viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={title}
-      width="100%"
-      height="100%"
+      width={isReal ? width : '100%'}
+      height={isReal ? height : '100%'}
       preserveAspectRatio="xMidYMax meet"
+      style={{ display: 'block', margin: '0 auto' }}
     >
       <UrnPot
         id={id}
@@ -72,13 +97,17 @@ export function Urn(props: Props) {
           x={middle}
           y={floor + CAPTION_ROOM}
           textAnchor="middle"
-          fontSize={12.5}
+          fontSize={LETTERS}
           fill={p.text.secondary}
         >
           {caption}
         </text>
       )}
-      {labels.map((l) => (
+      {spread(
+        written.map((l) => ({ ...l, y: y(l.depthMeters) })),
+        wordSize * LINE,
+        floor + MARGIN.bottom - wordSize * 0.5,
+      ).map((l) => (
         <Word
           key={l.kind}
           level={l}

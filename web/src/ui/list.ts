@@ -1,6 +1,4 @@
+const BOTH = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
 /** 'a, b and c'. */
-export function list(words: readonly string[]): string {
-  return words.length < 2
-    ? (words[0] ?? '')
-    : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
-}
+export const list = (words: readonly string[]): string => BOTH.format(words);

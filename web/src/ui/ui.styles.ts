@@ -5,6 +5,8 @@ import { RuledRow, laid } from './layout';
 import { own } from './own';
 
 export const COARSE = '@media (pointer: coarse)';
+/** Room for a finger. */
+export const TARGET = { [COARSE]: { minHeight: sizes.press, minWidth: sizes.press } };
 
 export const PageBody = styled('section')(
   laid({
@@ -70,7 +72,7 @@ export const WorkingButton = styled(ButtonBase)(({ theme }) => ({
   textUnderlineOffset: 3,
   minHeight: 24,
   whiteSpace: 'nowrap',
-  [COARSE]: { minHeight: sizes.press },
+  ...TARGET,
 }));
 
 /** A quiet line to type on. */
@@ -144,7 +146,7 @@ export const ChoiceLabel = styled(
     backgroundColor: on ? p.text.primary : 'transparent',
     color: on ? p.background.paper : p.text.primary,
     '&:focus-within': { outline: `3px solid ${p.error.main}`, outlineOffset: 2 },
-    [COARSE]: { minHeight: sizes.press, padding: theme.spacing(0.1, 1.25) },
+    [COARSE]: { ...TARGET[COARSE], padding: theme.spacing(0.1, 1.25) },
   };
 });
 

@@ -6,6 +6,7 @@ import { TextLine } from '../../ui/fields';
 import { doseText, measureWords, shortName, solutionWords } from './effects';
 import type { BalanceForm, CupText } from './form';
 import { Row } from '../../ui/layout';
+import { list } from '../../ui/list';
 import { Text } from '../../ui/text';
 import { CupGrid, CupItem, RemoveCorner } from './balance.styles';
 
@@ -81,7 +82,7 @@ interface CupProps {
 
 function Cup({ cup, doses, chosen, units, onNote, onChoose, onAway }: CupProps) {
   const asItIs = cup.doses.length === 0;
-  const name = asItIs ? 'as it is' : cup.doses.map((d) => d.name.toLowerCase()).join(' and ');
+  const name = asItIs ? 'as it is' : list(cup.doses.map((d) => d.name.toLowerCase()));
   return (
     <CupItem chosen={chosen}>
       {onAway && (
@@ -148,6 +149,8 @@ function Dose({ dose: d, units }: { dose: CupDoseView; units: Units }) {
 export const cupName = (cup: CupText): string =>
   cup.doses.length === 0
     ? 'as it is'
-    : cup.doses
-        .map((d) => `${show.significant(d.massKilograms * 1000, 2)} g ${d.name.toLowerCase()}`)
-        .join(' and ');
+    : list(
+        cup.doses.map(
+          (d) => `${show.significant(d.massKilograms * 1000, 2)} g ${d.name.toLowerCase()}`,
+        ),
+      );

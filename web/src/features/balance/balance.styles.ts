@@ -2,6 +2,7 @@ import { ButtonBase, IconButton } from '@mui/material';
 import { styled } from '@mui/material/styles';
 import { BareList, RuledRow, laid } from '../../ui/layout';
 import { own } from '../../ui/own';
+import { TARGET } from '../../ui/ui.styles';
 
 export const BalanceGrid = styled('div')(
   laid({
@@ -100,4 +101,5 @@ export const LookButton = styled(
   textDecoration: looked ? 'underline' : 'underline dotted',
   textUnderlineOffset: 3,
   minHeight: 24,
+  ...TARGET,
 }));

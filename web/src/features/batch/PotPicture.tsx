@@ -49,8 +49,7 @@ function PotUrn({ batch, kitchen, now, here, isEmpty }: Props & { isEmpty: boole
   return (
     <Urn
       shape={vessel}
-      drawnWidth={225}
-      wordSize={17}
+      wordSize={15}
       fillMeters={fill}
       thickness={here?.solidsFraction ?? planned.startSolidsFraction}
       title={`${vessel.name}: ${said}, ${text(wanted)} wanted`}

@@ -17,7 +17,7 @@ const LIDS = [
 
 interface Props {
   kitchen: KitchenView;
-  batchId?: string;
+  batchId?: string | undefined;
   onClose: () => void;
 }
 interface Hold {
@@ -37,7 +37,11 @@ function useHold({ kitchen, batchId, onClose }: Props) {
     text: kitchen.settings.units === 'US' ? '155 °F' : '68 °C',
     lid: 'ON',
   };
-  const sheet = useKept<Hold>({ sheet: 'hold', start, onWritten: onClose });
+  const sheet = useKept<Hold>({
+    sheet: batchId ? `hold-${batchId}` : 'hold',
+    start,
+    onWritten: onClose,
+  });
   const { values, write, refused } = sheet;
   const taken = useTaken();
   const vesselId = values.picked || (firstFree(kitchen.vessels, taken)?.id ?? '');

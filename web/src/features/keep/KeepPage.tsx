@@ -1,7 +1,7 @@
 import { useNow } from '../../api/clock';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { KeepingView } from '../../api/client';
 import { useKeepings, useRuleSets } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
@@ -23,7 +23,7 @@ export function KeepPage() {
   const { data: keepings, error } = useKeepings();
   const { data: sets } = useRuleSets();
   const now = useNow();
-  const [holding, setHolding] = useState(false);
+  const { holding, hold, holdClosed, batchId } = useHoldSheet();
   const [settingOut, setSettingOut] = useState(false);
   const inForce = sets?.find((s) => s.inForce);
   const acts = (
@@ -31,7 +31,7 @@ export function KeepPage() {
       <Button variant="outlined" onClick={() => setSettingOut(true)}>
         Set something out
       </Button>
-      <Button variant="outlined" onClick={() => setHolding(true)}>
+      <Button variant="outlined" onClick={hold}>
         Hold something hot
       </Button>
       <Button variant="contained" component={Link} to="/keep/cool">
@@ -86,9 +86,21 @@ export function KeepPage() {
       {settingOut && kitchen && (
         <SetOutSheet kitchen={kitchen} onClose={() => setSettingOut(false)} />
       )}
-      {holding && kitchen && <HoldSheet kitchen={kitchen} onClose={() => setHolding(false)} />}
+      {holding && kitchen && <HoldSheet kitchen={kitchen} batchId={batchId} onClose={holdClosed} />}
     </Page>
   );
+}
+
+/** A pot just off the heat comes with its batch: what is held is chosen already. */
+function useHoldSheet() {
+  const [asked, setAsked] = useSearchParams();
+  const [holding, setHolding] = useState(asked.has('hold'));
+  const holdClosed = () => {
+    setHolding(false);
+    setAsked({}, { replace: true });
+  };
+  const batchId = asked.get('hold') ?? undefined;
+  return { holding, hold: () => setHolding(true), holdClosed, batchId };
 }
 
 /** What must be thrown away or mended stands above the rest, which stays in the order in which it began. */

@@ -3,6 +3,7 @@ import { styled } from '@mui/material/styles';
 import { sizes } from '../../theme/tokens';
 import { BareList, RuledRow, laid } from '../../ui/layout';
 import { own } from '../../ui/own';
+import { TARGET } from '../../ui/ui.styles';
 
 export const FormAndForecast = styled('div')(
   laid({
@@ -31,6 +32,7 @@ export const IdeaButton = styled(ButtonBase)(
     textAlign: 'left',
     overflowWrap: 'anywhere',
     minHeight: 32,
+    ...TARGET,
     '&:hover': { textDecoration: 'underline' },
   }),
 );
@@ -60,7 +62,7 @@ export const EntryList = styled(BareList)(
 );
 
 export const StrikeButton = styled(Button)(
-  laid({ minWidth: 0, minHeight: 24, p: 0, ml: 0.75, fontSize: 'inherit' }),
+  laid({ minWidth: 0, minHeight: 24, ...TARGET, p: 0, ml: 0.75, fontSize: 'inherit' }),
 );
 
 export const RailRow = styled('article')(

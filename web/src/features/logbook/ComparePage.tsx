@@ -7,6 +7,7 @@ import { show } from '../../quantities';
 import { dashOf, FallsOver } from '../../ui/FallsOver';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { list } from '../../ui/list';
 import { Text } from '../../ui/text';
 import { facts, told, type Fact } from './facts';
 import { fallOf } from './falls';
@@ -56,7 +57,7 @@ export function ComparePage() {
           falls={batches.map((b) =>
             fallOf(b, `${b.pot.vessel.name}, ${show.day(b.startedAt, zone)}`),
           )}
-          title={`Fall lines of ${batches.map(name).join(' and ')}`}
+          title={`Fall lines of ${list(batches.map(name))}`}
         />
       )}
       {kitchen && batches.length > 0 && (

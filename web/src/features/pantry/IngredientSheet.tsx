@@ -52,8 +52,8 @@ export function IngredientSheet(props: Props) {
       {of && <Substitutes of={of} units={kitchen.settings.units} />}
       {of && (
         <Text tone="muted" size="small">
-          {of.content.source}; real goods lie within ± {Math.round(of.rangeFraction * 100)} %, their
-          salt within ± {Math.round(of.saltRangeFraction * 100)} %. {of.notes.join(' ')}
+          Source: {of.content.source}. Real goods lie within ± {Math.round(of.rangeFraction * 100)}{' '}
+          %, their salt within ± {Math.round(of.saltRangeFraction * 100)} %. {of.notes.join(' ')}
         </Text>
       )}
     </Sheet>

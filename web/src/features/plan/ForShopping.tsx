@@ -1,3 +1,4 @@
+import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { client, newId, type PlanRequest } from '../../api/client';
 import { answered } from '../../api/problem';
@@ -32,7 +33,9 @@ export function ForShopping({ request, name }: { request: PlanRequest; name: str
       <ActButton variant="outlined" onAct={begin}>
         Shopping and mise en place
       </ActButton>
-      <Link to="/meals">Meals of several sauces</Link>
+      <Button component={Link} to="/meals">
+        Meals of several sauces
+      </Button>
     </>
   );
 }

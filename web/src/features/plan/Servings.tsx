@@ -32,7 +32,7 @@ export const Servings = memo(function Servings({ formula, serving, onServing }: 
     }));
   return (
     <Choices
-      label={`Each gets, by a school of saucing, for ${USE_WORDS[use]}`}
+      label={`By a school of saucing, for ${USE_WORDS[use]}`}
       options={options}
       chosen={serving}
       onChoose={onServing}

@@ -80,9 +80,7 @@ export function InOtherWords({ formula, form, kitchen, write }: NeedPart) {
   return (
     <>
       <Choices
-        label={
-          lastTime.length > 0 ? 'Thickness by a band, or as the plate was' : 'Thickness by a band'
-        }
+        label={lastTime.length > 0 ? 'By a band, or as the plate was' : 'By a band'}
         options={bands}
         chosen={form.target}
         onChoose={write.target}

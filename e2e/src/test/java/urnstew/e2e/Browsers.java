@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
@@ -43,10 +44,18 @@ final class Browsers implements AutoCloseable {
 
   /** A page that asks for stillness: a colour on its way to another is nobody's contrast. */
   Page page(int width, int height) {
+    return page(width, height, false, ColorScheme.LIGHT);
+  }
+
+  /** By touch or by mouse, in light or dark. */
+  Page page(int width, int height, boolean touch, ColorScheme scheme) {
     return browser
         .newContext(
             new Browser.NewContextOptions()
                 .setViewportSize(width, height)
+                .setHasTouch(touch)
+                .setIsMobile(touch)
+                .setColorScheme(scheme)
                 .setReducedMotion(ReducedMotion.REDUCE))
         .newPage();
   }

@@ -97,7 +97,8 @@ class LearnIT extends Installed {
             AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Baked gnocchi, the corner"));
     assertThat(food).containsText(Pattern.compile("(2 h 59|3 h)"));
     assertEquals(List.of(), Browsers.axe(page), "axe with something set out");
-    food.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done with it")).click();
+    food.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("End this record"))
+        .click();
     assertThat(page.getByRole(AriaRole.RADIO)).hasCount(2);
     Stove.save(page);
     assertThat(food).hasCount(0);

@@ -22,6 +22,10 @@ final class Stove {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
   }
 
+  static Locator link(Page page, String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
   static void choose(Page page, String word) {
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(word).setExact(true))
         .check(new Locator.CheckOptions().setForce(true));

@@ -51,7 +51,7 @@ public final class BalanceWorkings {
         List.of(
             "CRC Handbook; Goldberg et al., J. Phys. Chem. Ref. Data 31 (2002) 231",
             "C. W. Davies, Ion Association (1962)",
-            "US FDA, Approximate pH of Foods and Food Products (2007), from memory"),
+            "US FDA, Approximate pH of Foods and Food Products (2007) (to be checked)"),
         after.pHHolds() ? Confidence.PUBLISHED : Confidence.ASSUMED);
   }
 
@@ -68,7 +68,7 @@ public final class BalanceWorkings {
         List.of(
             "A percent of sugar masks a tenth, a percent of fat a twentieth",
             "A step is 12 %: about what a table notices"),
-        List.of("Da Conceicao Neta et al., J. Food Sci. 72 (2007) R33, from memory"),
+        List.of("Da Conceicao Neta et al., J. Food Sci. 72 (2007) R33 (to be checked)"),
         Confidence.ASSUMED);
   }
 
@@ -109,7 +109,7 @@ public final class BalanceWorkings {
         List.of(
             "Salt is sodium over 393 mg/g; none of it boils off",
             "All goods are taken to err the same way"),
-        List.of("Conservation of mass", "Food composition tables, from memory"),
+        List.of("Conservation of mass", "Food composition tables (to be checked)"),
         Confidence.PUBLISHED);
   }
 
@@ -124,7 +124,7 @@ public final class BalanceWorkings {
             new Term("fat", "m_f", 1000 * end.fatKilograms(), "g"),
             new Term("what comes to the table", "M", all, "kg")),
         List.of("Neither boils off", "Fat that floats counts as if it were stirred in"),
-        List.of("Conservation of mass", "Food composition tables, from memory"),
+        List.of("Conservation of mass", "Food composition tables (to be checked)"),
         Confidence.PUBLISHED);
   }
 }

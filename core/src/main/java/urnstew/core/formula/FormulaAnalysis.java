@@ -169,7 +169,7 @@ public record FormulaAnalysis(
         List.of(
             "Each stage before the simmer dries its lines by the share that the formula says",
             "Pieces are left out of the solids; their juice and melted fat count to the sauce"),
-        List.of("Conservation of mass", "Food composition tables, from memory"),
+        List.of("Conservation of mass", "Food composition tables (to be checked)"),
         Confidence.PUBLISHED);
   }
 
@@ -192,7 +192,7 @@ public record FormulaAnalysis(
         List.of(
             "Salt is sodium over 393 mg/g",
             "Cans, cheese and cured goods differ by 30 % and more between makers"),
-        List.of("Food composition tables, from memory"),
+        List.of("Food composition tables (to be checked)"),
         Confidence.PUBLISHED);
   }
 }

@@ -51,7 +51,7 @@ public final class KitchenWorkings {
             new Term("radiant", "η", HeatKind.RADIANT.likelyShare(), ""),
             new Term("induction", "η", HeatKind.INDUCTION.likelyShare(), "")),
         List.of("The shares are assumptions until the stove is measured"),
-        List.of("From memory"),
+        List.of("Assumptions (to be checked)"),
         Confidence.ASSUMED);
   }
 }

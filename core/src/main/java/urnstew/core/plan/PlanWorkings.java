@@ -71,7 +71,8 @@ final class PlanWorkings {
         List.of(
             "A pack holds what its label says",
             "y is what peeling, boning and draining leave of the bought weight"),
-        List.of("Formula " + inputs.formula().formula().name(), "US can-size tables, from memory"),
+        List.of(
+            "Formula " + inputs.formula().formula().name(), "US can-size tables (to be checked)"),
         Confidence.EXACT);
   }
 
@@ -108,7 +109,7 @@ final class PlanWorkings {
             new Term("left, the lower of both", "r", left.least().percent(), "%"),
             new Term("left, the higher of both", "r", left.most().percent(), "%")),
         List.of("Part of it left with the steam before the simmer"),
-        List.of("USDA Table of Nutrient Retention Factors, release 6", "Perry, from memory"),
+        List.of("USDA Table of Nutrient Retention Factors, release 6", "Perry (to be checked)"),
         Confidence.PUBLISHED);
   }
 
@@ -146,7 +147,7 @@ final class PlanWorkings {
             "The yield stress follows the exponent of the viscosity"),
         List.of(
             "Harper and El Sahrigi 1965; Rao, Bourne and Cooley 1981; Bottiglieri et al. 1991",
-            "Roussel and Coussot 2005, from memory"),
+            "Roussel and Coussot 2005 (to be checked)"),
         Confidence.ASSUMED);
   }
 
@@ -163,7 +164,7 @@ final class PlanWorkings {
             new Term("sauce with pieces at the end", "m", size.end().total().kilograms(), "kg"),
             new Term("salt in it", "w", size.salt().percent(), "%")),
         List.of("The first dose only; cheese and pasta water still to come"),
-        List.of("Conservation of mass", "Sodium of a food table over 393 mg/g, from memory"),
+        List.of("Conservation of mass", "Sodium of a food table over 393 mg/g (to be checked)"),
         Confidence.PUBLISHED);
   }
 

@@ -180,7 +180,7 @@ public final class Sizing {
             "Pieces are left out of the solids; their juice and melted fat count to the sauce",
             "No alcohol is counted at the end: it is less than a five-hundredth of the sauce",
             "Composition of the canned tomatoes from a food table; cans differ by about a tenth"),
-        List.of("Conservation of mass", "Food composition table, from memory"),
+        List.of("Conservation of mass", "Food composition table (to be checked)"),
         Confidence.PUBLISHED);
   }
 }
