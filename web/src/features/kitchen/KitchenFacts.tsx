@@ -37,13 +37,17 @@ const SHEETS: Sheets = {
   writing: { title: 'How it writes things', facts: [] },
 };
 
+/** A figure and its unit stay on one line. */
+const whole = (settings: KitchenView['settings'], name: FactName) =>
+  written(settings, name).replaceAll(' ', '\u00a0');
+
 /** What the kitchen says about itself: read as sentences, changed one at a time. */
 export function KitchenFacts({ kitchen }: Props) {
   const [open, setOpen] = useState<keyof Sheets>();
   const { settings } = kitchen;
   const say = (name: FactName) => (
     <>
-      {FACTS[name].label} <b>{written(settings, name)}</b>
+      {FACTS[name].label} <b>{whole(settings, name)}</b>
     </>
   );
   return (
@@ -83,7 +87,7 @@ function Place({ kitchen }: Props) {
     <>
       <Row gap={3} wrap align="baseline">
         <span>
-          <b>{written(settings, 'altitudeMeters')}</b> above the sea
+          <b>{whole(settings, 'altitudeMeters')}</b> above the sea
         </span>
         <Figure
           label="Water boils at"
@@ -91,9 +95,9 @@ function Place({ kitchen }: Props) {
           working={kitchen.workings.find((w) => w.figure === 'boilingPoint')}
         />
       </Row>
-      The room is at <b>{written(settings, 'roomCelsius')}</b>, humidity{' '}
-      <b>{written(settings, 'relativeHumidity')}</b>. It is <b>{show.hour(now, settings.zone)}</b>{' '}
-      in {settings.zone}.
+      The room is at <b>{whole(settings, 'roomCelsius')}</b>, humidity{' '}
+      <b>{whole(settings, 'relativeHumidity')}</b>. It is <b>{show.hour(now, settings.zone)}</b> in{' '}
+      {settings.zone}.
     </>
   );
 }

@@ -9,7 +9,13 @@ export const AmountRow = styled(RuledRow)(
 );
 
 export const FieldPair = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 0.75 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: '1fr 1fr',
+    columnGap: 2,
+    rowGap: 0.75,
+    '& > :only-child': { gridColumn: '1 / -1' },
+  }),
 );
 
 export const WaysGrid = styled('div')(
