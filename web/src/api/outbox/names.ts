@@ -21,7 +21,7 @@ const OF_POTS: Record<BatchWrite, string> = {
 const OF_KEPT: Record<keyof KeptBodies, string> = {
   '/coolings': 'A cooling',
   '/holds': 'A hold',
-  '/set-outs': 'Something set out',
+  '/set-outs': 'Something left out',
   '/readings': 'A reading',
   '/placings': 'Another place to cool',
   '/stirrings': 'A stirring',

@@ -12,6 +12,7 @@ import { PotPicture } from './PotPicture';
 import { useBatch } from '../../api/batches';
 import { along, TICK_MS } from '../../ui/along';
 import { useNow } from '../../api/clock';
+import { jobOf } from './job';
 import { eventWords } from './readings';
 import { BareList, Column } from '../../ui/layout';
 import { Text } from '../../ui/text';
@@ -39,6 +40,7 @@ function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }
       title={`${batch.name}, handed over at ${show.hour(now, zone)}`}
       sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(pot.heating, units)} · lid ${pot.lid.toLowerCase()} · lit ${hour(batch.startedAt)}`}
       step="Pot"
+      job={jobOf(batch)}
     >
       <StoveGrid>
         <PotPicture

@@ -2,6 +2,7 @@ import { Link, Navigate, useParams } from 'react-router';
 import { useBatch, useBatches } from '../../api/batches';
 import type { BatchView, KitchenView } from '../../api/client';
 import { useKitchen } from '../../api/kitchen';
+import { jobOf } from './job';
 import { BrokenPots } from '../../ui/BrokenPots';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -27,13 +28,7 @@ export function PotsPage() {
       title={batch?.name ?? 'Pots'}
       sub={batch ? where(batch, kitchen) : 'what is on the stove'}
       step="Pot"
-      job={{
-        formulaId: batch?.formulaId,
-        schools: batch?.schools,
-        batchId: id,
-        isOver: batch?.end !== undefined,
-        isTasted: batch?.events.some((e) => e.kind === 'TASTED' || e.kind === 'CUPS_TRIED'),
-      }}
+      job={batch ? jobOf(batch) : { batchId: id }}
     >
       {error && <Note tone="tomato">{error.message}</Note>}
       <BrokenPots zone={kitchen.settings.zone} />

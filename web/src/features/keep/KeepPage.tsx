@@ -29,7 +29,7 @@ export function KeepPage() {
   const acts = (
     <>
       <Button variant="outlined" onClick={() => setSettingOut(true)}>
-        Set something out
+        Leave something out
       </Button>
       <Button variant="outlined" onClick={hold}>
         Hold something hot
@@ -59,7 +59,7 @@ export function KeepPage() {
         </Text>
       )}
       <KeepGrid>
-        <RailList aria-label="Held, cooling and set out">
+        <RailList aria-label="Held, cooling and left out">
           {kitchen &&
             keepings
               ?.toSorted((a, b) => Number(isUrgent(b)) - Number(isUrgent(a)))

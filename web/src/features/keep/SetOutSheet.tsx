@@ -31,8 +31,8 @@ export function SetOutSheet({ kitchen, onClose }: { kitchen: KitchenView; onClos
   return (
     <Sheet
       of={sheet}
-      title="Set something out"
-      act="It stands out"
+      title="Leave something out, by time"
+      act="It is left out"
       ready={values.food.trim() !== '' && read.value !== undefined}
       onAct={save}
       onClose={onClose}

@@ -24,5 +24,5 @@ const LIDS: Record<HoldView['lid'], string> = { ON: 'lid on', AJAR: 'lid ajar', 
 export function how({ cooling, hold, setOut }: KeepingView, units: Units): string {
   if (cooling) return standing(cooling.setup, units);
   if (hold) return `${hold.vessel}, ${LIDS[hold.lid]}, held at ${degrees(hold.heldCelsius, units)}`;
-  return setOut ? `set out at ${degrees(setOut.startCelsius, units)}` : '';
+  return setOut ? `left out at ${degrees(setOut.startCelsius, units)}` : '';
 }

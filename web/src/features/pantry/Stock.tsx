@@ -124,5 +124,8 @@ function dueIn(useBy: string, today: string): { words: string; tone: Tone } {
     return { words: `past its day since ${useBy}: look at it, then discard it`, tone: 'alarm' };
   if (days === 0) return { words: 'use it today', tone: 'warn' };
   if (days === 1) return { words: 'use it by tomorrow', tone: 'warn' };
-  return { words: `use it by ${useBy}, in ${days} days`, tone: 'muted' };
+  return {
+    words: `use it by ${show.day(`${useBy}T12:00Z`, 'UTC')}, in ${days} days`,
+    tone: 'muted',
+  };
 }

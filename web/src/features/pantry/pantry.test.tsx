@@ -64,7 +64,7 @@ describe('the stock', () => {
     ['2026-03-01', 'past its day since 2026-03-01'],
     ['2026-03-02', 'use it today'],
     ['2026-03-03', 'use it by tomorrow'],
-    ['2026-03-06', 'use it by 2026-03-06, in 4 days'],
+    ['2026-03-06', 'use it by Fri 6 Mar, in 4 days'],
   ])('says how long something due %s keeps', async (useBy, words) => {
     standIn(json([lot('a', useBy)]));
     show(<Stock goods={[passata]} kitchen={kitchen} />);

@@ -84,7 +84,7 @@ function keptWords(keepings: KeepingView[]): string {
   const held = keepings.filter((k) => k.hold).length;
   const cooling = keepings.filter((k) => k.cooling).length;
   const out = keepings.filter((k) => k.setOut).length;
-  return `${held} held hot, ${cooling} cooling${out > 0 ? `, ${out} set out` : ''}`;
+  return `${held} held hot, ${cooling} cooling${out > 0 ? `, ${out} left out` : ''}`;
 }
 
 function runningOut(lots: LotView[]): string[] {

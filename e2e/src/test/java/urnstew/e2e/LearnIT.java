@@ -82,16 +82,16 @@ class LearnIT extends Installed {
   @Test
   void aRestOfABakeStandsOut() {
     Page page = at("/keep");
-    Stove.button(page, "Set something out").click();
+    Stove.button(page, "Leave something out").click();
     Locator what = page.getByLabel("What", new Page.GetByLabelOptions().setExact(true));
     what.fill("Baked gnocchi, the corner");
     page.getByLabel("The thermometer shows").fill("48 °C");
-    Stove.button(page, "It stands out").click();
+    Stove.button(page, "It is left out").click();
     assertThat(page.getByText(Pattern.compile("not hot enough to start"))).isVisible();
     assertThat(what).hasValue("Baked gnocchi, the corner");
     page.getByLabel("The thermometer shows").fill("70 °C");
     page.getByLabel("When, if not just now").fill(Stove.minutesAgo(60));
-    Stove.button(page, "It stands out").click();
+    Stove.button(page, "It is left out").click();
     Locator food =
         page.getByRole(
             AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Baked gnocchi, the corner"));

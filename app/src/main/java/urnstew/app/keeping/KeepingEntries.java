@@ -125,7 +125,7 @@ class KeepingEntries {
   }
 
   private static InvalidInput setOut() {
-    return wrongKind("What is set out is read, served or thrown away.");
+    return wrongKind("What is left out is read, served or thrown away.");
   }
 
   private static InvalidInput wrongKind(String why) {

@@ -36,7 +36,7 @@ final class KeepingRecord {
     Double kilograms = kept.massKilograms();
     PrintedPages pages =
         new PrintedPages(
-            (cooling != null ? "Cooled: " : hold != null ? "Held hot: " : "Set out: ")
+            (cooling != null ? "Cooled: " : hold != null ? "Held hot: " : "Left out: ")
                 + kept.name()
                 + ", "
                 + (kilograms == null ? "" : printed.mass(kilograms) + ", ")
