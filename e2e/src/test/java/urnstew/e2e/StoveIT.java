@@ -162,12 +162,11 @@ class StoveIT extends Installed {
     assertThat(page.getByLabel("Readings").getByText("lively, lid ajar")).isVisible();
   }
 
-  /** One pot of that name, wherever it moves to as others come to need somebody. */
-  private static Locator thePot(Locator pots, String name) {
-    Locator named =
-        pots.getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText(name));
-    String path = named.first().getAttribute("href");
-    return pots.locator("a[href='" + path + "']");
+  /** The one pot of that name on that burner, wherever it moves to as others need somebody. */
+  private static Locator thePot(Locator pots, String name, String burner) {
+    return pots.getByRole(AriaRole.LINK)
+        .filter(new Locator.FilterOptions().setHasText(name))
+        .filter(new Locator.FilterOptions().setHasText(burner));
   }
 
   @Test
@@ -175,8 +174,8 @@ class StoveIT extends Installed {
     Page page = browsers.page(1024, 768);
     page.navigate(installation.address() + "/pots");
     Locator pots = page.getByLabel("Pots on the stove");
-    Locator marinara = thePot(pots, "Plain marinara");
-    Locator ragu = thePot(pots, "Ridge ragù");
+    Locator marinara = thePot(pots, "Plain marinara", "Induction");
+    Locator ragu = thePot(pots, "Ridge ragù", "Gas ring");
     ragu.click();
     assertThat(page.locator("h1")).hasText("Ridge ragù");
     String untouched = thickAt(page).textContent();
