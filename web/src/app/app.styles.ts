@@ -3,7 +3,7 @@ import { styled } from '@mui/material/styles';
 import { Link, NavLink } from 'react-router';
 import { faces, sizes } from '../theme/tokens';
 import { laid } from '../ui/layout';
-import { COARSE } from '../ui/ui.styles';
+import { COARSE } from '../theme/pointer';
 
 export const Shell = styled('div')(
   laid({

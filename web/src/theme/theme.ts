@@ -1,5 +1,6 @@
 import type {} from '@mui/material/themeCssVarsAugmentation';
 import { createTheme, type ColorSystemOptions } from '@mui/material/styles';
+import { COARSE, TARGET } from './pointer';
 import { dark, faces, light, sizes } from './tokens';
 
 interface Kitchen {
@@ -42,10 +43,6 @@ function scheme(t: typeof light): ColorSystemOptions {
     },
   };
 }
-
-/** Fingers need more room than a mouse, on whatever width. */
-const COARSE = '@media (pointer: coarse)';
-const TARGET = { minHeight: sizes.press, minWidth: sizes.press };
 
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-scheme' },
@@ -106,7 +103,7 @@ export const theme = createTheme({
       styleOverrides: {
         root: {
           fontFamily: 'inherit',
-          [COARSE]: TARGET,
+          ...TARGET,
           '&.Mui-focusVisible': {
             outline: '3px solid var(--mui-palette-error-main)',
             outlineOffset: 2,
@@ -115,7 +112,7 @@ export const theme = createTheme({
       },
     },
     MuiInputBase: { styleOverrides: { root: { [COARSE]: { minHeight: sizes.press } } } },
-    MuiFormControlLabel: { styleOverrides: { root: { [COARSE]: TARGET } } },
+    MuiFormControlLabel: { styleOverrides: { root: TARGET } },
     MuiCheckbox: { styleOverrides: { root: { [COARSE]: { padding: 10 } } } },
   },
 });

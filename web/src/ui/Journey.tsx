@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { School } from '../api/client';
 import { sizes } from '../theme/tokens';
 import { own } from './own';
-import { TARGET } from './ui.styles';
+import { TARGET } from '../theme/pointer';
 
 /** What the line of the journey carries along, as far as it is known. */
 export interface Job {

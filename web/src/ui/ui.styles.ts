@@ -1,12 +1,9 @@
 import { ButtonBase, InputBase } from '@mui/material';
 import { styled } from '@mui/material/styles';
+import { COARSE, TARGET } from '../theme/pointer';
 import { faces, sizes } from '../theme/tokens';
 import { RuledRow, laid } from './layout';
 import { own } from './own';
-
-export const COARSE = '@media (pointer: coarse)';
-/** Room for a finger. */
-export const TARGET = { [COARSE]: { minHeight: sizes.press, minWidth: sizes.press } };
 
 export const PageBody = styled('section')(
   laid({

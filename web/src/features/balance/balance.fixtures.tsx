@@ -1,5 +1,5 @@
 import type { BalanceView, RemedyView } from '../../api/client';
-import { type BalanceForm } from './form';
+import { FIRST, type BalanceForm } from './form';
 
 export const asItIs = { key: 'as-it-is', doses: [], note: '' };
 export const withSoda = {
@@ -7,21 +7,7 @@ export const withSoda = {
   note: 'flat',
   doses: [{ ingredientId: 'baking-soda', name: 'Baking soda', massKilograms: 0.0034 }],
 };
-export const form: BalanceForm = {
-  pH: '',
-  brix: '',
-  sharper: 0,
-  plate: [],
-  portion: '',
-  saltId: 'table-salt',
-  fault: 'SHARP',
-  steps: 1,
-  finish: { ingredientId: '', text: '' },
-  cup: '150 g',
-  tasters: '3',
-  cups: [asItIs, withSoda],
-  ready: [],
-};
+export const form: BalanceForm = { ...FIRST, cups: [asItIs, withSoda] };
 export const drops = {
   ingredientId: 'baking-soda',
   name: 'Baking soda',

@@ -2,7 +2,7 @@ import { ButtonBase, IconButton } from '@mui/material';
 import { styled } from '@mui/material/styles';
 import { BareList, RuledRow, laid } from '../../ui/layout';
 import { own } from '../../ui/own';
-import { TARGET } from '../../ui/ui.styles';
+import { TARGET } from '../../theme/pointer';
 
 export const BalanceGrid = styled('div')(
   laid({

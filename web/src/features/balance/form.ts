@@ -36,7 +36,8 @@ export type Faults = Record<string, string>;
 export type Which = Parameters<typeof balanceOf>[0];
 
 const AS_IT_IS: CupText = { key: 'as-it-is', doses: [], note: '' };
-const FIRST: BalanceForm = {
+/** As nobody has typed anything yet. */
+export const FIRST: BalanceForm = {
   pH: '',
   brix: '',
   sharper: 0,

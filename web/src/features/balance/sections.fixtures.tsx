@@ -1,21 +1,7 @@
 import type { BalanceView, DoseView, IngredientView } from '../../api/client';
-import type { BalanceForm } from './form';
+import { FIRST, type BalanceForm } from './form';
 
-export const form: BalanceForm = {
-  pH: '',
-  brix: '',
-  sharper: 0,
-  plate: [],
-  portion: '',
-  saltId: 'table-salt',
-  fault: 'SHARP',
-  steps: 1,
-  finish: { ingredientId: '', text: '' },
-  cup: '150 g',
-  tasters: '3',
-  cups: [],
-  ready: [],
-};
+export const form: BalanceForm = { ...FIRST, cups: [] };
 export const goods = [
   ['table-salt', 'Table salt', 0.99],
   ['flake-salt-light', 'Flake salt, light', 0.99],

@@ -3,7 +3,7 @@ import { styled } from '@mui/material/styles';
 import { sizes } from '../../theme/tokens';
 import { BareList, RuledRow, laid } from '../../ui/layout';
 import { own } from '../../ui/own';
-import { TARGET } from '../../ui/ui.styles';
+import { TARGET } from '../../theme/pointer';
 
 export const FormAndForecast = styled('div')(
   laid({

@@ -1,5 +1,6 @@
 import { ButtonBase } from '@mui/material';
 import { styled } from '@mui/material/styles';
+import { COARSE } from '../../theme/pointer';
 import { sizes } from '../../theme/tokens';
 import { RuledRow, laid } from '../../ui/layout';
 import { own } from '../../ui/own';
@@ -163,7 +164,7 @@ export const CanLabel = styled(
     borderLeft: `4px solid ${on ? p.text.primary : p.divider}`,
     backgroundColor: on ? p.kitchen.well : 'transparent',
     '&:focus-within': { outline: `3px solid ${p.error.main}` },
-    '@media (pointer: coarse)': { minHeight: sizes.press },
+    [COARSE]: { minHeight: sizes.press },
   };
 });
 
