@@ -46,6 +46,10 @@ export default tseslint.config(
         ...COLOURS,
         ...SIZES,
         {
+          selector: 'CallExpression[callee.property.name="toFixed"]',
+          message: 'Numbers are written as the kitchen writes them: show.fixed.',
+        },
+        {
           selector: 'JSXAttribute[name.name="sx"] ObjectExpression[properties.length>2]',
           message: 'More than two: a primitive of the ui, or styles beside the page.',
         },

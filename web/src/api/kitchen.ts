@@ -1,17 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { client, type KitchenView } from './client';
-import { readPintsAs } from '../quantities';
+import { readPintsAs, show } from '../quantities';
 import { answered } from './problem';
 
 /** Every screen needs the kitchen: its clock, units, pots. */
 export function useKitchen() {
-  return useQuery({ queryKey: ['kitchen'], queryFn: kitchenWithItsPint, staleTime: 60_000 });
+  return useQuery({ queryKey: ['kitchen'], queryFn: kitchenAsItWrites, staleTime: 60_000 });
 }
 
-/** Quantities that are typed are read with the pint that this kitchen means. */
-async function kitchenWithItsPint(): Promise<KitchenView> {
+/** Quantities are read with the pint that this kitchen means, and written as it writes them. */
+async function kitchenAsItWrites(): Promise<KitchenView> {
   const kitchen = await answered(client.GET('/api/kitchen'));
   readPintsAs(kitchen.settings.pint);
+  show.writeAs(kitchen.settings);
   return kitchen;
 }
 

@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { useChanges } from '../api/changes';
+import { useKitchen } from '../api/kitchen';
 import { ProblemError } from '../api/problem';
 import { theme } from '../theme/theme';
 import { Bones } from '../ui/Pending';
@@ -28,6 +29,14 @@ function Listening() {
   return null;
 }
 
+/** A kitchen without a pot or a burner begins with the questions, any other with its day. */
+function Home() {
+  const { data, isPending } = useKitchen();
+  if (isPending) return <Bones />;
+  const isNew = data && data.vessels.length + data.heatSources.length === 0;
+  return <Navigate to={isNew ? '/begin' : '/today'} replace />;
+}
+
 export function App() {
   return (
     <ThemeProvider theme={theme} defaultMode="system">
@@ -43,7 +52,7 @@ export function App() {
                   {Object.entries(PAGES).map(([path, { Page }]) => (
                     <Route key={path} path={path} element={<Page />} />
                   ))}
-                  <Route path="/" element={<Navigate to="/today" replace />} />
+                  <Route path="/" element={<Home />} />
                   <Route path="*" element={<NowherePage />} />
                 </Route>
               </Routes>

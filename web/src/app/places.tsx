@@ -18,6 +18,7 @@ const panel = () => import('../features/panel');
 
 /** Every page by its path, inside the frame. */
 export const PAGES = {
+  '/begin': page(kitchen, 'BeginPage'),
   '/today': page(() => import('../features/today'), 'TodayPage'),
   '/formulas': page(formula, 'FormulasPage'),
   '/formulas/new': page(formula, 'EditorPage'),

@@ -1,5 +1,18 @@
-import { expect, it } from 'vitest';
-import { depth, hour, mass, massMark, quarters, significant, span, spoons, text } from './format';
+import { afterEach, expect, it } from 'vitest';
+import {
+  depth,
+  hour,
+  mass,
+  massMark,
+  quarters,
+  significant,
+  span,
+  spoons,
+  text,
+  writeAs,
+} from './format';
+
+afterEach(() => writeAs({ hours: 'H24', decimalMark: 'POINT' }));
 
 it.each([
   [5.806, 'METRIC', '5.81 kg'],
@@ -44,4 +57,11 @@ it.each([
   [0, '0 in'],
 ])('a depth of %d m is read off a ruler as %s', (meters, words) => {
   expect(text(depth(meters, 'US'))).toBe(words);
+});
+
+it('writes hours and tenths as the kitchen does', () => {
+  writeAs({ hours: 'H12', decimalMark: 'COMMA' });
+  expect(hour('2026-07-01T16:30:00Z', 'Europe/Zurich')).toBe('6:30 pm');
+  expect(hour('2026-07-01T22:05:00Z', 'Europe/Zurich')).toBe('12:05 am');
+  expect(text(mass(5.806, 'METRIC'))).toBe('5,81 kg');
 });

@@ -7,13 +7,38 @@ export interface Shown {
 }
 export type Units = 'METRIC' | 'US';
 
-const fixed = (value: number, digits: number): string => value.toFixed(digits).replace('-', '−');
+/** How a kitchen writes its hours and its tenths. */
+export interface Writing {
+  hours: 'H24' | 'H12';
+  decimalMark: 'POINT' | 'COMMA';
+}
+let writing: Writing = { hours: 'H24', decimalMark: 'POINT' };
+export function writeAs(kitchen: Writing): void {
+  writing = kitchen;
+}
+
+/** A number with so many digits after the kitchen's decimal mark. */
+export function fixed(value: number, digits: number): string {
+  const written = value.toFixed(digits).replace('-', '−');
+  return writing.decimalMark === 'COMMA' ? written.replace('.', ',') : written;
+}
 
 /** Money in the kitchen's currency. */
 export const money = (amount: number, currency: string): Shown => ({
   value: fixed(amount, 2),
   unit: currency,
 });
+
+/** A number as it is, with the kitchen's decimal mark. */
+export const plain = (value: number): string => fixed(value, tenthsOf(value));
+
+/** As many digits after the mark as it has, three at most. */
+function tenthsOf(value: number): number {
+  const thousandths = Math.abs(Math.round(value * 1000)) % 1000;
+  if (thousandths % 10) return 3;
+  if (thousandths % 100) return 2;
+  return thousandths ? 1 : 0;
+}
 
 /** Three figures, no more than the scale shows. */
 export function significant(value: number, figures = 3): string {
@@ -126,8 +151,12 @@ function kept(options: Intl.DateTimeFormatOptions) {
   };
 }
 
-/** Hour on the kitchen's clock. */
-export const hour = kept({ hour: '2-digit', minute: '2-digit' });
+const ofTheDay = kept({ hour: '2-digit', minute: '2-digit' });
+const ofTheHalfDay = kept({ hour: 'numeric', minute: '2-digit', hourCycle: 'h12' });
+
+/** Hour on the kitchen's clock: 18:30, or 6:30 pm. */
+export const hour = (instant: string | number, zone: string): string =>
+  writing.hours === 'H12' ? ofTheHalfDay(instant, zone) : ofTheDay(instant, zone);
 
 /** Day on the kitchen's calendar, in words. */
 export const day = kept({ weekday: 'short', day: 'numeric', month: 'short' });

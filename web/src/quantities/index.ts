@@ -2,5 +2,5 @@ export { QuantityField } from './QuantityField';
 export { parseQuantity, readPintsAs, typed, type Measures, type Understanding } from './parse';
 export { parseHour } from './timeOfDay';
 export * as show from './format';
-export type { Shown, Units } from './format';
+export type { Shown, Units, Writing } from './format';
 export type { Kind } from './units';

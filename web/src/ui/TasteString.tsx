@@ -3,6 +3,7 @@ import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { TasteView } from '../api/client';
 import { LETTERS, Picture } from './Picture';
 import { inWords, NAMES, tasteText, type BeadTick } from './tastes';
+import { show } from '../quantities';
 
 interface Props {
   bead: TasteView;
@@ -67,7 +68,7 @@ function Trough({ bead, x, y }: { bead: TasteView; x: Scale; y: number }) {
     right,
     ...drops.filter((d) => d > right - 8 && d < right + ROOM).map((d) => d + 8),
   );
-  const word = (value: number) => value.toFixed(NAMES[taste].digits);
+  const word = (value: number) => show.fixed(value, NAMES[taste].digits);
   return (
     <g fontSize={LETTERS} fill={p.success.main}>
       <path

@@ -38,11 +38,17 @@ function useOffered() {
 /** Offers the way back from the last act above the page. */
 export function UndoOffer({ children }: { children: ReactNode }) {
   const { offered, setOffered, offer } = useOffered();
-  const { send } = useOutbox();
+  const { send, sendKept } = useOutbox();
+  const takenBack = ({ of, id, by, eventId }: WayBack['acts'][number]) => {
+    const about = { id: newId(), eventId };
+    if (by === '/take-backs') return send(by, about, id);
+    const struck = { ...about, reason: 'taken back' };
+    return of === 'batches' ? send(by, struck, id) : sendKept(by, struck, id);
+  };
   const goBack = async (way: Offered) => {
     const faults: string[] = [];
     for (const act of way.acts.toReversed()) {
-      const sent = await send('/take-backs', { id: newId(), eventId: act.eventId }, act.batchId);
+      const sent = await takenBack(act);
       if (sent.kind === 'refused') faults.push(sent.error.summary);
     }
     const [fault] = faults;
@@ -52,7 +58,7 @@ export function UndoOffer({ children }: { children: ReactNode }) {
       return setOffered({ ...way, fault: done > 0 ? some : fault });
     }
     setOffered(undefined);
-    return way.onBack();
+    return way.onBack?.();
   };
   return (
     <UndoContext value={offer}>

@@ -1,4 +1,5 @@
 import type { TasteView } from '../api/client';
+import { show } from '../quantities';
 
 /** What a dose would do to one string. */
 export interface BeadTick {
@@ -16,7 +17,7 @@ export const NAMES: Record<TasteView['taste'], { name: string; unit: string; dig
 };
 
 export const tasteText = (taste: TasteView['taste'], value: number): string =>
-  `${value.toFixed(NAMES[taste].digits)} ${NAMES[taste].unit}`.trim();
+  `${show.fixed(value, NAMES[taste].digits)} ${NAMES[taste].unit}`.trim();
 
 /** Where a taste lies, in words. */
 const standing = ({ low, high }: TasteView, value: number): string =>

@@ -2,8 +2,10 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, it, vi } from 'vitest';
 import { problem, show, standIn } from '../test/stove';
+import { ActButton } from './ActButton';
 import { UndoOffer } from './UndoOffer';
 import { useUndo } from './undo';
+import { useKeptWrites, usePotWrites } from './useWrites';
 
 afterEach(() => {
   vi.useRealTimers();
@@ -12,7 +14,12 @@ afterEach(() => {
 
 function Lit({ pots, onBack }: { pots: string[]; onBack: () => void }) {
   const offer = useUndo();
-  const acts = pots.map((id) => ({ batchId: id, eventId: id }));
+  const acts = pots.map((id) => ({
+    of: 'batches' as const,
+    id,
+    by: '/take-backs' as const,
+    eventId: id,
+  }));
   return <button onClick={() => offer({ words: 'Marinara is lit.', acts, onBack })}>Light</button>;
 }
 
@@ -81,4 +88,47 @@ it('is offered for half a minute', async () => {
   expect(screen.getByRole('button', { name: 'Take it back' })).toBeInTheDocument();
   await vi.advanceTimersByTimeAsync(3000);
   await waitFor(() => expect(screen.queryByRole('status')).not.toBeInTheDocument());
+});
+
+function Entered() {
+  const atPot = usePotWrites();
+  const ofKept = useKeptWrites();
+  return (
+    <>
+      <ActButton onAct={() => atPot('/steps', { id: 'e9', step: 's1' }, 'b1')}>Stirred</ActButton>
+      <ActButton onAct={() => ofKept('/stirrings', { id: 'e8' }, 'k1')}>Through</ActButton>
+      <ActButton onAct={() => ofKept('/closings', { id: 'e7', as: 'SERVED', reason: '' }, 'k1')}>
+        Over
+      </ActButton>
+    </>
+  );
+}
+
+it.each([
+  ['Stirred', '/api/batches/b1/strike-outs', 'e9', 'A step done: written down.'],
+  ['Through', '/api/keepings/k1/strike-outs', 'e8', 'A stirring: written down.'],
+])('strikes out again what one press wrote: %s', async (press, path, eventId, words) => {
+  const asked = standIn();
+  show(
+    <UndoOffer>
+      <Entered />
+    </UndoOffer>,
+  );
+  await userEvent.click(screen.getByRole('button', { name: press }));
+  expect(await screen.findByRole('status')).toHaveTextContent(words);
+  await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+  await waitFor(() => expect(screen.queryByRole('status')).not.toBeInTheDocument());
+  expect(asked.at(-1)).toMatchObject({ path, body: { eventId, reason: 'taken back' } });
+});
+
+it('offers no way back from an end that has none', async () => {
+  const asked = standIn();
+  show(
+    <UndoOffer>
+      <Entered />
+    </UndoOffer>,
+  );
+  await userEvent.click(screen.getByRole('button', { name: 'Over' }));
+  await waitFor(() => expect(asked).toHaveLength(1));
+  expect(screen.queryByRole('status')).not.toBeInTheDocument();
 });

@@ -2,7 +2,6 @@ import { Button } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { client, newId, type BalanceView } from '../../api/client';
-import { useOutbox } from '../../api/outbox';
 import { answered } from '../../api/problem';
 import { typed, type Units } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
@@ -12,6 +11,7 @@ import { useGo } from '../../ui/useGo';
 import { cupName } from './Cups';
 import { doseText } from './effects';
 import type { BalanceForm } from './form';
+import { usePotWrites } from '../../ui/useWrites';
 
 interface Props {
   form: BalanceForm;
@@ -74,12 +74,12 @@ function next(batchId: string | undefined, chosen: number): string {
 
 /** Keeps the trial with the pot, or asks the table. */
 function useDeciding({ form, balance, batchId, formulaId, change }: Props) {
-  const { send } = useOutbox();
+  const write = usePotWrites();
   const go = useGo();
   const chosen = form.cups.findIndex((c) => c.key === form.chosen);
   const keep = async () => {
     const cup = typed(form.cup, 'MASS', 'g').value;
-    if (cup === undefined) return undefined;
+    if (cup === undefined || !batchId) return undefined;
     const trial = {
       id: newId(),
       cupKilograms: cup,
@@ -92,7 +92,7 @@ function useDeciding({ form, balance, batchId, formulaId, change }: Props) {
       })),
       ...(chosen >= 0 ? { chosen } : {}),
     };
-    const sent = await send('/cup-trials', trial, batchId);
+    const sent = await write('/cup-trials', trial, batchId);
     if (sent.kind === 'refused') return sent;
     const ready = (balance.cups[chosen] ?? []).map((d) => ({
       ingredientId: d.ingredientId,
@@ -146,10 +146,10 @@ interface ReadyProps {
 }
 /** Doses that were chosen: to be weighed, then in. */
 function Ready({ doses, batchId, units, onIn }: ReadyProps) {
-  const { send } = useOutbox();
+  const write = usePotWrites();
   const putIn = async ({ ingredientId, massKilograms }: BalanceForm['ready'][number]) => {
     const added = { id: newId(), ingredientId, massKilograms, enteredText: '' };
-    const sent = await send('/additions', { ...added, temperatureCelsius: 20 }, batchId);
+    const sent = await write('/additions', { ...added, temperatureCelsius: 20 }, batchId);
     if (sent.kind !== 'refused') onIn(ingredientId);
     return sent;
   };

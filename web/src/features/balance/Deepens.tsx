@@ -7,6 +7,7 @@ import { doseText } from './effects';
 import { Row } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { DeepensHead, DeepensRow } from './balance.styles';
+import { show } from '../../quantities';
 
 interface Props {
   balance: BalanceView;
@@ -69,10 +70,10 @@ function Helpers({ sources, units }: { sources: BalanceView['sources']; units: U
             </Text>
           </div>
           <Text role="cell" size="note">
-            {dosed(a, units, `savoury ${a.after.savoury.toFixed(1)}`)}
+            {dosed(a, units, `savoury ${show.fixed(a.after.savoury, 1)}`)}
           </Text>
           <Text role="cell" size="note">
-            {dosed(b, units, `salt ${(b.after.saltFraction * 100).toFixed(2)} %`)}
+            {dosed(b, units, `salt ${show.fixed(b.after.saltFraction * 100, 2)} %`)}
           </Text>
         </DeepensRow>
       ))}

@@ -69,7 +69,7 @@ export function FinishWith({ form, balance, goods, units, fault, change }: Props
           <Text strong>{effects(was, f.dose) || 'hardly anything changes'}</Text>
           <Text>
             As thick as {show.text(show.percent(f.dose.solidsFraction))} solids · sharpness{' '}
-            {was.sharpness.toFixed(2)} → {f.dose.after.sharpness.toFixed(2)}
+            {show.fixed(was.sharpness, 2)} → {show.fixed(f.dose.after.sharpness, 2)}
           </Text>
           <Text>{f.how}.</Text>
           {f.fromCelsius !== undefined && f.toCelsius !== undefined && (

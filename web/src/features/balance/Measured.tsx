@@ -1,12 +1,12 @@
 import { Box } from '@mui/material';
 import { newId } from '../../api/client';
-import { useOutbox } from '../../api/outbox';
 import { ActButton } from '../../ui/ActButton';
 import { Choices } from '../../ui/Choices';
 import { TextLine } from '../../ui/fields';
 import { parsePH, type BalanceForm, type Faults } from './form';
 import { Text } from '../../ui/text';
 import { FieldPair } from './balance.styles';
+import { usePotWrites } from '../../ui/useWrites';
 
 const SHARPER = [
   { value: '-2', text: 'much milder' },
@@ -27,11 +27,12 @@ interface Props {
 
 /** What was measured or tasted shifts the tomato of the tables; a pot on the stove remembers it. */
 export function Measured({ form, batchId, brix, faults, faultAt, change }: Props) {
-  const { send } = useOutbox();
+  const write = usePotWrites();
   const pH = form.pH.trim() === '' ? undefined : parsePH(form.pH);
   const ready = !faults['pH'] && !faults['brix'];
   const keep = async () => {
-    const sent = await send(
+    if (!batchId) return undefined;
+    const sent = await write(
       '/tastings',
       {
         id: newId(),

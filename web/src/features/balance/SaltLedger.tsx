@@ -39,7 +39,7 @@ export function SaltLedger({ form, balance, goods, units, faultAt, change }: Pro
       <Sum
         name="on the table"
         share={l.likelyFraction}
-        note={`${(l.lowFraction * 100).toFixed(2)} to ${(l.highFraction * 100).toFixed(2)} % as goods vary`}
+        note={`${show.fixed(l.lowFraction * 100, 2)} to ${show.fixed(l.highFraction * 100, 2)} % as goods vary`}
         strong
       />
       <Box sx={{ maxWidth: sizes.cupField, mt: 1 }}>
@@ -166,7 +166,7 @@ function Sum({
         </Span>
       </Text>
       <Text size={strong ? 'step' : 'lead'} figures>
-        {(share * 100).toFixed(2)} %
+        {show.fixed(share * 100, 2)} %
       </Text>
     </Row>
   );

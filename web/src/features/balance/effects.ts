@@ -8,7 +8,7 @@ import type {
 import { show, type Units } from '../../quantities';
 import type { BeadTick } from '../../ui/Beads';
 
-const percent = (share: number, digits: number): string => (share * 100).toFixed(digits);
+const percent = (share: number, digits: number): string => show.fixed(share * 100, digits);
 const moved = (from: number, to: number, least: number): boolean =>
   Math.abs(to - from) >= least * Math.max(Math.abs(from), 1e-9);
 
@@ -18,7 +18,7 @@ export function effects(from: TasteProfileView, dose: DoseView, solids?: number)
   const all = [
     {
       by: Math.abs(to.pH - from.pH) * 10,
-      words: `pH ${from.pH.toFixed(2)} → ${to.pH.toFixed(2)}`,
+      words: `pH ${show.fixed(from.pH, 2)} → ${show.fixed(to.pH, 2)}`,
       told: Math.abs(to.pH - from.pH) >= 0.02,
     },
     {
@@ -43,7 +43,7 @@ export function effects(from: TasteProfileView, dose: DoseView, solids?: number)
     },
     {
       by: change(from.savoury, to.savoury),
-      words: `savoury ${from.savoury.toFixed(1)} → ${to.savoury.toFixed(1)}`,
+      words: `savoury ${show.fixed(from.savoury, 1)} → ${show.fixed(to.savoury, 1)}`,
       told: moved(from.savoury, to.savoury, 0.08),
     },
   ];
@@ -72,7 +72,7 @@ export function timeWords(balance: BalanceView, { time }: RemedyView): string {
   const took =
     time.takesSeconds === undefined ? '' : `${show.text(show.span(time.takesSeconds))} more: `;
   if (time.waterKilograms < 0.005) return 'nothing more is to boil off';
-  return `${took}acid ${percent(balance.now.sourFraction, 2)} → ${percent(to.sourFraction, 2)} %, sugar : acid ${balance.now.sugarToAcid.toFixed(1)} → ${to.sugarToAcid.toFixed(1)}`;
+  return `${took}acid ${percent(balance.now.sourFraction, 2)} → ${percent(to.sourFraction, 2)} %, sugar : acid ${show.fixed(balance.now.sugarToAcid, 1)} → ${show.fixed(to.sugarToAcid, 1)}`;
 }
 
 /** An ingredient in one word, where there is room for one: butter, soda, lemon. */

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { BalanceView, TasteView, Working } from '../../api/client';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { Span } from '../../ui/text';
+import { show } from '../../quantities';
 
 /** What stands below the name of each bead, and how it is worked out. */
 export function beadNotes(b: BalanceView): Partial<Record<TasteView['taste'], ReactNode>> {
@@ -10,11 +11,19 @@ export function beadNotes(b: BalanceView): Partial<Record<TasteView['taste'], Re
   );
   const { now, after } = b;
   const guess = after.pHHolds ? '' : ', a guess';
-  const acid = `titratable ${(after.acidFraction * 100).toFixed(2)} %`;
+  const acid = `titratable ${show.fixed(after.acidFraction * 100, 2)} %`;
   return {
     SALT: how('salt', 'Salt', 'of the sauce as it is eaten'),
-    ACID: how('acid', 'Acid', `pH ${now.pH.toFixed(2)} → ${after.pH.toFixed(2)}${guess}; ${acid}`),
-    SWEET: how('sharpness', 'Sharpness', `sugars; ${after.sugarToAcid.toFixed(1)} to one of acid`),
+    ACID: how(
+      'acid',
+      'Acid',
+      `pH ${show.fixed(now.pH, 2)} → ${show.fixed(after.pH, 2)}${guess}; ${acid}`,
+    ),
+    SWEET: how(
+      'sharpness',
+      'Sharpness',
+      `sugars; ${show.fixed(after.sugarToAcid, 1)} to one of acid`,
+    ),
     SAVOURY: how('savoury', 'Savoury', 'savouriness, g/100 g'),
     FAT: how('shares', 'Fat', 'of the sauce as it is eaten'),
   };

@@ -24,7 +24,7 @@ export function FinishSheet({
   const onWritten = (eventId: string) => {
     offerBack({
       words: `${batch.name} is off the heat.`,
-      acts: [{ batchId: batch.id, eventId }],
+      acts: [{ of: 'batches', id: batch.id, by: '/take-backs', eventId }],
       onBack: () => go(`/pots/${batch.id}`),
     });
     go('/logbook');

@@ -107,6 +107,6 @@ function understood(kind: ReadingKind, value: number, units: Units): string {
   if (kind === 'WEIGHING') return `${show.text(show.mass(Math.max(0, value), units))} in the pot`;
   if (kind === 'PROBE') return show.text(show.temperature(value, units));
   return kind === 'BRIX'
-    ? `${(value * 100).toFixed(1)} °Brix`
+    ? `${show.fixed(value * 100, 1)} °Brix`
     : show.text(show.depth(Math.max(0, value), units));
 }

@@ -7,7 +7,6 @@ import {
   type StageView,
   type StepView,
 } from '../../api/client';
-import { useOutbox } from '../../api/outbox';
 import { show } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
 import { ShowWorking } from '../../ui/ShowWorking';
@@ -18,6 +17,7 @@ import { besideStep } from './batch.styles';
 import { besideCue } from './looks';
 import type { ReadingKind } from './readings';
 import { cues, isOn, stepWords, toDo } from './steps';
+import { usePotWrites } from '../../ui/useWrites';
 
 interface Props {
   batch: BatchView;
@@ -103,7 +103,7 @@ interface StageProps {
 }
 /** A stage before or of the simmer; the server says when, the simmer is ticked. */
 function StageStep({ stage, batch, kitchen, now, looks }: StageProps) {
-  const { send } = useOutbox();
+  const write = usePotWrites();
   const { zone, units } = kitchen.settings;
   const live = batch.status === 'SIMMERING';
   const reduces = stage.role === 'REDUCE';
@@ -121,7 +121,7 @@ function StageStep({ stage, batch, kitchen, now, looks }: StageProps) {
         <ActButton
           variant="outlined"
           sx={besideStep}
-          onAct={() => send('/simmer-starts', { id: newId() }, batch.id)}
+          onAct={() => write('/simmer-starts', { id: newId() }, batch.id)}
         >
           Tomatoes in now
         </ActButton>
@@ -143,11 +143,11 @@ interface ButtonProps {
 }
 /** What is pressed when a step is done, or to do it. */
 function StepButton({ step, batchId, onRead }: ButtonProps) {
-  const { send } = useOutbox();
-  const tick = () => send('/steps', { id: newId(), step: step.key }, batchId);
+  const write = usePotWrites();
+  const tick = () => write('/steps', { id: newId(), step: step.key }, batchId);
   const isIn = () => {
     const poured = { line: step.line, massKilograms: step.kilograms, enteredText: '' };
-    return send('/pours', { id: newId(), ...poured }, batchId);
+    return write('/pours', { id: newId(), ...poured }, batchId);
   };
   const of = { variant: 'outlined', sx: besideStep } as const;
   switch (step.kind) {

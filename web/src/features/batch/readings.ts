@@ -80,5 +80,5 @@ function readWords({ read }: EventView, units: Units): string {
     return `${show.text(show.depth(read.spreadMeters, units))} wide on the plate`;
   if (read.temperatureCelsius !== undefined)
     return `${show.text(show.temperature(read.temperatureCelsius, units))}, stirred`;
-  return `${((read.solubleFraction ?? 0) * 100).toFixed(1)} °Brix`;
+  return `${show.fixed((read.solubleFraction ?? 0) * 100, 1)} °Brix`;
 }

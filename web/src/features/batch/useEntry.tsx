@@ -1,6 +1,7 @@
 import type { FieldValues } from 'react-hook-form';
 import { useOutbox, type Bodies, type BatchWrite, type LotBodies } from '../../api/outbox';
 import { useEntrySheet } from '../../ui/useSheet';
+import { usePotWrites } from '../../ui/useWrites';
 
 type Entries = Pick<Bodies, BatchWrite> & Pick<LotBodies, '/uses'>;
 
@@ -14,12 +15,13 @@ interface Entry<T> {
 
 /** One entry about a batch; what comes out of a tub is written about the tub, which tells the pot. */
 export function useEntry<T extends FieldValues>({ batchId, sheet, start, onWritten }: Entry<T>) {
-  const { send, sendLot } = useOutbox();
+  const { sendLot } = useOutbox();
+  const write = usePotWrites();
   return useEntrySheet<Entries, T>(
     (path, body, tubId) =>
       path === '/uses'
         ? sendLot('/uses', body as LotBodies['/uses'], tubId)
-        : send(path as BatchWrite, body as never, batchId),
+        : write(path as BatchWrite, body as never, batchId),
     onWritten,
     start,
     `${sheet} ${batchId}`,

@@ -1,8 +1,8 @@
 import { Button, type ButtonProps } from '@mui/material';
 import { Link } from 'react-router';
 import { newId, type CoolingSetupChoice, type KeepingView } from '../../api/client';
-import { useOutbox } from '../../api/outbox';
 import { ActButton } from '../../ui/ActButton';
+import { useKeptWrites } from '../../ui/useWrites';
 import type { OpenKept } from './Kept';
 import { isLost } from './keeping';
 
@@ -15,7 +15,7 @@ interface Props {
 
 /** What can be done about something kept; what cannot be kept any more is only ended. */
 export function KeptActs({ keeping, offered, onOpen }: Props) {
-  const { sendKept } = useOutbox();
+  const write = useKeptWrites();
   const { cooling, hold, setOut } = keeping;
   const lost = isLost(keeping);
   const cold = cooling?.action === 'PUT_AWAY';
@@ -31,8 +31,7 @@ export function KeptActs({ keeping, offered, onOpen }: Props) {
           <ActButton
             size="large"
             variant="outlined"
-
-            onAct={() => sendKept('/stirrings', { id: newId() }, keeping.id)}
+            onAct={() => write('/stirrings', { id: newId() }, keeping.id)}
           >
             Stirred it through
           </ActButton>

@@ -1,7 +1,8 @@
 import type { FieldValues } from 'react-hook-form';
-import { useOutbox, type KeptBodies } from '../../api/outbox';
+import type { KeptBodies } from '../../api/outbox';
 import { typed, type Units } from '../../quantities';
 import { useEntrySheet } from '../../ui/useSheet';
+import { useKeptWrites } from '../../ui/useWrites';
 
 interface Entry<T> {
   /** What is kept; absent where it begins. */
@@ -13,9 +14,9 @@ interface Entry<T> {
 
 /** One entry about something kept, or the beginning of one. */
 export function useKept<T extends FieldValues>({ keepingId, sheet, start, onWritten }: Entry<T>) {
-  const { sendKept } = useOutbox();
+  const write = useKeptWrites();
   return useEntrySheet<KeptBodies, T>(
-    (path, body) => sendKept(path, body, keepingId),
+    (path, body) => write(path, body, keepingId),
     onWritten,
     start,
     `${sheet} ${keepingId ?? 'new'}`,

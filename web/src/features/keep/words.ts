@@ -201,5 +201,5 @@ export function topUp(h: HoldView, now: number, zone: string, units: Units): str
   const water = show.text(show.poured(h.topUpKilograms / 1000, units));
   return until(h.topUpAt, now) > 0
     ? `add ${water} water at ${show.hour(h.topUpAt, zone)} to keep it as thick`
-    : `add ${water} water now: it has thickened to ${(h.nowFraction * 100).toFixed(1)} % solids`;
+    : `add ${water} water now: it has thickened to ${show.fixed(h.nowFraction * 100, 1)} % solids`;
 }

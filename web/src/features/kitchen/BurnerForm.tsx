@@ -1,6 +1,6 @@
 import { client, type HeatSourceEdit, type HeatSourceView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { typed } from '../../quantities';
+import { show, typed } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
@@ -67,7 +67,7 @@ export function BurnerForm({ burner, onClose }: Props) {
         label="Power on the label"
         pointer="/labelPowerWatts"
         read={read}
-        understood={read.value === undefined ? '' : `${(read.value / 1000).toFixed(2)} kW`}
+        understood={read.value === undefined ? '' : `${show.fixed(read.value / 1000, 2)} kW`}
       />
       <Choices label="Kind" options={KINDS} chosen={kind} onChoose={(to) => put('kind', to)} />
     </Sheet>

@@ -4,6 +4,7 @@ import { BareList } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { Heading } from './Heading';
 import { BurnerRow } from './kitchen.styles';
+import { show } from '../../quantities';
 
 /** The burners, with what of their power enters a pot. */
 export function Burners({
@@ -36,10 +37,10 @@ export function Burners({
               tone="muted"
               sx={{ gridRow: { xs: 2, sm: 'auto' }, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
             >
-              {h.kind.toLowerCase()} · {(h.labelPowerWatts / 1000).toFixed(1)} kW on the label,{' '}
+              {h.kind.toLowerCase()} · {show.fixed(h.labelPowerWatts / 1000, 1)} kW on the label,{' '}
               {h.measuredPowerWatts
-                ? `${(h.measuredPowerWatts / 1000).toFixed(2)} kW into the pot, as timed`
-                : `about ${(h.powerIntoPotWatts / 1000).toFixed(1)} kW into the pot`}
+                ? `${show.fixed(h.measuredPowerWatts / 1000, 2)} kW into the pot, as timed`
+                : `about ${show.fixed(h.powerIntoPotWatts / 1000, 1)} kW into the pot`}
             </Text>
             <Button
               onClick={() => onTime(h)}

@@ -9,6 +9,7 @@ import { Span, Text } from '../../ui/text';
 import { FactSheet, type Sheets } from './FactSheet';
 import { FACTS, written, type FactName } from './facts';
 import { FactRow } from './kitchen.styles';
+import { writingWords } from './WritingFields';
 
 interface Props {
   kitchen: KitchenView;
@@ -63,8 +64,7 @@ export function KitchenFacts({ kitchen }: Props) {
           <Listed of={BANDS} say={say} />
         </Fact>
         <Fact title="How it writes things" onChange={() => setOpen('writing')}>
-          {settings.units === 'US' ? 'US units first' : 'metric first'}, money in{' '}
-          <b>{settings.currency}</b>, {settings.pint === 'US' ? 'the US pint' : 'the imperial pint'}
+          {writingWords(settings)}
         </Fact>
       </BareList>
       {open && (

@@ -1,22 +1,33 @@
 import type { KitchenEdit, KitchenView } from '../../api/client';
-import { typed, type Kind } from '../../quantities';
+import { show, typed, type Kind, type Units } from '../../quantities';
 
 type Settings = KitchenView['settings'];
 
-interface Fact {
-  kind: Kind;
-  /** The unit that a bare number takes, as it is read and as it is written. */
+/** A unit in which a fact is written, and read where none is typed. */
+interface Written {
   own: string;
   written: string;
-  /** How many of that unit one of SI is. */
+  /** How many of it one of SI is, and where its scale begins. */
   times: number;
+  plus?: number;
+}
+interface Fact extends Written {
+  kind: Kind;
   label: string;
+  /** In a kitchen that works in US units. */
+  us?: Written;
   /** Where it stays as it was typed. */
   text?: 'altitudeText' | 'scaleErrorText' | 'dipErrorText';
 }
 
 const PERCENT = { kind: 'SHARE', own: '%', written: ' %', times: 100 } as const;
-const MILLIMETERS = { kind: 'LENGTH', own: 'mm', written: ' mm', times: 1000 } as const;
+const MILLIMETERS = {
+  kind: 'LENGTH',
+  own: 'mm',
+  written: ' mm',
+  times: 1000,
+  us: { own: 'in', written: ' in', times: 1 / 0.0254 },
+} as const;
 
 /** What a kitchen has measured about itself. */
 export const FACTS = {
@@ -25,22 +36,38 @@ export const FACTS = {
     own: 'm',
     written: ' m',
     times: 1,
+    us: { own: 'ft', written: ' ft', times: 1 / 0.3048 },
     label: 'Altitude',
     text: 'altitudeText',
   },
-  roomCelsius: { kind: 'TEMPERATURE', own: 'c', written: ' °C', times: 1, label: 'Room' },
+  roomCelsius: {
+    kind: 'TEMPERATURE',
+    own: 'c',
+    written: ' °C',
+    times: 1,
+    us: { own: 'f', written: ' °F', times: 1.8, plus: 32 },
+    label: 'Room',
+  },
   relativeHumidity: { ...PERCENT, label: 'Humidity' },
   scaleErrorKilograms: {
     kind: 'MASS',
     own: 'g',
     written: ' g',
     times: 1000,
+    us: { own: 'oz', written: ' oz', times: 16 / 0.45359237 },
     label: 'Scale',
     text: 'scaleErrorText',
   },
   dipErrorMeters: { ...MILLIMETERS, label: 'Dip-stick', text: 'dipErrorText' },
   plateErrorMeters: { ...MILLIMETERS, label: 'Plate test' },
-  probeErrorKelvins: { kind: 'COUNT', own: '', written: '', times: 1, label: 'Probe, K' },
+  probeErrorKelvins: {
+    kind: 'COUNT',
+    own: '',
+    written: ' °C',
+    times: 1,
+    us: { own: '', written: ' °F', times: 1.8 },
+    label: 'Probe',
+  },
   brixErrorFraction: { ...PERCENT, label: 'Refractometer' },
   brothyBelowFraction: { ...PERCENT, label: 'brothy' },
   looseBelowFraction: { ...PERCENT, label: 'loose' },
@@ -50,14 +77,34 @@ export const FACTS = {
 } as const satisfies Record<string, Fact>;
 export type FactName = keyof typeof FACTS;
 const fact = (name: FactName): Fact => FACTS[name];
+const unitOf = (name: FactName, units: Units): Written =>
+  (units === 'US' && fact(name).us) || fact(name);
 
-/** As it was typed, else the number in the unit that cooks write. */
+/** As it was typed, else the number in the unit that cooks there write. */
 export function written(settings: Settings, name: FactName): string {
-  const { text, times, written: unit } = fact(name);
-  return (text && settings[text]) || `${Math.round(settings[name] * times * 1000) / 1000}${unit}`;
+  const { text } = fact(name);
+  const { times, plus = 0, written: unit } = unitOf(name, settings.units);
+  return (text && settings[text]) || `${show.plain(settings[name] * times + plus)}${unit}`;
 }
 
-export const read = (name: FactName, text: string) => typed(text, fact(name).kind, fact(name).own);
+/** A difference between temperatures: its scales differ in the step alone. */
+const STEPS: Record<string, number> = { f: 1 / 1.8, c: 1, k: 1 };
+function readDifference(text: string, units: Units) {
+  const [, number = '', scale] = /^(.*?)\s*°?\s*([cfk])?$/i.exec(text.trim()) ?? [];
+  const read = typed(number, 'COUNT', '');
+  const step = STEPS[(scale ?? (units === 'US' ? 'f' : 'c')).toLowerCase()] ?? 1;
+  return { ...read, value: read.value === undefined ? undefined : read.value * step };
+}
+
+/** What is typed for a fact; a bare number takes the kitchen's own unit. */
+export const read = (name: FactName, text: string, units: Units) =>
+  name === 'probeErrorKelvins'
+    ? readDifference(text, units)
+    : typed(text, fact(name).kind, unitOf(name, units).own);
+
+/** The text to keep: with its unit, whoever reads it later. */
+const entered = (name: FactName, text: string, units: Units): string =>
+  /^[\s\d.,]+$/.test(text) ? `${text.trim()}${unitOf(name, units).written}` : text;
 
 /** Everything but what the kitchen itself keeps. */
 function editable(settings: Settings): KitchenEdit {
@@ -77,11 +124,11 @@ export function edited(
   const body = { ...editable(settings), ...words };
   for (const [key, text] of Object.entries(texts)) {
     const name = key as FactName;
-    const { value } = read(name, text);
+    const { value } = read(name, text, settings.units);
     if (value === undefined) return undefined;
     body[name] = value;
     const kept = fact(name).text;
-    if (kept) body[kept] = text;
+    if (kept) body[kept] = entered(name, text, settings.units);
   }
   return body;
 }

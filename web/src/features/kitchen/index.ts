@@ -1,2 +1,3 @@
+export { BeginPage } from './BeginPage';
 export { KitchenPage } from './KitchenPage';
 export { RulesPage } from './RulesPage';

@@ -52,3 +52,15 @@ export const FactRow = styled(RuledRow)(
 export const FactGrid = styled('div')(
   laid({ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 1 }),
 );
+
+export const QuestionList = styled('ol')({ listStyle: 'none', padding: 0, margin: 0 });
+
+export const QuestionItem = styled(RuledRow)(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: 'minmax(0, 1fr) auto',
+    alignItems: 'center',
+    columnGap: 2,
+    py: 1.5,
+  }),
+);

@@ -51,7 +51,7 @@ export function LogEntry({ entry, kitchen, chosen, onChoose }: Props) {
       />
       <Figure
         label={`this pot’s rate, ${entry.readings} ${entry.readings === 1 ? 'reading' : 'readings'}`}
-        shown={{ value: `× ${entry.evaporationFactor.toFixed(2)}`, unit: '' }}
+        shown={{ value: `× ${show.fixed(entry.evaporationFactor, 2)}`, unit: '' }}
         working={working('evaporationFactor')}
       />
       <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>

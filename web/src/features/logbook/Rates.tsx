@@ -43,7 +43,7 @@ function Pot({ pot, zone }: { pot: PotRates; zone: string }) {
       <svg
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         role="img"
-        aria-label={`${name}: ${points.map((one) => `× ${one.evaporationFactor.toFixed(2)} on ${show.day(one.endedAt, zone)}`).join(', ')}`}
+        aria-label={`${name}: ${points.map((one) => `× ${show.fixed(one.evaporationFactor, 2)} on ${show.day(one.endedAt, zone)}`).join(', ')}`}
         width="100%"
         style={{ display: 'block' }}
       >
@@ -61,7 +61,7 @@ function Pot({ pot, zone }: { pot: PotRates; zone: string }) {
         ))}
       </svg>
       <Text end>
-        <b>× {typicalFactor.toFixed(2)}</b>{' '}
+        <b>× {show.fixed(typicalFactor, 2)}</b>{' '}
         <Span tone="muted" size="small">
           of {points.length}
         </Span>

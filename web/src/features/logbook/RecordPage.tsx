@@ -80,7 +80,7 @@ function Outcome({ batch, kitchen }: Props) {
         {out === undefined ? 'It was not weighed at the end' : `${mass(out)} came out`},{' '}
         {mass(batch.planned.endMassKilograms)} were planned; about{' '}
         {show.text(show.percent(reachedBy(batch)))} solids. The pot boiled off ×{' '}
-        {batch.forecast.evaporationFactor.toFixed(2)} of the assumed rate.
+        {show.fixed(batch.forecast.evaporationFactor, 2)} of the assumed rate.
       </Text>
       {batch.end?.note && (
         <Text long sx={{ mt: 1, fontStyle: 'italic' }}>

@@ -40,7 +40,7 @@ export function facts(batches: BatchView[], units: Units): Fact[] {
     ),
     each(
       'this pot’s rate',
-      (b) => `× ${b.forecast.evaporationFactor.toFixed(2)}, ${b.forecast.readings} readings`,
+      (b) => `× ${show.fixed(b.forecast.evaporationFactor, 2)}, ${b.forecast.readings} readings`,
     ),
     each('to remember', (b) => b.end?.note ?? ''),
   ];

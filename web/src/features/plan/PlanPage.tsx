@@ -31,8 +31,9 @@ export function PlanPage() {
     return (
       <Page title={formula.name} sub={formula.inShort} step="Size">
         <Note>
-          First tell Urn Stew which pots and burners there are: open{' '}
-          <Link to="/kitchen">Kitchen</Link> and add one of each.
+          First tell Urn Stew which pots and burners there are:{' '}
+          <Link to="/begin">five questions</Link>, or add one of each in{' '}
+          <Link to="/kitchen">Kitchen</Link>.
         </Note>
       </Page>
     );

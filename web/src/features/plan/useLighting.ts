@@ -37,7 +37,7 @@ export function useLighting({ kitchen, formula, form, change, batch }: Props) {
     const before = form;
     offerBack({
       words,
-      acts: lit.map((id) => ({ batchId: id, eventId: id })),
+      acts: lit.map((id) => ({ of: 'batches', id, by: '/take-backs', eventId: id })),
       onBack: () => {
         change(before);
         go('/plan');

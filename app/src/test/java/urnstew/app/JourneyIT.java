@@ -194,7 +194,7 @@ class JourneyIT {
     JsonNode settings = kitchen.at("/settings");
     String moved =
         """
-        {"name":"Moved","altitudeMeters":10,"altitudeText":"10 m","roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","scaleErrorKilograms":0.02,"scaleErrorText":"20 g","dipErrorMeters":0.002,"dipErrorText":"2 mm","probeErrorKelvins":1,"brixErrorFraction":0.003,"plateErrorMeters":0.003,"brothyBelowFraction":0.07,"looseBelowFraction":0.09,"coatingBelowFraction":0.12,"tightBelowFraction":0.15,"veryTightBelowFraction":0.27}""";
+        {"name":"Moved","altitudeMeters":10,"altitudeText":"10 m","roomCelsius":20,"relativeHumidity":0.5,"zone":"Europe/Zurich","currency":"EUR","units":"METRIC","pint":"US","hours":"H24","decimalMark":"POINT","scaleErrorKilograms":0.02,"scaleErrorText":"20 g","dipErrorMeters":0.002,"dipErrorText":"2 mm","probeErrorKelvins":1,"brixErrorFraction":0.003,"plateErrorMeters":0.003,"brothyBelowFraction":0.07,"looseBelowFraction":0.09,"coatingBelowFraction":0.12,"tightBelowFraction":0.15,"veryTightBelowFraction":0.27}""";
     assertEquals(
         200,
         app.put("/api/kitchen", moved, "If-Match", settings.at("/version").asString()).status());

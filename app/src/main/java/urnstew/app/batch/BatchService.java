@@ -14,7 +14,6 @@ import urnstew.app.batch.BatchView.OnStove;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
-import urnstew.app.kitchen.Units;
 import urnstew.app.occupancy.HolderEnds;
 import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.NotFoundException;
@@ -163,7 +162,7 @@ public class BatchService implements TaskSource, HolderEnds {
   @Transactional(readOnly = true)
   public byte[] handOver(UUID id) {
     KitchenSettings kitchen = kitchens.settings();
-    Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
+    Printed printed = kitchen.printed();
     return new HandOverPrint(view(id), printed, clock.instant()).pdf();
   }
 }

@@ -10,6 +10,8 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
+import urnstew.app.kitchen.DecimalMark;
+import urnstew.app.kitchen.Hours;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.Units;
@@ -72,6 +74,8 @@ class FirstStart implements ApplicationRunner {
         currency,
         Units.METRIC,
         Pint.US,
+        Hours.H24,
+        DecimalMark.POINT,
         0.02,
         "20 g",
         0.002,

@@ -18,7 +18,6 @@ import urnstew.app.keeping.KeptSauces.Kept;
 import urnstew.app.keeping.store.KeepingDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
-import urnstew.app.kitchen.Units;
 import urnstew.app.occupancy.HolderEnds;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.ConflictException;
@@ -102,7 +101,7 @@ public class KeepingService implements TaskSource, HolderEnds {
   @Transactional(readOnly = true)
   public byte[] record(UUID id) {
     KitchenSettings kitchen = kitchens.settings();
-    Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
+    Printed printed = kitchen.printed();
     return new KeepingRecord(view(id), printed).pdf();
   }
 

@@ -7,8 +7,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.platform.Actor;
+import urnstew.core.thermo.Altitude;
+import urnstew.units.Temperature;
 
 @RestController
 @RequestMapping(path = "/api/kitchen", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -23,6 +26,15 @@ class KitchenController {
   KitchenView kitchen() {
     return kitchens.view();
   }
+
+  /** The height of a place by what a thermometer shows in boiling water there. */
+  @GetMapping("/altitude")
+  AltitudeView altitude(@RequestParam double boilingPointCelsius) {
+    return new AltitudeView(Altitude.boilingAt(new Temperature(boilingPointCelsius)).meters());
+  }
+
+  /** A height above the sea. */
+  record AltitudeView(double altitudeMeters) {}
 
   @PutMapping
   KitchenView changeKitchen(

@@ -26,6 +26,8 @@ public record KitchenEdit(
     @NotBlank String currency,
     @NotNull Units units,
     @NotNull Pint pint,
+    @NotNull Hours hours,
+    @NotNull DecimalMark decimalMark,
     double scaleErrorKilograms,
     @NotNull String scaleErrorText,
     double dipErrorMeters,

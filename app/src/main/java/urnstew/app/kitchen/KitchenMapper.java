@@ -22,10 +22,10 @@ interface KitchenMapper {
   @Insert(
       """
       insert into kitchen (id, name, altitude_meters, altitude_text, room_celsius,
-        relative_humidity, zone, currency, units, pint, scale_error_kilograms, scale_error_text,
+        relative_humidity, zone, currency, units, pint, hours, decimal_mark, scale_error_kilograms, scale_error_text,
         dip_error_meters, dip_error_text, demo, version)
       values (#{id}, #{name}, #{altitudeMeters}, #{altitudeText},
-        #{roomCelsius}, #{relativeHumidity}, #{zone}, #{currency}, #{units}, #{pint},
+        #{roomCelsius}, #{relativeHumidity}, #{zone}, #{currency}, #{units}, #{pint}, #{hours}, #{decimalMark},
         #{scaleErrorKilograms}, #{scaleErrorText}, #{dipErrorMeters}, #{dipErrorText}, #{demo},
         #{version}) on conflict do nothing
       """)
@@ -37,6 +37,7 @@ interface KitchenMapper {
         altitude_text = #{to.altitudeText},
         room_celsius = #{to.roomCelsius}, relative_humidity = #{to.relativeHumidity},
         zone = #{to.zone}, currency = #{to.currency}, units = #{to.units}, pint = #{to.pint},
+        hours = #{to.hours}, decimal_mark = #{to.decimalMark},
         scale_error_kilograms = #{to.scaleErrorKilograms}, scale_error_text = #{to.scaleErrorText},
         dip_error_meters = #{to.dipErrorMeters}, dip_error_text = #{to.dipErrorText},
         probe_error_kelvins = #{to.probeErrorKelvins},

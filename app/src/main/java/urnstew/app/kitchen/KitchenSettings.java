@@ -3,6 +3,7 @@ package urnstew.app.kitchen;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import urnstew.app.print.Printed;
 import urnstew.core.consistency.ConsistencyBand;
 import urnstew.core.kitchen.Instruments;
 import urnstew.core.kitchen.Surroundings;
@@ -26,6 +27,8 @@ public record KitchenSettings(
     String currency,
     Units units,
     Pint pint,
+    Hours hours,
+    DecimalMark decimalMark,
     double scaleErrorKilograms,
     String scaleErrorText,
     double dipErrorMeters,
@@ -67,6 +70,12 @@ public record KitchenSettings(
             new MassFraction(tightBelowFraction),
             new MassFraction(veryTightBelowFraction));
     return ConsistencyBand.of(solids, ConsistencyBand.ending(ends)).key();
+  }
+
+  /** How this kitchen prints quantities and hours. */
+  public Printed printed() {
+    return new Printed(
+        units == Units.US, hours == Hours.H12, decimalMark == DecimalMark.COMMA, zoneId());
   }
 
   public ZoneId zoneId() {

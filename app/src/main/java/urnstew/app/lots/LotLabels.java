@@ -8,7 +8,6 @@ import java.util.Locale;
 import org.springframework.stereotype.Component;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
-import urnstew.app.kitchen.Units;
 import urnstew.app.print.LabelPrint;
 import urnstew.app.print.Printed;
 
@@ -32,7 +31,7 @@ class LotLabels {
    */
   byte[] pdf(LotView lot, String here) {
     KitchenSettings kitchen = kitchens.settings();
-    Printed printed = new Printed(kitchen.units() == Units.US, kitchen.zoneId());
+    Printed printed = kitchen.printed();
     List<String> lines = new ArrayList<>();
     lines.add("made " + DAY.format(lot.madeOn()));
     LocalDate useBy = lot.useBy();

@@ -11,10 +11,14 @@ import urnstew.units.Mass;
  * Quantities as they are printed in a kitchen.
  *
  * @param us whether the kitchen works in US units
+ * @param twelveHours whether it says 6:30 pm
+ * @param comma whether a comma stands before the tenths
  * @param zone of its clock
  */
-public record Printed(boolean us, ZoneId zone) {
+public record Printed(boolean us, boolean twelveHours, boolean comma, ZoneId zone) {
   private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+  private static final DateTimeFormatter HALF_DAY =
+      DateTimeFormatter.ofPattern("h:mm a", Locale.ROOT);
   private static final double METERS_PER_INCH = 0.0254;
 
   /** Below it an ounce is too coarse a measure: a dose is told in grams, kg. */
@@ -22,7 +26,12 @@ public record Printed(boolean us, ZoneId zone) {
 
   /** Hour on the kitchen's clock; a dash where there is none. */
   public String hour(@Nullable Instant instant) {
-    return instant == null ? "–" : HOUR.format(instant.atZone(zone));
+    if (instant == null) {
+      return "–";
+    }
+    return twelveHours
+        ? HALF_DAY.format(instant.atZone(zone)).toLowerCase(Locale.ROOT)
+        : HOUR.format(instant.atZone(zone));
   }
 
   /**
@@ -41,7 +50,7 @@ public record Printed(boolean us, ZoneId zone) {
     return grams < 1000 ? Math.round(grams / step) * step + " g" : number("%.2f kg", kilograms);
   }
 
-  private static String pounds(double ounces) {
+  private String pounds(double ounces) {
     if (ounces < 16) {
       return number("%.1f oz", ounces);
     }
@@ -59,7 +68,8 @@ public record Printed(boolean us, ZoneId zone) {
     return us ? number("%.0f °F", celsius * 1.8 + 32) : number("%.1f °C", celsius);
   }
 
-  private static String number(String format, double value) {
-    return String.format(Locale.ROOT, format, value);
+  private String number(String format, double value) {
+    String written = String.format(Locale.ROOT, format, value);
+    return comma ? written.replace('.', ',') : written;
   }
 }

@@ -21,7 +21,6 @@ import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.kitchen.KitchenView.HeatSourceView;
-import urnstew.app.kitchen.Units;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
@@ -30,7 +29,6 @@ import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
-import urnstew.app.print.Printed;
 import urnstew.app.sizing.Meal.Common;
 import urnstew.app.sizing.Meal.FromBase;
 import urnstew.app.sizing.Meal.Served;
@@ -191,7 +189,7 @@ public class MealService {
   @Transactional(readOnly = true)
   public byte[] pdf(UUID id) {
     KitchenSettings kitchen = kitchens.settings();
-    return new MealPrint(meal(sheet(row(id))), printed(kitchen), kitchen.currency()).pdf();
+    return new MealPrint(meal(sheet(row(id))), kitchen.printed(), kitchen.currency()).pdf();
   }
 
   /** The shopping list as a table. */
@@ -204,10 +202,6 @@ public class MealService {
   @Transactional(readOnly = true)
   public String dishes(UUID id) {
     return DishesCsv.write(meal(sheet(row(id))));
-  }
-
-  private static Printed printed(KitchenSettings kitchen) {
-    return new Printed(kitchen.units() == Units.US, kitchen.zoneId());
   }
 
   private Meal meal(MealSheet sheet) {

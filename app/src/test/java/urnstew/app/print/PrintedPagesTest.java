@@ -65,7 +65,7 @@ class PrintedPagesTest {
   @Test
   void quantitiesArePrintedAsTheKitchenWorks() {
     ZoneId zurich = ZoneId.of("Europe/Zurich");
-    Printed metric = new Printed(false, zurich);
+    Printed metric = new Printed(false, false, false, zurich);
     assertEquals("1.82 kg", metric.mass(1.8156));
     assertEquals("470 g", metric.mass(0.4701));
     assertEquals("245 g", metric.mass(0.2431), "cooks weigh in steps of 5 g");
@@ -73,11 +73,13 @@ class PrintedPagesTest {
     assertEquals("5.4 g", metric.mass(0.0054));
     assertEquals("17:05", metric.hour(Instant.parse("2026-03-02T16:05:00Z")));
     assertEquals("–", metric.hour(null));
-    Printed us = new Printed(true, zurich);
+    Printed us = new Printed(true, true, false, zurich);
     assertEquals("4.0 oz", us.mass(0.1134));
     assertEquals("2 lb", us.mass(0.9072));
     assertEquals("2 lb 3 oz", us.mass(0.9922));
     assertEquals("1.50 in", us.depth(0.0381));
     assertEquals("212 °F", us.temperature(100));
+    assertEquals("5:05 pm", us.hour(Instant.parse("2026-03-02T16:05:00Z")));
+    assertEquals("1,82 kg", new Printed(false, false, true, zurich).mass(1.8156));
   }
 }

@@ -13,13 +13,35 @@ import urnstew.units.Temperature;
  * @param meters height in m, −450 to 5,000
  */
 public record Altitude(double meters) {
+  private static final double LOWEST_METERS = -450;
+  private static final double HIGHEST_METERS = 5000;
+  private static final double SEA_KILOPASCALS = 101.325;
+  private static final double PER_METER = 2.25577e-5;
+  private static final double EXPONENT = 5.25588;
+
   public Altitude {
-    Require.within("altitude", meters, -450, 5000, "m");
+    Require.within("altitude", meters, LOWEST_METERS, HIGHEST_METERS, "m");
+  }
+
+  /**
+   * The height at which pure water boils at this temperature: what a thermometer in a rolling boil
+   * says about the place.
+   *
+   * @param boilingPoint 83.2 to 101.5 °C, what boils from 5,000 m down to −450 m
+   * @throws urnstew.units.InvalidInput where water boils so nowhere in that range
+   */
+  public static Altitude boilingAt(Temperature boilingPoint) {
+    double coldest = new Altitude(HIGHEST_METERS).boilingPoint().celsius();
+    double hottest = new Altitude(LOWEST_METERS).boilingPoint().celsius();
+    Require.within("boilingPointCelsius", boilingPoint.celsius(), coldest, hottest, "°C");
+    double kilopascals = Steam.saturationPressure(boilingPoint).kilopascals();
+    double meters = (1 - Math.pow(kilopascals / SEA_KILOPASCALS, 1 / EXPONENT)) / PER_METER;
+    return new Altitude(Math.max(LOWEST_METERS, Math.min(HIGHEST_METERS, meters)));
   }
 
   /** Air pressure of the standard atmosphere. */
   public Pressure pressure() {
-    return new Pressure(101_325 * Math.pow(1 - 2.25577e-5 * meters, 5.25588));
+    return new Pressure(1000 * SEA_KILOPASCALS * Math.pow(1 - PER_METER * meters, EXPONENT));
   }
 
   /** Temperature at which pure water boils here. */

@@ -56,6 +56,20 @@ class SteamTest {
     assertEquals(boiling, altitude.boilingPoint().celsius(), 0.15);
   }
 
+  /** There and back: what boils there tells the height; beyond the range nothing does. */
+  @ParameterizedTest
+  @ValueSource(doubles = {-450, 0, 540, 2350, 5000})
+  void whatBoilsTellsTheHeight(double meters) {
+    Temperature boiling = new Altitude(meters).boilingPoint();
+    assertEquals(meters, Altitude.boilingAt(boiling).meters(), 0.01);
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {60, 83, 102, 212})
+  void waterBoilsSoInNoKitchen(double celsius) {
+    assertThrows(InvalidInput.class, () -> Altitude.boilingAt(Temperature.ofCelsius(celsius)));
+  }
+
   /** IAPWS: check-values a63, ±0.3 kg/m³. */
   @ParameterizedTest
   @CsvSource({"20,998.2", "60,983.2", "80,971.8", "100,958.4"})
