@@ -5,12 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -43,16 +39,8 @@ class EveryPageIT extends Installed {
   /** From the heading until what it stands for is asked for and drawn. */
   private static final double DRAWN_MILLISECONDS = 700;
 
-  private static String script(String name) {
-    try (InputStream in = EveryPageIT.class.getResourceAsStream(name)) {
-      return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
   private static List<?> measured(Page page, String by) {
-    return (List<?>) page.evaluate(script("/measured.js"), by);
+    return (List<?>) page.evaluate(Scripts.of("measured"), by);
   }
 
   /** Where the focus went by key and nothing showed it. */
@@ -60,7 +48,7 @@ class EveryPageIT extends Installed {
     List<Object> unseen = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
       page.keyboard().press("Tab");
-      Object of = page.evaluate(script("/focused.js"));
+      Object of = page.evaluate(Scripts.of("focused"));
       if (of != null) unseen.add(of);
     }
     return unseen;
