@@ -8,6 +8,10 @@ export function useKitchen() {
   return useQuery({ queryKey: ['kitchen'], queryFn: kitchenAsItWrites, staleTime: 60_000 });
 }
 
+/** The kitchen as far as this device knows it: nothing is asked. */
+export const useKnownKitchen = () =>
+  useQuery({ queryKey: ['kitchen'], queryFn: kitchenAsItWrites, enabled: false }).data;
+
 /** Quantities are read with the pint that this kitchen means, and written as it writes them. */
 async function kitchenAsItWrites(): Promise<KitchenView> {
   const kitchen = await answered(client.GET('/api/kitchen'));

@@ -1,3 +1,4 @@
+import { choiceOf } from '../quantities';
 import type { Problem } from './client';
 
 /** What the server found wrong, thrown so that queries and forms can show it. */
@@ -6,10 +7,16 @@ export class ProblemError extends Error {
     super(problem.detail);
   }
 
-  /** Message and way out for one field of the request, if it has a problem. */
-  at(pointer: string): string | undefined {
+  /**
+   * Message and way out for one field of the request, if it has a problem.
+   * @param text what was typed there: a range is told in its unit
+   */
+  at(pointer: string, text = ''): string | undefined {
     const found = this.problem.errors.find((e) => e.pointer === pointer);
-    return found && `${found.message} ${found.remedy}`;
+    if (!found) return undefined;
+    const choice = found.bounds && choiceOf(text, found.bounds);
+    if (!choice) return `${found.message} ${found.remedy}`;
+    return `${text.trim()} is too ${found.code === 'too-small' ? 'little' : 'much'}. ${choice}`;
   }
 
   /** Everything in one sentence, for problems without a field on this screen. */

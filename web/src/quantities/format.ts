@@ -154,6 +154,15 @@ function kept(options: Intl.DateTimeFormatOptions) {
 const ofTheDay = kept({ hour: '2-digit', minute: '2-digit' });
 const ofTheHalfDay = kept({ hour: 'numeric', minute: '2-digit', hourCycle: 'h12' });
 
+/** The hour there as it is sent and compared: 18:30. */
+export const localTime = ofTheDay;
+
+/** An hour that was typed, as the kitchen writes hours. */
+export function clock(localTime: string): string {
+  const [hours = 0, minutes = 0] = localTime.split(':').map(Number);
+  return hour(Date.UTC(2026, 0, 1, hours, minutes), 'UTC');
+}
+
 /** Hour on the kitchen's clock: 18:30, or 6:30 pm. */
 export const hour = (instant: string | number, zone: string): string =>
   writing.hours === 'H12' ? ofTheHalfDay(instant, zone) : ofTheDay(instant, zone);

@@ -1,6 +1,7 @@
 export { QuantityField } from './QuantityField';
 export { parseQuantity, readPintsAs, typed, type Measures, type Understanding } from './parse';
-export { parseHour } from './timeOfDay';
+export { choiceOf } from './bounds';
+export { lastWords, nextWords, parseHour } from './timeOfDay';
 export * as show from './format';
 export type { Shown, Units, Writing } from './format';
 export type { Kind } from './units';

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { parseHour } from './timeOfDay';
+import { lastWords, nextWords, parseHour } from './timeOfDay';
 
 it.each([
   ['18:30', '18:30'],
@@ -25,3 +25,11 @@ it('keeps a date', () =>
     localTime: '18:30',
     localDate: '2026-05-01',
   }));
+
+it('says of an hour which one is meant', () => {
+  const now = Date.parse('2026-03-02T15:00:00Z');
+  expect(nextWords('18:30', 'Europe/Zurich', now)).toBe('18:30 today');
+  expect(nextWords('12:00', 'Europe/Zurich', now)).toBe('12:00 tomorrow');
+  expect(lastWords('12:00', 'Europe/Zurich', now)).toBe('12:00 today');
+  expect(lastWords('18:30', 'Europe/Zurich', now)).toBe('18:30 yesterday');
+});

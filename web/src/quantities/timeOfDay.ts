@@ -1,3 +1,5 @@
+import * as show from './format';
+
 /** An hour as a cook types it. */
 export type Hour =
   | { outcome: 'understood'; localTime: string; localDate?: string }
@@ -27,4 +29,14 @@ export function parseHour(raw: string): Hour {
   return date
     ? { outcome: 'understood', localTime, localDate: date }
     : { outcome: 'understood', localTime };
+}
+
+/** The next such hour from now on, in words: 18:30 today. */
+export function nextWords(localTime: string, zone: string, now: number): string {
+  return `${show.clock(localTime)} ${localTime > show.localTime(now, zone) ? 'today' : 'tomorrow'}`;
+}
+
+/** The last such hour up to now, in words: 18:30 yesterday. */
+export function lastWords(localTime: string, zone: string, now: number): string {
+  return `${show.clock(localTime)} ${localTime <= show.localTime(now, zone) ? 'today' : 'yesterday'}`;
 }

@@ -72,7 +72,7 @@ export const theme = createTheme({
       styleOverrides: {
         html: { scrollPaddingBottom: sizes.bar },
         a: { color: 'inherit' },
-        body: { fontVariantNumeric: 'tabular-nums' },
+        body: { fontVariantNumeric: 'tabular-nums', overflowWrap: 'break-word' },
         // Whoever works by keys always sees where they are.
         ':focus-visible': { outline: '3px solid var(--mui-palette-error-main)', outlineOffset: 2 },
         '@media (prefers-reduced-motion: reduce)': {

@@ -26,7 +26,7 @@ export function SheetField<T extends FieldValues>(props: Props<T>) {
       text={of.values[name]}
       onText={(text) => of.put(name, text as T[typeof name])}
       understood={understood}
-      fault={read?.fault ?? of.refused?.at(pointer)}
+      fault={read?.fault ?? of.refused?.at(pointer, of.values[name])}
       numeric={false}
       autoFocus={autoFocus}
     />

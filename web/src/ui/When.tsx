@@ -1,4 +1,6 @@
-import { QuantityField, parseHour } from '../quantities';
+import { useNow } from '../api/clock';
+import { useKnownKitchen } from '../api/kitchen';
+import { QuantityField, lastWords, parseHour } from '../quantities';
 
 /** When it happened: empty means now. */
 export function When({
@@ -10,21 +12,34 @@ export function When({
   onText: (text: string) => void;
   fault?: string | undefined;
 }) {
+  const understood = useLastWords(text);
   return (
     <QuantityField
       label="When, if not just now"
       text={text}
       onText={onText}
-      understood={text ? 'today’s clock' : 'now'}
+      understood={understood}
       fault={fault ?? whenFault(text)}
       numeric={false}
     />
   );
 }
 
-export function whenFault(text: string): string | undefined {
+/** The last such hour, with its day. */
+export function useLastWords(text: string): string {
+  const kitchen = useKnownKitchen();
+  const now = useNow();
   const hour = parseHour(text);
-  return text && hour.outcome === 'refuse' ? hour.message : undefined;
+  if (!text) return 'now';
+  if (!kitchen || hour.outcome === 'refuse') return '';
+  return lastWords(hour.localTime, kitchen.settings.zone, now);
+}
+
+export function whenFault(text: string): string | undefined {
+  if (!text) return undefined;
+  const hour = parseHour(text);
+  if (hour.outcome === 'refuse') return hour.message;
+  return hour.localDate ? 'Type the hour alone: the last such hour is meant.' : undefined;
 }
 
 /** The part of a write that says when; nothing where it is now. */

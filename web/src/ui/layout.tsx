@@ -97,7 +97,7 @@ export const Halves = styled(
 )<Spaced>(({ theme, gap = 1.5 }) => ({
   display: 'grid',
   gap: theme.spacing(gap),
-  [theme.breakpoints.up('md')]: { gridTemplateColumns: '1fr 1fr' },
+  [theme.breakpoints.up('md')]: { gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)' },
 }));
 
 /** A radio button or a tick laid over the whole of its label, which is what is seen and pressed. */

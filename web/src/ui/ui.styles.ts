@@ -134,6 +134,7 @@ export const ChoiceLabel = styled(
     position: 'relative',
     display: 'inline-flex',
     alignItems: 'center',
+    overflowWrap: 'anywhere',
     border: `1.5px solid ${on ? p.text.primary : p.text.secondary}`,
     borderRadius: theme.shape.borderRadius,
     padding: theme.spacing(0.1, 0.95),

@@ -11,14 +11,17 @@
   const named = (e) =>
     `${e.tagName.toLowerCase()} "${(e.getAttribute('aria-label') ?? e.textContent ?? '').trim().slice(0, 40)}"`;
 
-  if (document.documentElement.scrollWidth > innerWidth) {
-    for (const e of document.querySelectorAll('main *')) {
-      if (seen(e) && e.getBoundingClientRect().right > innerWidth + ROUNDED) {
-        faults.add(`wider than the page: ${named(e)}`);
+  // Not innerWidth: a phone zooms out until what is too wide fits.
+  const wide = document.documentElement.clientWidth;
+  if (document.documentElement.scrollWidth > wide) {
+    for (const e of document.querySelectorAll('body *')) {
+      if (seen(e) && e.getBoundingClientRect().right > wide + ROUNDED) {
+        if ([...e.children].some((one) => one.getBoundingClientRect().right > wide + ROUNDED)) continue;
+        faults.add(`wider than the page: ${named(e)} in ${named(e.parentElement)}`);
         break;
       }
     }
-    faults.add(`page scrolls sideways by ${document.documentElement.scrollWidth - innerWidth} px`);
+    faults.add(`page scrolls sideways by ${document.documentElement.scrollWidth - wide} px`);
   }
 
   const scaleOf = (e) =>
@@ -48,8 +51,7 @@
 
   const headings = document.querySelectorAll('h1');
   if (headings.length !== 1) faults.add(`${headings.length} headings`);
-  if (!document.title.includes(' · ') && !document.title.startsWith('Urn Stew')) {
-    faults.add(`title "${document.title}"`);
-  }
+  const title = `${headings[0]?.textContent} · Urn Stew`;
+  if (document.title !== title) faults.add(`title "${document.title}"`);
   return [...faults];
 };

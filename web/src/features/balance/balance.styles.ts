@@ -7,7 +7,7 @@ import { TARGET } from '../../theme/pointer';
 export const BalanceGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 330px' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 330px' },
     gridTemplateAreas: { xs: '"beads" "helps" "rest"', lg: '"beads helps" "rest helps"' },
     gridTemplateRows: { lg: 'auto 1fr' },
     columnGap: 4,
@@ -18,7 +18,7 @@ export const BalanceGrid = styled('div')(
 export const Pair = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
     columnGap: 4,
     rowGap: 3,
   }),
@@ -37,7 +37,10 @@ export const RemoveCorner = styled(IconButton)(laid({ position: 'absolute', top:
 export const DeepensHead = styled('div')(
   laid({
     display: { xs: 'none', sm: 'grid' },
-    gridTemplateColumns: { xs: 'minmax(0, 1fr) auto', sm: 'minmax(120px, 1.2fr) 1fr 1fr' },
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr) auto',
+      sm: 'minmax(120px, 1.2fr) minmax(0, 1fr) minmax(0, 1fr)',
+    },
     columnGap: 1,
   }),
 );
@@ -45,7 +48,10 @@ export const DeepensHead = styled('div')(
 export const DeepensRow = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: 'minmax(0, 1fr) auto', sm: 'minmax(120px, 1.2fr) 1fr 1fr' },
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr) auto',
+      sm: 'minmax(120px, 1.2fr) minmax(0, 1fr) minmax(0, 1fr)',
+    },
     columnGap: 1,
     borderTop: 1,
     borderColor: 'divider',
@@ -54,11 +60,15 @@ export const DeepensRow = styled('div')(
 );
 
 export const FieldPair = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 1.5 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+    gap: 1.5,
+  }),
 );
 
 export const RemedyRow = styled(RuledRow)(
-  laid({ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 1, py: 0.9 }),
+  laid({ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) auto', columnGap: 1, py: 0.9 }),
 );
 
 export const LedgerRow = styled(RuledRow)(

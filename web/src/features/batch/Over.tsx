@@ -54,14 +54,25 @@ export function Over({ batch, kitchen }: Props) {
 
 /** Cooled, held or served: each begins from this batch. */
 function WhereNow({ batch }: { batch: BatchView }) {
-  const mass = batch.end?.finalMassKilograms;
-  const cool = `/keep/cool?batch=${batch.id}${mass === undefined ? '' : `&mass=${mass} kg`}`;
+  // What came out, else what was last expected to: whoever weighs it types over it.
+  const mass = batch.end?.finalMassKilograms ?? batch.forecast.endMassKilograms;
+  const kilograms = `mass=${Math.round(mass * 100) / 100} kg`;
   return (
     <Row wrap sx={{ mt: 2 }} role="group" aria-label="Where it goes now">
-      <Button size="large" variant="contained" component={Link} to={cool}>
+      <Button
+        size="large"
+        variant="contained"
+        component={Link}
+        to={`/keep/cool?batch=${batch.id}&${kilograms}`}
+      >
         Cool it
       </Button>
-      <Button size="large" variant="outlined" component={Link} to={`/keep?hold=${batch.id}`}>
+      <Button
+        size="large"
+        variant="outlined"
+        component={Link}
+        to={`/keep?hold=${batch.id}&${kilograms}`}
+      >
         Hold it hot
       </Button>
       <Button size="large" variant="outlined" component={Link} to="/meals">

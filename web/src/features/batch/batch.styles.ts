@@ -8,7 +8,7 @@ import { own } from '../../ui/own';
 export const StoveGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', sm: 'minmax(270px, 41%) 1fr' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(270px, 41%) minmax(0, 1fr)' },
     gap: { xs: 2.5, md: 4 },
     flex: 1,
   }),
@@ -103,6 +103,7 @@ export const PotLink = styled(
     border: `2px solid ${current ? p.text.primary : due ? p.error.main : p.divider}`,
     color: p.text.primary,
     textDecoration: 'none',
+    '& > span': { minWidth: 0 },
   };
 });
 
@@ -122,7 +123,7 @@ export const StepItem = styled(
   own('now'),
 )<{ now: boolean }>(({ theme, now }) => ({
   display: 'grid',
-  gridTemplateColumns: '64px 1fr',
+  gridTemplateColumns: '64px minmax(0, 1fr)',
   columnGap: theme.spacing(2),
   rowGap: theme.spacing(1),
   alignItems: 'center',
@@ -135,5 +136,5 @@ export const StepItem = styled(
     paddingInline: theme.spacing(1.5),
     marginInline: theme.spacing(-1.5),
   }),
-  [theme.breakpoints.up('sm')]: { gridTemplateColumns: '76px 1fr auto' },
+  [theme.breakpoints.up('sm')]: { gridTemplateColumns: '76px minmax(0, 1fr) auto' },
 }));

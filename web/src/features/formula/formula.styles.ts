@@ -7,7 +7,7 @@ import { Text } from '../../ui/text';
 export const PartRow = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: '1fr auto',
+    gridTemplateColumns: 'minmax(0, 1fr) auto',
     alignItems: 'baseline',
     py: 0.55,
     borderBottom: 1,
@@ -19,7 +19,7 @@ export const PartRow = styled('div')(
 export const EditorGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 300px' },
     gap: 3.5,
   }),
 );
@@ -38,7 +38,7 @@ export const Margin = styled('div')(
 export const FormulaGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 286px' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 286px' },
     gap: 3.5,
   }),
 );
@@ -54,7 +54,7 @@ export const Shelf = styled('div')(
 export const HeadGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: '1.2fr 1.6fr' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1.2fr) minmax(0, 1.6fr)' },
     columnGap: 2,
     rowGap: 1,
   }),
@@ -76,7 +76,7 @@ export const RibbonRow = styled('li')(
   laid({
     display: 'grid',
     gridTemplateColumns: {
-      xs: '52px 64px 1fr',
+      xs: '52px 64px minmax(0, 1fr)',
       md: '92px 124px minmax(0, 1fr) minmax(120px, 150px)',
     },
     columnGap: { xs: 1.25, md: 2 },
@@ -112,7 +112,7 @@ export const OnSauce = styled('span')(
 export const Card = styled(Link)(
   laid({
     display: 'grid',
-    gridTemplateColumns: '34px 1fr',
+    gridTemplateColumns: '34px minmax(0, 1fr)',
     gap: 1.25,
     py: 1.1,
     borderTop: 1,
@@ -134,7 +134,7 @@ export const StageColumns = styled('div')(
   laid({
     display: 'grid',
     gridTemplateColumns: {
-      xs: '1fr',
+      xs: 'minmax(0, 1fr)',
       sm: '104px minmax(0, 1fr)',
       xl: '112px minmax(0, 1fr) 190px',
     },
@@ -152,7 +152,7 @@ export const LineRow = styled('div')(
   laid({
     display: 'grid',
     gridTemplateColumns: {
-      xs: '1fr 1fr auto',
+      xs: 'minmax(0, 1fr) minmax(0, 1fr) auto',
       md: 'minmax(104px, 0.6fr) minmax(140px, 1.1fr) minmax(110px, 1fr) 72px auto',
     },
     columnGap: 1.5,
@@ -172,7 +172,7 @@ export const LaterRow = styled('div')(
 export const QuestionBlock = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', sm: '160px minmax(0, 1fr)' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '160px minmax(0, 1fr)' },
     columnGap: 2,
     borderBottom: 1,
     borderColor: 'divider',
@@ -181,5 +181,9 @@ export const QuestionBlock = styled('div')(
 );
 
 export const WayRow = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: '1fr 1.6fr auto', columnGap: 1.5 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1.6fr) auto',
+    columnGap: 1.5,
+  }),
 );

@@ -17,7 +17,8 @@ const LIDS = [
 
 interface Props {
   kitchen: KitchenView;
-  batchId?: string | undefined;
+  /** What is held, where it comes from a pot. */
+  of?: { batchId: string; mass: string } | undefined;
   onClose: () => void;
 }
 interface Hold {
@@ -29,16 +30,16 @@ interface Hold {
 }
 
 /** The hold as it is typed, and what is wrong with its fields. */
-function useHold({ kitchen, batchId, onClose }: Props) {
+function useHold({ kitchen, of, onClose }: Props) {
   const start: Hold = {
-    what: { of: batchId ? `batch:${batchId}` : '', mass: '' },
+    what: of ? { of: `batch:${of.batchId}`, mass: of.mass } : { of: '', mass: '' },
     more: '',
     picked: '',
     text: kitchen.settings.units === 'US' ? '155 °F' : '68 °C',
     lid: 'ON',
   };
   const sheet = useKept<Hold>({
-    sheet: batchId ? `hold-${batchId}` : 'hold',
+    sheet: of ? `hold-${of.batchId}` : 'hold',
     start,
     onWritten: onClose,
   });
@@ -48,7 +49,7 @@ function useHold({ kitchen, batchId, onClose }: Props) {
   const read = degreesTyped(values.text, kitchen.settings.units);
   const what = whatOf(values.what, kitchen);
   const faults = {
-    degrees: read.fault ?? refused?.at('/heldCelsius'),
+    degrees: read.fault ?? refused?.at('/heldCelsius', values.text),
     vessel: refused?.at('/vesselId'),
     mass: refused?.at('/what/massKilograms'),
   };

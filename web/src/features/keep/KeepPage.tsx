@@ -23,7 +23,7 @@ export function KeepPage() {
   const { data: keepings, error } = useKeepings();
   const { data: sets } = useRuleSets();
   const now = useNow();
-  const { holding, hold, holdClosed, batchId } = useHoldSheet();
+  const { holding, hold, holdClosed, of } = useHoldSheet();
   const [settingOut, setSettingOut] = useState(false);
   const inForce = sets?.find((s) => s.inForce);
   const acts = (
@@ -86,7 +86,7 @@ export function KeepPage() {
       {settingOut && kitchen && (
         <SetOutSheet kitchen={kitchen} onClose={() => setSettingOut(false)} />
       )}
-      {holding && kitchen && <HoldSheet kitchen={kitchen} batchId={batchId} onClose={holdClosed} />}
+      {holding && kitchen && <HoldSheet kitchen={kitchen} of={of} onClose={holdClosed} />}
     </Page>
   );
 }
@@ -99,8 +99,9 @@ function useHoldSheet() {
     setHolding(false);
     setAsked({}, { replace: true });
   };
-  const batchId = asked.get('hold') ?? undefined;
-  return { holding, hold: () => setHolding(true), holdClosed, batchId };
+  const [batchId] = asked.getAll('hold');
+  const of = batchId ? { batchId, mass: asked.get('mass') ?? '' } : undefined;
+  return { holding, hold: () => setHolding(true), holdClosed, of };
 }
 
 /** What must be thrown away or mended stands above the rest, which stays in the order in which it began. */

@@ -2,6 +2,7 @@ import type { CoolingView, HoldView, KeepingView, KitchenView } from '../../api/
 import { show } from '../../quantities';
 import { ClockRail } from '../../ui/ClockRail';
 import { TimeBar } from './TimeBar';
+import { pictureWords } from './pictureWords';
 import { degrees } from './words';
 
 const HOUR_MS = 3_600_000;
@@ -58,7 +59,7 @@ function CoolingRail({ keeping, kitchen, now, alarm, cooling }: Props & { coolin
         corners,
       }}
       hour={(at) => show.hour(at, zone)}
-      title={`Temperature of ${keeping.name} against the limits`}
+      title={pictureWords(keeping, now, zone, units)}
     />
   );
 }
@@ -83,7 +84,7 @@ function HoldRail({ keeping, kitchen, now, alarm, hold }: Props & { hold: HoldVi
       reads={reads}
       edge={{ level: hold.limitCelsius, words: `${degrees(hold.limitCelsius, units)} at least` }}
       hour={(at) => show.hour(at, zone)}
-      title={`Temperature of ${keeping.name} against the limit`}
+      title={pictureWords(keeping, now, zone, units)}
     />
   );
 }

@@ -19,7 +19,7 @@ export function SetOutSheet({ kitchen, onClose }: { kitchen: KitchenView; onClos
   const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
   const read = degreesTyped(values.text, units);
-  const fault = read.fault ?? refused?.at('/celsius');
+  const fault = read.fault ?? refused?.at('/celsius', values.text);
   const save = async () =>
     read.value !== undefined &&
     write('/set-outs', {

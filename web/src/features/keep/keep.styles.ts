@@ -8,7 +8,7 @@ import { TARGET } from '../../theme/pointer';
 export const FormAndForecast = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
     gap: 4,
     alignItems: 'start',
   }),
@@ -40,7 +40,7 @@ export const IdeaButton = styled(ButtonBase)(
 export const KeepGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 300px' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 300px' },
     gap: 3.5,
     alignItems: 'start',
   }),
@@ -72,14 +72,14 @@ export const RailRow = styled('article')(
     pt: 1,
     pb: 1.25,
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: '178px minmax(0, 1fr) 186px' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '178px minmax(0, 1fr) 186px' },
     columnGap: 2.5,
     alignItems: 'center',
   }),
 );
 
 export const PanAndCount = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: '1fr 92px', gap: 2 }),
+  laid({ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 92px', gap: 2 }),
 );
 
 export const BarGround = styled('div')(
@@ -91,7 +91,11 @@ export const LotLine = styled(RuledRow)(
 );
 
 export const WhatAndMass = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 150px' }, gap: 2 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) 150px' },
+    gap: 2,
+  }),
 );
 
 export const KeptItem = styled('li')({ listStyle: 'none' });

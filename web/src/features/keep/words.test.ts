@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { CoolingView, HoldView, LotView, MarkView } from '../../api/client';
+import type { CoolingView, HoldView, KeepingView, LotView, MarkView } from '../../api/client';
 import { due } from './lotWords';
+import { pictureWords } from './pictureWords';
 import { ofCooling, ofHold, topUp } from './words';
 
 const NOW = Date.parse('2026-03-02T15:00:00Z');
@@ -128,4 +129,35 @@ describe('a tub is due', () => {
   ] as [Partial<LotView>, string, string][])('%j: %s', (to, text, tone) => {
     expect(due(lot(to), NOW, 'UTC')).toEqual({ text, tone });
   });
+});
+
+it('says of a rail what the picture says', () => {
+  const read = (celsius: number, minutes: number) => ({
+    celsius,
+    at: after(minutes),
+    struckOut: false,
+  });
+  const held = {
+    name: 'Ridge ragù',
+    entries: [read(70, -60), { ...read(20, -10), struckOut: true }, read(68, 0)],
+    hold: { state: 'HOT', limitCelsius: 57, act: after(151), lastHot: after(0) },
+  } as unknown as KeepingView;
+  expect(pictureWords(held, NOW, 'UTC', 'METRIC')).toBe(
+    'Ridge ragù: 68 °C, 11 above 57 °C, falling 2 an hour; 68 °C, read it again by 17:31',
+  );
+  const cooled = {
+    name: 'Larder base',
+    entries: [],
+    cooling: {
+      ...cooling('MAKES_IT', 'GO_ON', [mark(21, 'IN_TIME', 30, 20)]),
+      likely: [
+        { at: after(-30), celsius: 60 },
+        { at: after(30), celsius: 20 },
+        { at: after(90), celsius: 10 },
+      ],
+    },
+  } as unknown as KeepingView;
+  expect(pictureWords(cooled, NOW, 'UTC', 'US')).toMatch(
+    /^Larder base: likely 104 °F, 34 above 70 °F, falling 45 an hour; 30 min, left to reach 70 °F/,
+  );
 });

@@ -4,7 +4,10 @@ import { RuledRow, laid } from '../../ui/layout';
 export const BurnerRow = styled(RuledRow)(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr auto auto', sm: 'minmax(110px, 1fr) auto auto auto' },
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr) auto auto',
+      sm: 'minmax(110px, 1fr) auto auto auto',
+    },
     columnGap: 2,
     alignItems: 'center',
     py: 0.5,
@@ -18,7 +21,7 @@ export const ThingRow = styled(RuledRow)(
 export const KitchenGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(260px, 320px)' },
     gap: 4,
   }),
 );
@@ -39,7 +42,10 @@ export const LimitRow = styled(RuledRow)(
 export const RuleRow = styled(RuledRow)(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1.4fr) 96px minmax(0, 1.2fr) auto' },
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr)',
+      md: 'minmax(0, 1.4fr) 96px minmax(0, 1.2fr) auto',
+    },
     columnGap: 2,
     py: 0.6,
   }),
@@ -50,7 +56,12 @@ export const FactRow = styled(RuledRow)(
 );
 
 export const FactGrid = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 1 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
+    columnGap: 2,
+    rowGap: 1,
+  }),
 );
 
 export const QuestionList = styled('ol')({ listStyle: 'none', padding: 0, margin: 0 });

@@ -6,8 +6,8 @@ export const LogRow = styled(RuledRow)(
   laid({
     display: 'grid',
     gridTemplateColumns: {
-      xs: '1fr 1fr',
-      md: 'minmax(160px, 1.4fr) repeat(3, minmax(120px, 1fr)) 2fr',
+      xs: 'minmax(0, 1fr) minmax(0, 1fr)',
+      md: 'minmax(160px, 1.4fr) repeat(3, minmax(120px, 1fr)) minmax(0, 2fr)',
     },
     gap: 2,
     py: 1.75,
@@ -28,7 +28,7 @@ export const RateRow = styled(RuledRow)(
 export const SourceForm = styled('form')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(0, 1fr) auto' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) minmax(0, 1fr) auto' },
     gap: 1.5,
     alignItems: 'end',
     mt: 0.5,
@@ -57,5 +57,5 @@ export const SlipFacts = styled('dl')(({ theme }) => ({
 }));
 
 export const WhenRow = styled('li')(
-  laid({ display: 'grid', gridTemplateColumns: '56px 1fr', columnGap: 1, py: 0.25 }),
+  laid({ display: 'grid', gridTemplateColumns: '56px minmax(0, 1fr)', columnGap: 1, py: 0.25 }),
 );

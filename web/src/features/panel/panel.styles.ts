@@ -6,7 +6,7 @@ import { laid } from '../../ui/layout';
 export const PanelGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
     columnGap: 4,
     rowGap: 3,
   }),

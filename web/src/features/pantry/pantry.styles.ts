@@ -7,17 +7,31 @@ export const AvoidRow = styled(RuledRow)(
 );
 
 export const NameGrid = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1fr 1.6fr' }, gap: 2 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr)',
+      sm: 'minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 1.6fr)',
+    },
+    gap: 2,
+  }),
 );
 
 export const ShareGrid = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)' }, gap: 2 }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: 'minmax(0, 1fr) minmax(0, 1fr)', sm: 'repeat(4, minmax(0, 1fr))' },
+    gap: 2,
+  }),
 );
 
 export const PackRow = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr auto auto' },
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr) minmax(0, 1fr)',
+      sm: 'minmax(0, 2fr) minmax(0, 1fr) minmax(0, 1fr) auto auto',
+    },
     gap: 2,
     alignItems: 'center',
   }),
@@ -26,13 +40,18 @@ export const PackRow = styled('div')(
 export const PantryGrid = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '1fr', md: '1fr minmax(260px, 320px)' },
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(260px, 320px)' },
     gap: 4,
   }),
 );
 
 export const StockRow = styled(RuledRow)(
-  laid({ display: 'grid', gridTemplateColumns: '1fr auto', py: 0.5, alignItems: 'center' }),
+  laid({
+    display: 'grid',
+    gridTemplateColumns: 'minmax(0, 1fr) auto',
+    py: 0.5,
+    alignItems: 'center',
+  }),
 );
 
 export const GoodsItem = styled(
@@ -46,7 +65,7 @@ export const GoodsItem = styled(
 export const GoodsPress = styled(PressRow)(
   laid({
     display: 'grid',
-    gridTemplateColumns: { xs: '24px 1fr', sm: '24px minmax(0, 1.6fr) minmax(0, 1fr)' },
+    gridTemplateColumns: { xs: '24px minmax(0, 1fr)', sm: '24px minmax(0, 1.6fr) minmax(0, 1fr)' },
     columnGap: 1.5,
     alignItems: 'center',
     '& > :nth-of-type(3)': { gridColumn: { xs: 2, sm: 'auto' } },

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { QuantityField, parseHour } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
 import { Column, Row } from '../../ui/layout';
+import { useLastWords, whenFault } from '../../ui/When';
 
 interface Props {
   disabled: boolean;
@@ -15,7 +16,9 @@ export function StartNote({ disabled, onStart, clock }: Props) {
   const [earlier, setEarlier] = useState(false);
   const [litAt, setLitAt] = useState('');
   const hour = parseHour(litAt);
-  const understood = hour.outcome === 'understood' ? hour.localTime : undefined;
+  const fault = whenFault(litAt);
+  const last = useLastWords(litAt);
+  const understood = hour.outcome === 'understood' && !fault ? hour.localTime : undefined;
   return (
     <Column gap={1.25}>
       {earlier && (
@@ -23,8 +26,8 @@ export function StartNote({ disabled, onStart, clock }: Props) {
           label="The burner was lit at"
           text={litAt}
           onText={setLitAt}
-          understood={`before ${clock}`}
-          fault={litAt && hour.outcome === 'refuse' ? hour.message : undefined}
+          understood={litAt ? last : `before ${clock}`}
+          fault={fault}
           numeric={false}
           autoFocus
         />

@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
 import type { KitchenView } from '../../api/client';
-import { measuresOf } from '../../api/kitchen';
-import { QuantityField, parseHour, parseQuantity, show } from '../../quantities';
+import { useNow } from '../../api/clock';
+import { QuantityField, nextWords, parseHour, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import type { NeedPart } from './NeedFields';
 import { Servings } from './Servings';
 import { FieldPair } from './plan.styles';
-import { targetOf } from './understand';
+import { servingOf, targetOf } from './understand';
 import { useLastTime } from './useLastTime';
 
 const THICK = {
@@ -25,10 +25,21 @@ function bandsOf({ settings: s }: KitchenView) {
   ];
 }
 
+/** The hour that is meant, with its day. */
+const wantedWords = (
+  hour: { localTime: string; localDate?: string },
+  zone: string,
+  now: number,
+): string =>
+  hour.localDate
+    ? `${show.clock(hour.localTime)} on ${hour.localDate}`
+    : nextWords(hour.localTime, zone, now);
+
 /** For whom, how much each, when, and how thick. */
-export function Wanted({ form, faults, kitchen, write }: NeedPart) {
-  const { units } = kitchen.settings;
-  const serving = parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen));
+export function Wanted({ form, formula, faults, kitchen, write }: NeedPart) {
+  const { units, zone } = kitchen.settings;
+  const now = useNow();
+  const serving = servingOf(form.serving, formula, kitchen);
   const hour = parseHour(form.readyBy);
   return (
     <FieldPair>
@@ -59,7 +70,7 @@ export function Wanted({ form, faults, kitchen, write }: NeedPart) {
         onText={write.readyBy}
         fault={faults.readyBy}
         numeric={false}
-        understood={hour.outcome === 'understood' ? (hour.localDate ?? 'the next to come') : ''}
+        understood={hour.outcome === 'understood' ? wantedWords(hour, zone, now) : ''}
       />
       <QuantityField
         label="Thickness"

@@ -1,66 +1,15 @@
 import { expect, it } from 'vitest';
 import type { Taken } from '../../api/occupancy';
-import type { FormulaSummary, KitchenView } from '../../api/client';
+import type { FormulaSummary } from '../../api/client';
 import { afterLighting, arriving, shareOf, type PlanForm } from './form';
+import { form, kitchen, sauce } from './form.fixtures';
 import { understand } from './understand';
 
-const pot = (id: string, capacityCubicMeters: number) => ({
-  id,
-  name: id,
-  shape: 'ROUND',
-  firstWidthMeters: 0.3,
-  secondWidthMeters: 0.3,
-  depthMeters: 0.2,
-  emptyMassKilograms: 0,
-  retired: false,
-  version: 1,
-  capacityCubicMeters,
-});
-const kitchen = {
-  vessels: [pot('small', 0.006), pot('middle', 0.02), pot('big', 0.03)],
-  heatSources: [
-    {
-      id: 'gas',
-      name: 'gas',
-      kind: 'GAS',
-      labelPowerWatts: 5000,
-      retired: false,
-      version: 1,
-      powerIntoPotWatts: 2000,
-    },
-  ],
-  ovens: [{ id: 'deck', name: 'Deck oven', fan: true }],
-  measures: [{ name: 'ladle', massKilograms: 0.13 }],
-} as unknown as KitchenView;
-const form: PlanForm = {
-  covers: '34',
-  serving: '4 oz',
-  readyBy: '6:30pm',
-  target: '10,5 %',
-  vesselId: '',
-  heatSourceId: '',
-  way: 'GENTLE',
-  burner: '',
-  oven: '',
-  ovenId: '',
-  fan: false,
-  lid: 'OFF',
-  sizedBy: 'COVERS',
-  available: [],
-  rounding: 'EXACT',
-  packGoal: 'LEAST_COST',
-  onTable: '',
-  holdLoss: '',
-  schools: [],
-  shares: [],
-  formulaId: '',
-};
-
 it('turns what a cook types into SI, with the text beside it', () => {
-  const { request, faults } = understand(form, 'plain', kitchen, new Map());
+  const { request, faults } = understand(form, sauce, kitchen, new Map());
   expect(faults).toEqual({});
   expect(request).toMatchObject({
-    formulaId: 'plain',
+    formulaId: sauce.id,
     targetText: '10,5 %',
     covers: 34,
     servingText: '4 oz',
@@ -75,7 +24,7 @@ it('turns what a cook types into SI, with the text beside it', () => {
 it('says every field that cannot be meant, and asks nothing of the server', () => {
   const { request, faults } = understand(
     { ...form, covers: '3.5', serving: '1,500', readyBy: 'later', target: 'thick' },
-    'plain',
+    sauce,
     kitchen,
     new Map(),
   );
@@ -86,7 +35,7 @@ it('says every field that cannot be meant, and asks nothing of the server', () =
 it('takes a thickness by the plate, and a serving by the kitchen’s own ladle', () => {
   const { request } = understand(
     { ...form, target: '91 mm', serving: '1 ladle' },
-    'plain',
+    sauce,
     kitchen,
     new Map(),
   );
@@ -98,31 +47,37 @@ it('takes a thickness by the plate, and a serving by the kitchen’s own ladle',
   expect(request).not.toHaveProperty('targetSolidsFraction');
 });
 
+it('weighs a serving that is ladled as this sauce weighs', () => {
+  const { request } = understand({ ...form, serving: '¾ cup' }, sauce, kitchen, new Map());
+  expect(request?.servingMassKilograms).toBeCloseTo(0.75 * 0.2365882 * 1.03, 4);
+  expect(request?.servingText).toBe('');
+});
+
 it('takes the pot and burner that were chosen, and others when they are gone', () => {
   expect(
-    understand({ ...form, vesselId: 'big' }, 'plain', kitchen, new Map()).request?.vesselId,
+    understand({ ...form, vesselId: 'big' }, sauce, kitchen, new Map()).request?.vesselId,
   ).toBe('big');
   expect(
-    understand({ ...form, vesselId: 'sold' }, 'plain', kitchen, new Map()).request?.vesselId,
+    understand({ ...form, vesselId: 'sold' }, sauce, kitchen, new Map()).request?.vesselId,
   ).toBe('middle');
 });
 
 it('asks for the number that a set burner or an oven needs', () => {
   expect(
-    understand({ ...form, way: 'OVEN', oven: '275 °F' }, 'plain', kitchen, new Map()).request
+    understand({ ...form, way: 'OVEN', oven: '275 °F' }, sauce, kitchen, new Map()).request
       ?.heating,
   ).toMatchObject({ way: 'OVEN', ovenCelsius: 135, ovenId: 'deck', fan: false });
   expect(
-    understand({ ...form, way: 'BURNER', burner: '60 %' }, 'plain', kitchen, new Map()).request
+    understand({ ...form, way: 'BURNER', burner: '60 %' }, sauce, kitchen, new Map()).request
       ?.heating,
   ).toMatchObject({ way: 'BURNER', burnerShare: 0.6 });
   expect(
-    understand({ ...form, way: 'OVEN', oven: 'hot' }, 'plain', kitchen, new Map()).faults.heating,
+    understand({ ...form, way: 'OVEN', oven: 'hot' }, sauce, kitchen, new Map()).faults.heating,
   ).toContain('°C or °F');
 });
 
 it('takes a thickness as it gets in a time', () => {
-  const { request } = understand({ ...form, target: '40 min' }, 'plain', kitchen, new Map());
+  const { request } = understand({ ...form, target: '40 min' }, sauce, kitchen, new Map());
   expect(request).toMatchObject({ targetSimmerSeconds: 2400, targetText: '40 min' });
   expect(request).not.toHaveProperty('targetSolidsFraction');
 });
@@ -137,24 +92,26 @@ it('sizes by what there is, leaves empty lines out, and plans for those who eat 
       { ingredientId: 'basil', text: '' },
     ],
   };
-  const { request, faults } = understand(stock, 'plain', kitchen, new Map());
+  const { request, faults } = understand(stock, sauce, kitchen, new Map());
   expect(faults).toEqual({});
   expect(request?.available).toEqual([
     { ingredientId: 'onion', text: '2 lb', massKilograms: expect.closeTo(0.9072, 4) as number },
   ]);
-  expect(
-    understand({ ...stock, available: [] }, 'plain', kitchen, new Map()).request,
-  ).toMatchObject({ sizedBy: 'COVERS', covers: 1, available: [] });
+  expect(understand({ ...stock, available: [] }, sauce, kitchen, new Map()).request).toMatchObject({
+    sizedBy: 'COVERS',
+    covers: 1,
+    available: [],
+  });
   expect(
     understand(
       { ...stock, available: [{ ingredientId: 'onion', text: 'some' }] },
-      'plain',
+      sauce,
       kitchen,
       new Map(),
     ).faults.available,
   ).toBeDefined();
   expect(
-    understand({ ...form, covers: 'any', sizedBy: 'POT' }, 'plain', kitchen, new Map()).faults,
+    understand({ ...form, covers: 'any', sizedBy: 'POT' }, sauce, kitchen, new Map()).faults,
   ).toEqual({});
 });
 
@@ -190,10 +147,10 @@ const taken: Taken = new Map([
 ]);
 
 it('proposes a free pot, and leaves the cook the one that is chosen', () => {
-  expect(understand(form, 'plain', kitchen, taken).request?.vesselId).not.toBe('middle');
-  expect(
-    understand({ ...form, vesselId: 'middle' }, 'plain', kitchen, taken).request?.vesselId,
-  ).toBe('middle');
+  expect(understand(form, sauce, kitchen, taken).request?.vesselId).not.toBe('middle');
+  expect(understand({ ...form, vesselId: 'middle' }, sauce, kitchen, taken).request?.vesselId).toBe(
+    'middle',
+  );
 });
 
 it('keeps the other pots of a batch in mind until each is lit', () => {

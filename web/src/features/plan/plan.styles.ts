@@ -6,13 +6,13 @@ import { RuledRow, laid } from '../../ui/layout';
 import { own } from '../../ui/own';
 
 export const AmountRow = styled(RuledRow)(
-  laid({ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, py: 0.9 }),
+  laid({ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) auto', columnGap: 2, py: 0.9 }),
 );
 
 export const FieldPair = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: '1fr 1fr',
+    gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
     columnGap: 2,
     rowGap: 0.75,
     '& > :only-child': { gridColumn: '1 / -1' },
@@ -158,7 +158,7 @@ export const CanLabel = styled(
   return {
     position: 'relative',
     display: 'grid',
-    gridTemplateColumns: '1fr auto',
+    gridTemplateColumns: 'minmax(0, 1fr) auto',
     columnGap: theme.spacing(1.5),
     padding: theme.spacing(0.4, 0.75),
     borderLeft: `4px solid ${on ? p.text.primary : p.divider}`,

@@ -1,4 +1,4 @@
-import type { KitchenView, PlanRequest } from '../../api/client';
+import type { FormulaSummary, KitchenView, PlanRequest } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import type { Taken } from '../../api/occupancy';
 import { parseHour, parseQuantity, type Understanding } from '../../quantities';
@@ -44,11 +44,24 @@ function stocked(
   };
 }
 
+/** What is known of a formula's sauce before it is planned. */
+type Ladled = Pick<FormulaSummary, 'id' | 'ladledKilogramsPerCubicMeter'>;
+
+/** Sauce for each, weighed or ladled: a volume weighs what this sauce does. */
+export function servingOf(text: string, formula: Ladled, kitchen: KitchenView) {
+  const weighed = parseQuantity(text, 'MASS', 'g', measuresOf(kitchen));
+  const density = formula.ladledKilogramsPerCubicMeter;
+  const ladled = parseQuantity(text, 'VOLUME', '');
+  if (ladled.outcome !== 'understood' || density === undefined) return { ...weighed, text };
+  // The server reads masses: a volume goes to it weighed.
+  return { ...ladled, value: ladled.value * density, text: '' };
+}
+
 /** What is typed, field by field. */
-function read(form: PlanForm, kitchen: KitchenView) {
+function read(form: PlanForm, formula: Ladled, kitchen: KitchenView) {
   return {
     covers: parseQuantity(form.covers, 'COUNT', ''),
-    serving: parseQuantity(form.serving, 'MASS', 'g', measuresOf(kitchen)),
+    serving: servingOf(form.serving, formula, kitchen),
     target: targetOf(form.target),
     readyBy: parseHour(form.readyBy),
     onTable: parseQuantity(form.onTable.trim() || '0', 'SHARE', '%'),
@@ -88,11 +101,11 @@ function faultsOf(of: Read, form: PlanForm): Faults {
 /** The request that the form means, or what is wrong with its fields. */
 export function understand(
   form: PlanForm,
-  formulaId: string,
+  formula: Ladled,
   kitchen: KitchenView,
   taken: Taken,
 ): { request?: PlanRequest; faults: Faults } {
-  const of = read(form, kitchen);
+  const of = read(form, formula, kitchen);
   const faults = faultsOf(of, form);
   const { vessel, heatSource } = chosen(form, kitchen, taken);
   const { covers, serving, target, readyBy, onTable, holdLoss, stock, heat } = of;
@@ -109,7 +122,7 @@ export function understand(
   return {
     faults,
     request: {
-      formulaId,
+      formulaId: formula.id,
       schools: form.schools,
       onTheTableFraction: onTable.value,
       holdLossFraction: holdLoss.value,
@@ -120,7 +133,7 @@ export function understand(
       covers: covers.outcome === 'understood' && covers.value >= 1 ? Math.floor(covers.value) : 1,
       available,
       servingMassKilograms: serving.value,
-      servingText: form.serving,
+      servingText: serving.text,
       ...targetFields(target.by, target.read.value),
       targetText: form.target,
       vesselId: vessel.id,

@@ -19,10 +19,16 @@ const POINTERS: Record<keyof Faults, string[]> = {
 };
 
 /** What is wrong, by field: what was typed, else what the server says of it. */
-function beside(faults: Faults, problem: ProblemError | undefined): Faults {
+function beside(form: PlanForm, faults: Faults, problem: ProblemError | undefined): Faults {
+  const typed: Partial<Record<keyof Faults, string>> = {
+    serving: form.serving,
+    target: form.target,
+    onTable: form.onTable,
+    holdLoss: form.holdLoss,
+  };
   const all: Faults = { ...faults };
   for (const key of Object.keys(POINTERS) as (keyof Faults)[]) {
-    const found = POINTERS[key].map((pointer) => problem?.at(pointer)).find(Boolean);
+    const found = POINTERS[key].map((pointer) => problem?.at(pointer, typed[key])).find(Boolean);
     if (found) all[key] ??= found;
   }
   return all;
@@ -32,13 +38,13 @@ function beside(faults: Faults, problem: ProblemError | undefined): Faults {
 export function usePlanned(kitchen: KitchenView, formula: FormulaSummary, form: PlanForm) {
   const taken = useTaken();
   const { request, faults: typing } = useMemo(
-    () => understand(form, formula.id, kitchen, taken),
-    [form, formula.id, kitchen, taken],
+    () => understand(form, formula, kitchen, taken),
+    [form, formula, kitchen, taken],
   );
   const { preview, problem, request: planned } = usePlan(request);
   const plan = preview?.plan;
   const { vessel } = chosen(form, kitchen, taken);
-  const faults = useMemo(() => beside(typing, problem), [typing, problem]);
+  const faults = useMemo(() => beside(form, typing, problem), [form, typing, problem]);
   const vesselFault = problem?.at('/vesselId');
   const isUsable = Boolean(plan && request && !problem);
   const covers = planned?.sizedBy === 'COVERS' ? planned.covers : Math.floor(plan?.portions ?? 0);

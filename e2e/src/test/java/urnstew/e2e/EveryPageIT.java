@@ -3,44 +3,129 @@ package urnstew.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Every page at every size is measured, not looked at: room, letters, targets, focus, access. */
+/**
+ * Every page and every sheet at every size is measured, not looked at: room, letters, targets,
+ * focus, access.
+ */
 class EveryPageIT extends Installed {
   private static final String DEMO = "/0d3f1c52-0000-4000-8000-0000000000";
+  private static final String POT = "/pots" + DEMO + "41";
+  private static final String TUBS = "/keep/lots" + DEMO + "d3";
+  private static final String RECORD = "/logbook" + DEMO + "31";
   private static final List<String> PAGES =
       List.of(
+          "/begin",
           "/today",
           "/formulas",
           "/formulas/new",
+          "/formulas/ridge-ragu",
+          "/formulas/ridge-ragu/edit",
           "/meals",
           "/pantry",
           "/plan",
-          "/pots" + DEMO + "41",
-          "/pots" + DEMO + "41/hand-over",
+          POT,
+          POT + "/hand-over",
           "/balance",
           "/logbook",
-          "/logbook" + DEMO + "31",
+          RECORD,
           "/logbook/compare",
           "/keep",
           "/keep/cool",
           "/keep/put-away",
-          "/keep/lots" + DEMO + "d3",
+          TUBS,
           "/keep/trace",
           "/kitchen",
           "/kitchen/rules",
           "/nowhere");
 
+  /** What opens each sheet: buttons one after another, by how their names begin. */
+  private static final Map<String, List<String>> SHEETS =
+      Map.of(
+          "/kitchen",
+          List.of(
+              "Add a burner",
+              "Add a pot",
+              "Add an oven",
+              "Add a cold place",
+              "Add a measure",
+              "Change Rondeau",
+              "Change Gas ring",
+              "Change: Where it stands",
+              "Change: Accuracy",
+              "Change: What it calls thick",
+              "Change: How it writes",
+              "Time Gas ring",
+              "Water boils at"),
+          "/kitchen/rules",
+          List.of("Copy it to change it > Change"),
+          POT,
+          List.of(
+              "Read", "Heat ?(?!off)", "Add", "Heat off", "How thick", "Note how", "Look closer"),
+          "/keep",
+          List.of(
+              "Leave something out",
+              "Hold something hot",
+              "Read it",
+              "Cool it otherwise",
+              "Reheat and begin",
+              "Top it up",
+              "End this record"),
+          TUBS,
+          List.of("Throw it away", "Use some", "Move or thaw", "Part it in two", "Wanted thawed"),
+          "/pantry",
+          List.of("Add an ingredient", "Almonds, ground", "Put in"),
+          "/formulas/ridge-ragu",
+          List.of("Make it without"),
+          RECORD,
+          List.of("Look closer"),
+          "/plan",
+          List.of("Thick enough"));
+
   /** From the heading until what it stands for is asked for and drawn. */
-  private static final double DRAWN_MILLISECONDS = 700;
+  private static final double DRAWN_MILLISECONDS = 450;
+
+  private static final Locator.ClickOptions SOON = new Locator.ClickOptions().setTimeout(5_000);
+  private static final double OPENED_MILLISECONDS = 150;
+  private static final String LONG_NAME = "Wortungetuem".repeat(7).substring(0, 80);
+
+  /** Faults are gathered: one run tells them all. */
+  private static final class Faults {
+    private final List<String> found = new ArrayList<>();
+
+    void add(String where, List<?> faults) {
+      faults.forEach(fault -> found.add(where + ": " + fault));
+    }
+
+    void expectNone() {
+      assertEquals("", String.join("\n", found));
+    }
+  }
 
   private static List<?> measured(Page page, String by) {
     return (List<?>) page.evaluate(Scripts.of("measured"), by);
+  }
+
+  private static List<String> axeInBothColours(Page page, String within) {
+    List<String> found = new ArrayList<>();
+    for (ColorScheme scheme : List.of(ColorScheme.DARK, ColorScheme.LIGHT)) {
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+      // Nothing but contrast hangs on the colours.
+      List<String> only = scheme == ColorScheme.DARK ? List.of("color-contrast") : List.of();
+      Browsers.axe(page, within, only).forEach(fault -> found.add("axe, " + scheme + ", " + fault));
+    }
+    return found;
   }
 
   /** Where the focus went by key and nothing showed it. */
@@ -49,30 +134,83 @@ class EveryPageIT extends Installed {
     for (int i = 0; i < 12; i++) {
       page.keyboard().press("Tab");
       Object of = page.evaluate(Scripts.of("focused"));
-      if (of != null) unseen.add(of);
+      if (of != null) unseen.add("no focus seen on " + of);
     }
     return unseen;
   }
 
+  private static void open(Page page, String path) {
+    page.navigate(installation.address() + path);
+    assertThat(page.locator("h1")).isVisible();
+    page.waitForTimeout(DRAWN_MILLISECONDS);
+    assertThat(page.getByLabel("Being fetched")).hasCount(0);
+  }
+
   @ParameterizedTest
-  @CsvSource({
-    "1280, 800, mouse, LIGHT",
-    "1280, 800, mouse, DARK",
-    "1024, 768, touch, LIGHT",
-    "390, 844, touch, DARK"
-  })
-  void isRoomyLegibleAndReached(int width, int height, String by, ColorScheme scheme) {
-    Page page = browsers.page(width, height, "touch".equals(by), scheme);
-    List<String> faults = new ArrayList<>();
+  @CsvSource({"1280, 800, mouse", "1024, 768, touch", "390, 844, touch"})
+  void pagesAreRoomyLegibleAndReached(int width, int height, String by) {
+    Page page = browsers.page(width, height, "touch".equals(by), ColorScheme.LIGHT);
+    Faults faults = new Faults();
     for (String path : PAGES) {
-      page.navigate(installation.address() + path);
-      assertThat(page.locator("h1")).isVisible();
-      page.waitForTimeout(DRAWN_MILLISECONDS);
-      assertThat(page.getByLabel("Being fetched")).hasCount(0);
-      measured(page, by).forEach(fault -> faults.add(path + ": " + fault));
-      Browsers.axe(page).forEach(fault -> faults.add(path + ": axe " + fault));
-      unseenFocus(page).forEach(of -> faults.add(path + ": no focus seen on " + of));
+      open(page, path);
+      faults.add(path, measured(page, by));
+      faults.add(path, axeInBothColours(page, "body"));
+      if (by.equals("mouse")) faults.add(path, unseenFocus(page));
     }
-    assertEquals("", String.join("\n", faults));
+    faults.expectNone();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800, mouse", "1024, 768, touch", "390, 844, touch"})
+  void sheetsAreToo(int width, int height, String by) {
+    Page page = browsers.page(width, height, "touch".equals(by), ColorScheme.LIGHT);
+    Faults faults = new Faults();
+    SHEETS.forEach(
+        (path, openers) -> {
+          open(page, path);
+          for (String opener : openers) faults.add(path + " " + opener, ofSheet(page, opener, by));
+        });
+    faults.expectNone();
+  }
+
+  private static List<Object> ofSheet(Page page, String opener, String by) {
+    Locator sheets = page.locator(".MuiModal-root");
+    for (String button : opener.split(" > ")) {
+      Stove.button(page, button).first().click(SOON);
+    }
+    page.waitForTimeout(OPENED_MILLISECONDS);
+    if (sheets.count() == 0) return List.of("opens nothing");
+    List<Object> faults = new ArrayList<>(measured(page, by));
+    faults.addAll(axeInBothColours(page, ".MuiModal-root"));
+    for (int open = sheets.count(); open > 0; open--) {
+      page.keyboard().press("Escape");
+      assertThat(sheets).hasCount(open - 1);
+    }
+    return faults;
+  }
+
+  /** A phone on its side, a laptop at 200 %, a phone: all with names of 80 letters in one word. */
+  @ParameterizedTest
+  @CsvSource({"844, 390, touch", "640, 400, mouse", "390, 844, touch"})
+  void longNamesAndLowScreensHaveRoom(int width, int height, String by) {
+    Page page = browsers.page(width, height, "touch".equals(by), ColorScheme.LIGHT);
+    page.route(Pattern.compile("/api/(?!changes|formulas/ridge)[^?]+"), EveryPageIT::withLongNames);
+    Faults faults = new Faults();
+    for (String path : PAGES) {
+      open(page, path);
+      faults.add(path, measured(page, by));
+    }
+    faults.expectNone();
+  }
+
+  private static void withLongNames(Route route) {
+    if (!route.request().method().equals("GET")) {
+      route.resume();
+      return;
+    }
+    APIResponse answer = route.fetch();
+    String named =
+        answer.text().replaceAll("\"(\\w*[nN]ame)\":\"[^\"]*\"", "\"$1\":\"" + LONG_NAME + "\"");
+    route.fulfill(new Route.FulfillOptions().setResponse(answer).setBody(named));
   }
 }

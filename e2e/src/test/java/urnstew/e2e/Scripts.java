@@ -10,7 +10,12 @@ final class Scripts {
   private Scripts() {}
 
   static String of(String name) {
-    try (InputStream in = Scripts.class.getResourceAsStream("/" + name + ".js")) {
+    return text(Scripts.class, "/" + name + ".js");
+  }
+
+  /** A file that is packed with a class. */
+  static String text(Class<?> beside, String name) {
+    try (InputStream in = beside.getResourceAsStream(name)) {
       return new String(Objects.requireNonNull(in, name).readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException e) {
       throw new IllegalStateException(e);

@@ -1,5 +1,8 @@
 package urnstew.units;
 
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
 /**
  * A value that cannot be meant: it names the parameter, the value, the limit that it breaks and the
  * way out. The one exception for bad arguments in the core; the edge turns it into problem+json.
@@ -11,6 +14,7 @@ public final class InvalidInput extends RuntimeException {
   private final String code;
   private final String limit;
   private final String remedy;
+  private final transient @Nullable Bounds bounds;
 
   /**
    * @param parameter name of the argument as the caller knows it
@@ -20,7 +24,18 @@ public final class InvalidInput extends RuntimeException {
    * @param remedy what to do instead
    */
   public InvalidInput(String parameter, String code, String message, String limit, String remedy) {
+    this(parameter, code, message, limit, remedy, null);
+  }
+
+  private InvalidInput(
+      String parameter,
+      String code,
+      String message,
+      String limit,
+      String remedy,
+      @Nullable Bounds bounds) {
     super(message);
+    this.bounds = bounds;
     this.parameter = parameter;
     this.code = code;
     this.limit = limit;
@@ -43,14 +58,36 @@ public final class InvalidInput extends RuntimeException {
     return remedy;
   }
 
+  /**
+   * The range that was left, where it was one: whoever typed the value can be told in that unit.
+   */
+  public Optional<Bounds> bounds() {
+    return Optional.ofNullable(bounds);
+  }
+
+  /** The same fault with the range that was left. */
+  InvalidInput within(Bounds range) {
+    return new InvalidInput(parameter, code, messageText(), limit, remedy, range);
+  }
+
+  /**
+   * What a value may be.
+   *
+   * @param least allowed
+   * @param most allowed
+   * @param unit of both, empty for a share of one
+   */
+  public record Bounds(double least, double most, String unit) {}
+
   /** The same fault under the name that the caller's caller uses. */
   public InvalidInput named(String outerParameter) {
-    return new InvalidInput(outerParameter, code, messageText(), limit, remedy);
+    return new InvalidInput(outerParameter, code, messageText(), limit, remedy, bounds);
   }
 
   /** The same fault with one more way out. */
   public InvalidInput remedied(String anotherWay) {
-    return new InvalidInput(parameter, code, messageText(), limit, remedy + " " + anotherWay);
+    return new InvalidInput(
+        parameter, code, messageText(), limit, remedy + " " + anotherWay, bounds);
   }
 
   private String messageText() {

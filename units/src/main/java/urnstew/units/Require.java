@@ -29,17 +29,19 @@ public final class Require {
     }
     String range = number(least) + " to " + number(most) + unitSuffix(unit);
     boolean small = value < least;
-    throw new InvalidInput(
-        parameter,
-        small ? "too-small" : "too-large",
-        number(value)
-            + unitSuffix(unit)
-            + (small ? " is less than " : " is more than ")
-            + number(small ? least : most)
-            + unitSuffix(unit)
-            + ".",
-        range,
-        "Choose a value from " + range + ".");
+    InvalidInput fault =
+        new InvalidInput(
+            parameter,
+            small ? "too-small" : "too-large",
+            number(value)
+                + unitSuffix(unit)
+                + (small ? " is less than " : " is more than ")
+                + number(small ? least : most)
+                + unitSuffix(unit)
+                + ".",
+            range,
+            "Choose a value from " + range + ".");
+    throw fault.within(new InvalidInput.Bounds(least, most, unit));
   }
 
   /** Returns {@code value} if it is finite and greater than zero. */

@@ -78,7 +78,7 @@ final class HandOverPrint {
   }
 
   private String band() {
-    return "nine in ten between %s and %s, from %d %s · %s at the end · salt %.1f %% then · stir every"
+    return "most likely %s to %s, from %d %s · %s at the end · salt %.1f %% then · stir every"
             .formatted(
                 printed.hour(forecast.earliest()),
                 printed.hour(forecast.latest()),

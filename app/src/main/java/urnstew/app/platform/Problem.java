@@ -1,6 +1,8 @@
 package urnstew.app.platform;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import urnstew.units.InvalidInput.Bounds;
 
 /**
  * Shape of application/problem+json (RFC 9457) as this application sends it.
@@ -20,6 +22,17 @@ record Problem(String title, int status, String detail, List<FieldProblem> error
    * @param message what is wrong
    * @param limit the limit that was broken
    * @param remedy the way out
+   * @param bounds what a number may be, where that is what is wrong
    */
-  record FieldProblem(String pointer, String code, String message, String limit, String remedy) {}
+  record FieldProblem(
+      String pointer,
+      String code,
+      String message,
+      String limit,
+      String remedy,
+      @Nullable Bounds bounds) {
+    FieldProblem(String pointer, String code, String message, String limit, String remedy) {
+      this(pointer, code, message, limit, remedy, null);
+    }
+  }
 }

@@ -45,7 +45,8 @@ class Problems extends ResponseEntityExceptionHandler {
             fault.code(),
             message(fault),
             fault.limit(),
-            fault.remedy());
+            fault.remedy(),
+            fault.bounds().orElse(null));
     return answer(HttpStatus.UNPROCESSABLE_CONTENT, message(fault), List.of(field));
   }
 

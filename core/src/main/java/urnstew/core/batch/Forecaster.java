@@ -184,7 +184,7 @@ public final class Forecaster {
       Prediction prediction, Duration stirEvery, double moment, Optional<Advice> advice) {
     PotState now = prediction.likely().at(moment);
     List<Term> terms = new ArrayList<>();
-    terms.add(new Term("thickens like", "s", now.equivalentSolids().percent(), "% solids"));
+    terms.add(new Term("thickness now", "s", now.equivalentSolids().percent(), "% solids"));
     terms.add(
         new Term(
             "most the floor may give at that thickness",
@@ -220,7 +220,7 @@ public final class Forecaster {
         List.of(
             new Term("what the pot holds against the plan", "k", factor, ""),
             new Term("sauce with pieces at the end", "m", end.total().kilograms(), "kg"),
-            new Term("thickens like", "s", end.equivalentSolids().percent(), "% solids"),
+            new Term("thickness then", "s", end.equivalentSolids().percent(), "% solids"),
             new Term("salt", "w", 100 * salt, "%"),
             new Term("servings", "n", portions, "")),
         List.of("Salt stays in the pot, also what the cans bring"),

@@ -13,9 +13,12 @@ import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.pantry.Pack;
 import urnstew.core.pantry.TasteContent;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.thermo.ThermalProperties;
+import urnstew.units.Density;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.Temperature;
 
 /**
  * What a formula comes to, before a burner is lit.
@@ -48,6 +51,8 @@ public record FormulaAnalysis(
     Optional<BigDecimal> cost,
     List<Caution> warnings,
     List<Working> workings) {
+  private static final Temperature LADLED_AT = Temperature.ofCelsius(65);
+
   public FormulaAnalysis {
     warnings = List.copyOf(warnings);
     workings = List.copyOf(workings);
@@ -84,6 +89,11 @@ public record FormulaAnalysis(
         cost(formula.portions()),
         FormulaWarnings.of(formula, ribbon, declaration),
         List.of(madeWorking(ribbon, start), saltWorking(formula.portions(), made)));
+  }
+
+  /** How much a volume of what comes out weighs as it is ladled onto plates, at 65 °C. */
+  public Density ladledDensity() {
+    return ThermalProperties.density(ribbon.end().everything(), LADLED_AT);
   }
 
   /**

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
@@ -19,6 +20,9 @@ import urnstew.units.MassFraction;
 
 /** The shipped ingredients. */
 public final class ReferencePantry {
+  /** Where the figure stands in the list of check values: for whoever reads the tables. */
+  private static final Pattern READERS_MARK = Pattern.compile(" ?\\([a-d]\\d+\\)");
+
   /** Rows within this of a whole need no word: rounding of seven figures, g per 100 g. */
   private static final double CLOSES_WITHIN = 1.5;
 
@@ -58,7 +62,7 @@ public final class ReferencePantry {
             number(row, "sulphites_mg_kg").orElse(0.0),
             ""),
         new Provenance(
-            row.get("source"),
+            READERS_MARK.matcher(row.get("source")).replaceAll(""),
             required(row, "range_percent") / 100,
             required(row, "salt_range_percent") / 100,
             notes(row)));
