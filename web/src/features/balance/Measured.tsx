@@ -42,7 +42,7 @@ export function Measured({ form, batchId, brix, faults, faultAt, change }: Props
       },
       batchId,
     );
-    if (sent.kind !== 'refused') change({ pH: '', brix: '' });
+    if (sent.kind !== 'refused') change({ pH: '', brix: '', sharper: 0 });
     return sent;
   };
   return (

@@ -81,7 +81,7 @@ it('keeps what was measured with the pot, and what was refused in its field', as
   expect(await screen.findByText('Too sour. Measure again.')).toBeInTheDocument();
   expect(change).not.toHaveBeenCalled();
   await userEvent.click(screen.getByRole('button', { name: 'Keep it with the pot' }));
-  await waitFor(() => expect(change).toHaveBeenCalledWith({ pH: '', brix: '' }));
+  await waitFor(() => expect(change).toHaveBeenCalledWith({ pH: '', brix: '', sharper: 0 }));
   expect(asked[1]).toMatchObject({
     path: '/api/batches/b1/tastings',
     body: { pH: 4.05, brixFraction: 0.052, sharper: 1 },

@@ -2,6 +2,7 @@ package urnstew.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Instant;
@@ -193,6 +194,36 @@ class BalanceIT {
     String told = app.get("/api/batches/" + id).body().at("/events").toString();
     assertTrue(told.contains("CUPS_TRIED") && told.contains("(chosen)"), told);
     assertTrue(told.contains("pH 4.05"), told);
+  }
+
+  /** Whichever pot is meant, what is typed of its taste moves it: nothing typed is dead. */
+  @Test
+  void whatIsTypedOfTheTasteCountsInEveryKindOfPot() {
+    String formula = "\"formulaId\":\"plain-marinara\"";
+    for (String pot :
+        List.of(formula, "\"plan\":" + Requests.plan(app), "\"batchId\":\"" + start() + "\"")) {
+      String request = OF_A_FORMULA.replace(formula, pot);
+      String untyped = preview(request).at("/now").toString();
+      for (String typed : List.of("0,\"pH\":4.05", "0,\"brixFraction\":0.07", "1", "-1")) {
+        String with = request.replace("\"sharper\":0", "\"sharper\":" + typed);
+        assertNotEquals(untyped, preview(with).at("/now").toString(), pot + " " + typed);
+      }
+    }
+  }
+
+  @Test
+  void whatIsTypedOfALivePotSaysWhatItSaysOnceItIsKept() {
+    String id = start();
+    String live =
+        OF_A_FORMULA.replace("\"formulaId\":\"plain-marinara\"", "\"batchId\":\"" + id + "\"");
+    written("/api/batches/" + id + "/tastings", "\"pH\":4.4,\"sharper\":1");
+    String typed = "\"pH\":4.05,\"brixFraction\":0.06,\"sharper\":-1";
+    JsonNode before = preview(live.replace("\"sharper\":0", typed)).at("/now");
+    written("/api/batches/" + id + "/tastings", typed);
+    JsonNode kept = preview(live).at("/now");
+    for (String figure : List.of("/pH", "/sourFraction", "/sharpness", "/sugarToAcid")) {
+      assertEquals(kept.at(figure).asDouble(), before.at(figure).asDouble(), 0.01, figure);
+    }
   }
 
   @Test

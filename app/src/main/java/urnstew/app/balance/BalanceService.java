@@ -3,6 +3,7 @@ package urnstew.app.balance;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -23,6 +24,7 @@ import urnstew.core.balance.InPot.Part;
 import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.balance.RemainingProcess;
 import urnstew.core.balance.Rescue;
+import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchParts;
 import urnstew.core.batch.Forecaster;
@@ -100,7 +102,7 @@ public class BalanceService {
     UUID batchId = request.batchId();
     if (Stream.of(formulaId != null, plan != null, batchId != null).filter(is -> is).count() == 1) {
       if (batchId != null) {
-        return live(batchId);
+        return live(batchId, taste(request.measured()));
       }
       if (plan != null) {
         return measured(planned(plan), request.measured());
@@ -147,10 +149,11 @@ public class BalanceService {
         Optional.of(plan.size().portions()));
   }
 
-  private Pot live(UUID id) {
-    BatchHistory history = batches.history(id);
+  private Pot live(UUID id, MeasuredTaste typed) {
+    Instant now = clock.instant();
+    BatchHistory history = tasted(batches.history(id), typed, now);
     BatchParts parts = Forecaster.parts(history);
-    double seconds = Math.max(0, history.simmerSeconds(clock.instant()));
+    double seconds = Math.max(0, history.simmerSeconds(now));
     ResolvedFormula formula = history.snapshot().inputs().formula();
     return new Pot(
         formula.formula().name(),
@@ -159,6 +162,18 @@ public class BalanceService {
         parts.course(seconds, List.of()),
         history.snapshot().inputs().need().serving(),
         Optional.of(batches.portions(id)));
+  }
+
+  /**
+   * What is typed counts as if it were kept with the pot already: what it says then, it says now.
+   */
+  private static BatchHistory tasted(BatchHistory history, MeasuredTaste typed, Instant now) {
+    if (typed.equals(MeasuredTaste.NONE)) {
+      return history;
+    }
+    BatchEvent tasting = new BatchEvent.Tasted(UUID.randomUUID(), now, typed);
+    return new BatchHistory(
+        history.snapshot(), Stream.concat(history.events().stream(), Stream.of(tasting)).toList());
   }
 
   private static Pot measured(Pot pot, MeasuredSheet sheet) {
