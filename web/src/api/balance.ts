@@ -37,7 +37,7 @@ export function useBalance(
     // Under the batches: what is written at the stove makes it stale.
     queryKey: ['batches', 'balance', text],
     queryFn: async ({ signal }) => {
-      await pause(signal, restMilliseconds);
+      if (restMilliseconds > 0) await pause(signal, restMilliseconds);
       return answered(
         client.POST('/api/balance/preview', { body: request as BalanceRequest, signal }),
       );

@@ -11,7 +11,6 @@ import {
 import { pause } from '../../api/pause';
 import { answered, ProblemError } from '../../api/problem';
 
-const DEBOUNCE_MS = 8;
 /** Other ways are read after the plan: they wait for the hands to rest. */
 const WAYS_DEBOUNCE_MS = 250;
 const MINUTE_MS = 60_000;
@@ -33,10 +32,9 @@ export function usePlan(request: PlanRequest | undefined): Planned {
   const { data, error } = useQuery({
     notifyOnChangeProps: ['data', 'error'],
     queryKey: ['plan', text],
-    queryFn: async ({ signal }) => {
-      await pause(signal, DEBOUNCE_MS);
-      return answered(client.POST('/api/plans/preview', { body: asked as PlanRequest, signal }));
-    },
+    // At once: the next keystroke drops the question while it is on its way.
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/plans/preview', { body: asked as PlanRequest, signal })),
     enabled: text !== undefined,
     refetchInterval: usePolling(MINUTE_MS),
     structuralSharing: false,
