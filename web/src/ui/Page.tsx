@@ -24,7 +24,7 @@ export function Page({ title, sub, step, job = NO_JOB, acts, children }: Props) 
     <PageBody>
       <title>{`${title} · Urn Stew`}</title>
       <Row as="header" gap={2} wrap between>
-        <Box sx={{ minWidth: 0, flex: { xs: '1 1 100%', md: '1 1 20rem' } }}>
+        <Box sx={{ minWidth: 0, flex: '1 1 20rem' }}>
           <Heading title={title} />
           <Text tone="muted">{sub}</Text>
         </Box>

@@ -148,6 +148,15 @@ export const ChoiceLabel = styled(
   };
 });
 
+/** Three columns where there is room, as on the sheets of a batch. */
+export const BonesGrid = styled('div')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '250px minmax(0, 1fr) 290px' },
+    gap: 3.5,
+  }),
+);
+
 /** Said to those who hear the page, not shown. */
 const UNSEEN = {
   position: 'absolute',

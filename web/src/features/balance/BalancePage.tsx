@@ -10,6 +10,7 @@ import { Page } from '../../ui/Page';
 import { Pick } from '../../ui/fields';
 import { Balanced } from './Balanced';
 import type { Which } from './form';
+import { Coming } from '../../ui/Pending';
 
 /** A pot that can be balanced, by a key that outlives a reload. */
 interface Choice {
@@ -49,7 +50,7 @@ export function BalancePage() {
   if (!isLoaded || !chosen)
     return (
       <Page title="Balance" sub="" step="Balance" acts={pick}>
-        {fault && <Note tone="tomato">{fault.message}</Note>}
+        <Coming error={fault} come={Boolean(isLoaded)} shape="columns" />
         {isLoaded && wanted && <Gone pot={wanted} />}
       </Page>
     );

@@ -6,6 +6,7 @@ import { show, type Units } from '../../quantities';
 import { Beads } from '../../ui/Beads';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { Bones } from '../../ui/Pending';
 import { Column } from '../../ui/layout';
 import { Cups } from './Cups';
 import { Decide } from './Decide';
@@ -38,7 +39,7 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
   if (!balance || !goods)
     return (
       <Page title="Balance" sub={words} step="Balance" job={job} acts={pick}>
-        {problem && <Note tone="tomato">{problem.summary}</Note>}
+        {problem ? <Note tone="tomato">{problem.summary}</Note> : <Bones shape="columns" />}
       </Page>
     );
   return (

@@ -24,7 +24,8 @@ export function HandOverPage() {
   const { id } = useParams();
   const { data: kitchen } = useKitchen();
   const batch = useBatch(id);
-  if (!kitchen || !batch.data) return <Pending title="Hand over" step="Pot" error={batch.error} />;
+  if (!kitchen || !batch.data)
+    return <Pending title="Hand over" step="Pot" shape="columns" error={batch.error} />;
   return <HandOver batch={batch.data} kitchen={kitchen} />;
 }
 

@@ -20,7 +20,9 @@ export function PotsPage() {
   const { data: batch, error: noBatch } = useBatch(id);
   const error = noKitchen ?? noPots;
   if (!kitchen || (!pots && !noPots))
-    return <Pending title="Pots" sub="what is on the stove" step="Pot" error={error} />;
+    return (
+      <Pending title="Pots" sub="what is on the stove" step="Pot" shape="columns" error={error} />
+    );
   const first = pots?.[0]?.id;
   if (!id && first) return <Navigate to={`/pots/${first}`} replace />;
   return (
@@ -35,7 +37,7 @@ export function PotsPage() {
       {noBatch && <Note tone="tomato">{noBatch.message}</Note>}
       {pots && pots.length > 0 && <StoveTop batches={pots} kitchen={kitchen} shown={id} />}
       {batch && <Pot key={batch.id} batch={batch} kitchen={kitchen} />}
-      {id && !batch && !noBatch && <Bones />}
+      {id && !batch && !noBatch && <Bones shape="columns" />}
       {!id && !error && (
         <Text>
           Nothing is on the stove. <Link to="/plan">Plan a batch</Link> and light the burner.

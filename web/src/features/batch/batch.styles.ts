@@ -5,6 +5,9 @@ import { sizes } from '../../theme/tokens';
 import { laid } from '../../ui/layout';
 import { own } from '../../ui/own';
 
+/** A phone on its side: the hour stays in sight above the acts. */
+const LOW = '@media (max-height: 480px)';
+
 export const StoveGrid = styled('div')(
   laid({
     display: 'grid',
@@ -42,7 +45,12 @@ export const ActCell = styled(Button)(
 );
 
 export const ActSub = styled('span')(
-  laid({ display: { xs: 'none', sm: 'block' }, fontSize: sizes.small, fontWeight: 500 }),
+  laid({
+    display: { xs: 'none', sm: 'block' },
+    [LOW]: { display: 'none' },
+    fontSize: sizes.small,
+    fontWeight: 500,
+  }),
 );
 
 export const BesideHour = styled('div')(

@@ -95,7 +95,7 @@ it('shows the levels as corrected, not as planned', () => {
   ];
   const planned = {
     workings: [],
-    fit: { startDepthMeters: 0.066, endDepthMeters: 0.038 },
+    fit: { startDepthMeters: 0.066, endDepthMeters: 0.038, headroomDepthMeters: 0.17 },
     targetSolidsFraction: 0.105,
   };
   const corrected = {

@@ -29,13 +29,13 @@ function Loading({ id }: { id: string }) {
     refetchOnWindowFocus: false,
   });
   if (!formula.data || !sheet.data || sheet.isFetching)
-    return <Pending title="Formula" step="Formula" error={sheet.error} />;
+    return <Pending title="Formula" step="Formula" shape="columns" error={sheet.error} />;
   return <Loaded start={draftOf(sheet.data)} from={formula.data} />;
 }
 
 function Loaded({ start, from }: { start: Draft; from: FormulaView | undefined }) {
   const { data: kitchen } = useKitchen();
   const { data: goods } = usePantry();
-  if (!kitchen || !goods) return <Pending title="Formula" step="Formula" />;
+  if (!kitchen || !goods) return <Pending title="Formula" step="Formula" shape="columns" />;
   return <Editor start={start} from={from} kitchen={kitchen} goods={goods} />;
 }

@@ -27,7 +27,8 @@ export function FormulaPage() {
   const version = Number(search.get('version')) || undefined;
   const { data: formula, error } = useFormula(id, schools, version);
   const [leavingOut, setLeavingOut] = useState(false);
-  if (!formula || !kitchen) return <Pending title="Formula" step="Formula" error={error} />;
+  if (!formula || !kitchen)
+    return <Pending title="Formula" step="Formula" shape="columns" error={error} />;
   const { units, currency } = kitchen.settings;
   const shipped = formula.own ? '' : ', shipped';
   return (

@@ -5,7 +5,6 @@ import type { FormulaSummary } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
 import { Choices } from '../../ui/Choices';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { FileIn } from './FileIn';
 import { ShelfCard } from './ShelfCard';
@@ -13,6 +12,7 @@ import { USES } from './words';
 import { Row } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { Shelf } from './formula.styles';
+import { Coming } from '../../ui/Pending';
 
 type Use = FormulaSummary['uses'][number] | 'ALL';
 const FILTERS = [
@@ -51,7 +51,7 @@ export function FormulasPage() {
       step="Formula"
       acts={acts}
     >
-      {shelf.error && <Note tone="tomato">{shelf.error.message}</Note>}
+      <Coming error={shelf.error} come={shelf.data !== undefined} />
       <Row gap={2} align="end" wrap>
         <TextField
           label="Find by name, diet or allergen"

@@ -38,10 +38,13 @@ export function Ribbon({ formula, units }: { formula: FormulaView; units: Units 
   );
 }
 
-type RowProps = BandProps & { stage: Stage };
+type RowProps = Omit<BandProps, 'late'> & { stage: Stage };
 
 function RibbonStage({ stage, step, before, most, red, cooked, units }: RowProps) {
   const heat = heatOf(stage, units);
+  const late = stage.lines
+    .filter((l) => l.afterSeconds > 0 && stage.seconds > 0)
+    .map((l) => ({ name: l.name, share: Math.min(1, l.afterSeconds / stage.seconds) }));
   return (
     <RibbonRow>
       <RibbonHours>
@@ -59,7 +62,15 @@ function RibbonStage({ stage, step, before, most, red, cooked, units }: RowProps
           {heat}
         </Text>
       </RibbonHours>
-      <RibbonBand step={step} before={before} most={most} red={red} cooked={cooked} units={units} />
+      <RibbonBand
+        step={step}
+        before={before}
+        most={most}
+        red={red}
+        late={late}
+        cooked={cooked}
+        units={units}
+      />
       <RibbonCell>
         <Text variant="h2">{stage.title}</Text>
         <Ingredients stage={stage} units={units} />

@@ -2,7 +2,8 @@ import { useTheme } from '@mui/material/styles';
 import { useId } from 'react';
 import type { FormulaView } from '../../api/client';
 import { show, type Units } from '../../quantities';
-import { BandBox, OnSauce, RibbonFigure } from './formula.styles';
+import { Text } from '../../ui/text';
+import { BandBox, LateMark, OnSauce, RibbonFigure, RibbonFullest } from './formula.styles';
 
 type Step = FormulaView['analysis']['ribbon'][number];
 
@@ -13,6 +14,8 @@ export interface BandProps {
   /** The most that is ever in it, kg. */
   most: number;
   red: boolean;
+  /** What goes in while the stage runs, and after which share of it. */
+  late: { name: string; share: number }[];
   cooked: readonly [number, number];
   units: Units;
 }
@@ -23,9 +26,11 @@ const WIDE = 100;
 const SHOULDER = 14;
 
 /** What is in the pot during a stage: its width is its mass, its colour how far it is cooked. */
-export function RibbonBand({ step, before, most, red, cooked, units }: BandProps) {
+export function RibbonBand({ step, before, most, red, late, cooked, units }: BandProps) {
   const id = useId();
   const { palette } = useTheme().vars;
+  const isFullest = step.startMassKilograms >= most;
+  const fullest = `fullest ${show.text(show.mass(most, units))}`;
   const half = (kg: number) => Math.max(1, (kg / most) * (WIDE / 2));
   const [a, b, c] = [half(before), half(step.startMassKilograms), half(step.endMassKilograms)];
   const middle = WIDE / 2;
@@ -44,7 +49,11 @@ export function RibbonBand({ step, before, most, red, cooked, units }: BandProps
         height="100%"
         style={{ position: 'absolute', inset: 0 }}
         role="img"
-        aria-label={`In the pot: ${show.text(show.mass(step.startMassKilograms, units))}, then ${show.text(show.mass(step.endMassKilograms, units))}`}
+        aria-label={[
+          `In the pot: ${show.text(show.mass(step.startMassKilograms, units))}, then ${show.text(show.mass(step.endMassKilograms, units))}`,
+          ...(isFullest ? [fullest] : []),
+          ...late.map((l) => `${l.name} later`),
+        ].join('; ')}
       >
         <defs>
           <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
@@ -54,6 +63,18 @@ export function RibbonBand({ step, before, most, red, cooked, units }: BandProps
         </defs>
         <path d={path} fill={`url(#${id})`} />
       </svg>
+      {isFullest && (
+        <RibbonFullest aria-hidden tone="ink" size="small" figures>
+          <OnSauce>{fullest}</OnSauce>
+        </RibbonFullest>
+      )}
+      {late.map((l) => (
+        <LateMark key={l.name} aria-hidden style={{ top: `${l.share * 100}%` }}>
+          <Text size="small">
+            <OnSauce>{l.name}</OnSauce>
+          </Text>
+        </LateMark>
+      ))}
       <RibbonFigure aria-hidden tone="ink" size="small" figures>
         <OnSauce>{show.text(show.mass(step.endMassKilograms, units))}</OnSauce>
       </RibbonFigure>

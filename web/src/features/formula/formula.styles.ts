@@ -105,6 +105,32 @@ export const RibbonFigure = styled(Text)(
   laid({ position: 'absolute', left: 0, right: 0, bottom: 8, textAlign: 'center' }),
 );
 
+export const RibbonFullest = styled(Text)(
+  laid({
+    position: 'absolute',
+    left: { sm: '-10%' },
+    right: { sm: '-10%' },
+    top: 10,
+    textAlign: 'center',
+    whiteSpace: { sm: 'nowrap' },
+  }),
+);
+
+/** A line across the band where something goes in late. */
+export const LateMark = styled('div')(
+  laid({
+    position: 'absolute',
+    left: '20%',
+    right: '20%',
+    borderTop: 2,
+    borderTopStyle: 'dotted',
+    borderColor: 'text.primary',
+    textAlign: 'center',
+    // Its words stand above the line, so that they stay clear of the figure below.
+    '& > *': { transform: 'translateY(-100%)' },
+  }),
+);
+
 export const OnSauce = styled('span')(
   laid({ bgcolor: 'background.paper', borderRadius: 1, px: 0.6, opacity: 0.92 }),
 );

@@ -20,6 +20,7 @@ import { WhatFields, whatOf, type WhatForm } from './WhatFields';
 import { FormAndForecast } from './keep.styles';
 import { blankSetup, choiceOf, formOf, type SetupForm } from './setup';
 import { degreesTyped, useKept } from './useKept';
+import { Coming } from '../../ui/Pending';
 
 const REST_MS = 120;
 /** What a field of the form says itself. */
@@ -33,13 +34,14 @@ const AT_FIELDS = [
 
 /** Whether it will be cold in time, before anything is poured. */
 export function CoolPage() {
-  const { data: kitchen } = useKitchen();
+  const { data: kitchen, error } = useKitchen();
   return (
     <Page
       title="Will it be cold in time"
       sub="reckoned before you start, on the slow side of what is known"
       step="Keep"
     >
+      <Coming error={error} come={kitchen !== undefined} />
       {kitchen &&
         (kitchen.vessels.length === 0 ? (
           <Text>

@@ -5,7 +5,6 @@ import { Link, useSearchParams } from 'react-router';
 import type { KeepingView } from '../../api/client';
 import { useKeepings, useRuleSets } from '../../api/keeping';
 import { useKitchen } from '../../api/kitchen';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { BrokenKept } from './BrokenKept';
 import { HoldSheet } from './HoldSheet';
@@ -16,6 +15,7 @@ import { UseFirst } from './UseFirst';
 import { Text } from '../../ui/text';
 import { KeepGrid, RailList } from './keep.styles';
 import { isLost, wantsFaster } from './keeping';
+import { Coming } from '../../ui/Pending';
 
 /** What is warm and what is cooling, with the limits drawn as edges. */
 export function KeepPage() {
@@ -50,7 +50,7 @@ export function KeepPage() {
       step="Keep"
       acts={acts}
     >
-      {error && <Note tone="tomato">{error.message}</Note>}
+      <Coming error={error} come={keepings !== undefined} />
       <LabelsToCheck />
       {keepings?.length === 0 && (
         <Text>

@@ -18,18 +18,20 @@ import { TubsForecast } from './TubsForecast';
 import { WhatFields, whatOf, type WhatForm } from './WhatFields';
 import { FormAndForecast } from './keep.styles';
 import { useLotEntry } from './useLotEntry';
+import { Coming } from '../../ui/Pending';
 
 const NOW = '2000-01-01T00:00:00Z';
 
 /** Cold sauce into tubs, with its date. */
 export function PutAwayPage() {
-  const { data: kitchen } = useKitchen();
+  const { data: kitchen, error } = useKitchen();
   return (
     <Page
       title="Put away"
       sub="tubs with room to freeze, a label, and a date by the rule"
       step="Keep"
     >
+      <Coming error={error} come={kitchen !== undefined} />
       {kitchen &&
         (kitchen.coldPlaces.length === 0 ? (
           <Text>

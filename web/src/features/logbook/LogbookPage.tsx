@@ -4,13 +4,13 @@ import { Link } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
 import { useLogbook } from '../../api/logbook';
 import { ActButton } from '../../ui/ActButton';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { TextLine } from '../../ui/fields';
 import { BareList } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { LogEntry } from './LogEntry';
 import { Rates } from './Rates';
+import { Coming } from '../../ui/Pending';
 
 const MOST_COMPARED = 4;
 
@@ -32,7 +32,7 @@ export function LogbookPage() {
       step="Log"
       acts={<LogActs words={words.trim()} chosen={chosen} />}
     >
-      {error && <Note tone="tomato">{error.message}</Note>}
+      <Coming error={error} come={data !== undefined} />
       <TextLine label="Find in name, pot and notes" text={words} onText={setWords} />
       {data && entries.length === 0 && (
         <Text>

@@ -25,7 +25,7 @@ export function RecordPage() {
   const { id } = useParams();
   const { data: kitchen } = useKitchen();
   const { data: batch, error } = useBatch(id);
-  if (!kitchen || !batch) return <Pending title="Batch" step="Log" error={error} />;
+  if (!kitchen || !batch) return <Pending title="Batch" step="Log" shape="columns" error={error} />;
   return <Record batch={batch} kitchen={kitchen} />;
 }
 

@@ -29,7 +29,7 @@ export function MealPage() {
   const { id = '' } = useParams();
   const { data: kitchen } = useKitchen();
   const { data: meal, error } = useMeal(id);
-  if (!kitchen || !meal) return <Pending title="Meal" step="Size" error={error} />;
+  if (!kitchen || !meal) return <Pending title="Meal" step="Size" shape="columns" error={error} />;
   return <Written key={id} start={meal} kitchen={kitchen} />;
 }
 

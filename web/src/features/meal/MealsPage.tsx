@@ -5,11 +5,11 @@ import { client, newId } from '../../api/client';
 import { useMeals } from '../../api/meals';
 import { answered } from '../../api/problem';
 import { ActButton } from '../../ui/ActButton';
-import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { BareList, RuledRow } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { useGo } from '../../ui/useGo';
+import { Coming } from '../../ui/Pending';
 
 /** Meals: several formulas with one shopping list. */
 export function MealsPage() {
@@ -38,7 +38,7 @@ export function MealsPage() {
         </ActButton>
       }
     >
-      {error && <Note tone="tomato">{error.message}</Note>}
+      <Coming error={error} come={meals !== undefined} />
       {meals?.length === 0 && (
         <Text>No meal yet. Write one, or begin from a plan with ‘Shopping and mise en place’.</Text>
       )}

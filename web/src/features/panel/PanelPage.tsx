@@ -24,7 +24,7 @@ export function PanelPage() {
     queryFn: () => answered(client.GET('/api/panels/{id}', { params: { path: { id } } })),
     refetchInterval: (q) => (q.state.data?.closed ? false : polled),
   });
-  if (!panel) return <Pending title="Tasting" step="Balance" error={error} />;
+  if (!panel) return <Pending title="Tasting" step="Balance" shape="columns" error={error} />;
   return (
     <Page
       title={`${panel.title}: the table is asked`}

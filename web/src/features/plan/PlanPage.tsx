@@ -26,7 +26,7 @@ export function PlanPage() {
   const formula = named(form.formulaId) ?? named(FIRST_FORMULA) ?? sauces?.[0];
   const fault = error ?? shelf.error;
   if (!kitchen || !formula)
-    return <Pending title="Plan" sub="one batch" step="Size" error={fault} />;
+    return <Pending title="Plan" sub="one batch" step="Size" shape="columns" error={fault} />;
   if (kitchen.vessels.length === 0 || kitchen.heatSources.length === 0)
     return (
       <Page title={formula.name} sub={formula.inShort} step="Size">

@@ -215,7 +215,7 @@ class JourneyIT extends Installed {
             page.evaluate(
                 "performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js'))"
                     + ".reduce((sum, r) => sum + r.encodedBodySize, 0)");
-    assertTrue(bytes.intValue() > 0 && bytes.intValue() <= 300_000, bytes + " bytes of script");
+    assertTrue(bytes.intValue() > 0 && bytes.intValue() <= 250_000, bytes + " bytes of script");
   }
 
   /** A tablet in the kitchen: plain HTTP under a name, where browsers withhold much. */
