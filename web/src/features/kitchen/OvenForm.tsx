@@ -5,6 +5,7 @@ import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
 import { PutOutOfUse } from './PutOutOfUse';
+import { degreesText, sizeText } from './sizes';
 import { asSeen, retired, useEdit } from './useEdit';
 
 const POINTERS = [
@@ -25,21 +26,20 @@ interface Props {
   onClose: () => void;
 }
 
-const centimeters = (meters: number) => `${Math.round(meters * 10000) / 100} cm`;
-const written = (o: OvenView) => ({
+const written = (o: OvenView, units: Units) => ({
   name: o.name,
-  width: o.widthText || centimeters(o.widthMeters),
-  depth: o.depthText || centimeters(o.depthMeters),
-  height: o.heightText || centimeters(o.heightMeters),
-  hottest: `${o.hottestCelsius} °C`,
+  width: sizeText(o.widthText, o.widthMeters, units),
+  depth: sizeText(o.depthText, o.depthMeters, units),
+  height: sizeText(o.heightText, o.heightMeters, units),
+  hottest: degreesText(o.hottestCelsius, units),
 });
 const BLANK = { name: '', width: '', depth: '', height: '', hottest: '' };
 type YesNo = (typeof FAN)[number]['value'];
 
 /** An oven as it is typed, and how it is written. */
-function useOven({ oven, onClose }: Props) {
+function useOven({ oven, units, onClose }: Props) {
   const fan: YesNo = oven?.fan === false ? 'no' : 'yes';
-  const start = { ...(oven ? written(oven) : BLANK), fan: fan as YesNo };
+  const start = { ...(oven ? written(oven, units) : BLANK), fan: fan as YesNo };
   const sheet = useEdit({ of: oven, kind: 'oven', start, onSaved: onClose });
   const { id, values, save } = sheet;
   const width = typed(values.width, 'LENGTH', 'cm');

@@ -65,3 +65,9 @@ it('sends SI with the text beside it, and an impossible size comes back to its f
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() => expect(close).toHaveBeenCalled());
 });
+
+it('shows what was never typed in inches and degrees Fahrenheit where the kitchen has them', () => {
+  show(<VesselForm vessel={{ ...pan, ovenLimitCelsius: 200 }} units="US" onClose={vi.fn()} />);
+  expect(screen.getByLabelText('Deep inside')).toHaveValue('3.937 in');
+  expect(screen.getByLabelText(/Hottest oven/)).toHaveValue('392 °F');
+});

@@ -5,6 +5,7 @@ import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
 import { PutOutOfUse } from './PutOutOfUse';
+import { degreesText, sizeText } from './sizes';
 import { asSeen, retired, useEdit } from './useEdit';
 
 const POINTERS = {
@@ -42,7 +43,6 @@ interface Props {
 type Field = keyof typeof POINTERS;
 type Pot = Record<Field, string> & Pick<VesselEdit, 'shape' | 'metal'> & { lid: 'yes' | 'no' };
 
-const centimeters = (meters: number) => `${Math.round(meters * 10000) / 100} cm`;
 const straight = (v: VesselView) =>
   v.shape === 'ROUND' && v.firstWidthMeters === v.secondWidthMeters;
 const BLANK: Pot = {
@@ -56,13 +56,13 @@ const BLANK: Pot = {
   metal: 'STAINLESS_STEEL',
   lid: 'yes',
 };
-const written = (v: VesselView): Pot => ({
+const written = (v: VesselView, units: Units): Pot => ({
   name: v.name,
-  base: v.firstWidthText || centimeters(v.firstWidthMeters),
-  top: v.secondWidthText || (straight(v) ? '' : centimeters(v.secondWidthMeters)),
-  depth: v.depthText || centimeters(v.depthMeters),
+  base: sizeText(v.firstWidthText, v.firstWidthMeters, units),
+  top: v.secondWidthText || (straight(v) ? '' : sizeText('', v.secondWidthMeters, units)),
+  depth: sizeText(v.depthText, v.depthMeters, units),
   empty: v.emptyMassText || (v.emptyMassKilograms > 0 ? `${v.emptyMassKilograms} kg` : ''),
-  oven: v.ovenLimitCelsius ? `${v.ovenLimitCelsius} °C` : '',
+  oven: v.ovenLimitCelsius ? degreesText(v.ovenLimitCelsius, units) : '',
   shape: v.shape,
   metal: v.metal,
   lid: v.lid ? 'yes' : 'no',
@@ -104,8 +104,8 @@ function bodyOf(id: string, pot: Pot, read: ReturnType<typeof understand>): Vess
 }
 
 /** A pot as it is typed, and how it is written. */
-function useVessel({ vessel, onClose }: Props) {
-  const start = vessel ? written(vessel) : BLANK;
+function useVessel({ vessel, units, onClose }: Props) {
+  const start = vessel ? written(vessel, units) : BLANK;
   const sheet = useEdit({ of: vessel, kind: 'pot', start, onSaved: onClose });
   const { id, values, save } = sheet;
   const read = understand(values);

@@ -86,7 +86,8 @@ export function Wanted({ form, formula, faults, kitchen, write }: NeedPart) {
 
 /** Thickness by the kitchen's bands or as the plate was, and servings by the schools of saucing. */
 export function InOtherWords({ formula, form, kitchen, write }: NeedPart) {
-  const lastTime = useLastTime(formula.id, kitchen.settings.zone);
+  const { zone, units } = kitchen.settings;
+  const lastTime = useLastTime(formula.id, zone, units);
   const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
   return (
     <>

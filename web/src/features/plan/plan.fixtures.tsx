@@ -82,6 +82,6 @@ export const work = {
 } as unknown as PlanPreview;
 
 export function LastTime() {
-  const options = useLastTime('plain-marinara', 'UTC');
+  const options = useLastTime('plain-marinara', 'UTC', 'METRIC');
   return <Choices label="Thickness" options={options} chosen="" onChoose={vi.fn()} />;
 }

@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { client } from '../../api/client';
 import { answered } from '../../api/problem';
-import { show } from '../../quantities';
+import { show, type Units } from '../../quantities';
 
 const OFFERED = 2;
 
 /** How wide a spoonful spread in the last batches of a sauce, to be chosen again. */
-export function useLastTime(formulaId: string, zone: string) {
+export function useLastTime(formulaId: string, zone: string, units: Units) {
   const { data } = useQuery({
     queryKey: ['batches', 'thickness', formulaId],
     queryFn: () =>
@@ -16,11 +16,11 @@ export function useLastTime(formulaId: string, zone: string) {
   });
   return useMemo(() => {
     const widths = (data ?? []).map((e, i) => ({
-      value: `${Math.round(e.spreadMeters * 1000)} mm`,
+      value: show.text(show.depth(e.spreadMeters, units)),
       text: i === 0 ? 'as last time' : `as on ${show.day(e.endedAt, zone)}`,
     }));
     return widths
       .filter((w, i) => widths.findIndex((other) => other.value === w.value) === i)
       .slice(0, OFFERED);
-  }, [data, zone]);
+  }, [data, zone, units]);
 }

@@ -158,7 +158,7 @@ class JourneyIT extends Installed {
     page.getByLabel("Deep inside").fill("6 in");
     Stove.button(page, "Save").last().click();
     assertThat(page.getByRole(AriaRole.ALERT).first())
-        .containsText("10 m is more than 1.5 m. Choose a value from 0.05 to 1.5 m.");
+        .containsText("10 m is too much. Choose 0.05 to 1.5 m.");
     page.getByLabel("Wide inside, at the bottom").fill("12 in");
     Stove.button(page, "Save").last().click();
     assertThat(
