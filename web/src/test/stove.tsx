@@ -106,6 +106,21 @@ export function standIn(...answers: (Response | Error)[]) {
   return asked;
 }
 
+/** The server's answers by path, for pages that ask for much at once; what is asked besides is empty. */
+export function serve(answers: Record<string, unknown>) {
+  const asked: string[] = [];
+  server.use(
+    http.get('*', ({ request }) => {
+      const { pathname, search } = new URL(request.url);
+      asked.push(pathname + search);
+      const answer = answers[pathname];
+      if (answer instanceof Error) return HttpResponse.error();
+      return HttpResponse.json((answer ?? []) as never);
+    }),
+  );
+  return asked;
+}
+
 export const problem = (
   status: number,
   pointer: string,
