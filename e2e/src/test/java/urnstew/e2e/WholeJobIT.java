@@ -134,7 +134,9 @@ class WholeJobIT extends Installed {
     page.getByLabel("Sauce that came out").fill("3.5 kg");
     tap(page, "Put it in the logbook");
     isAt(page, Pattern.compile("/logbook"));
-    Stove.link(page, "Keep").tap();
+    page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places"))
+        .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Keep"))
+        .tap();
     isAt(page, Pattern.compile("/keep$"));
     tap(page, "Hold something hot");
     page.getByLabel("What", new Page.GetByLabelOptions().setExact(true))
