@@ -22,6 +22,12 @@ final class Stove {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
   }
 
+  /** What a live region says, of however many: a way back may stand beside it. */
+  static Locator said(Page page, String pattern) {
+    return page.getByRole(AriaRole.STATUS)
+        .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + pattern)));
+  }
+
   static Locator link(Page page, String name) {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
   }

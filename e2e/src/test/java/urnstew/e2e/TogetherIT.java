@@ -43,7 +43,7 @@ class TogetherIT extends Installed {
     Stove.button(page, "Light the burner$").click();
     page.waitForURL(Pattern.compile("/pots/.+"));
     assertThat(potsOn(other).first()).isVisible(SOON);
-    assertThat(page.getByRole(AriaRole.STATUS).filter(saying("is lit."))).isVisible();
+    assertThat(Stove.said(page, ".*is lit\\.")).isVisible();
     assertEquals(List.of(), Browsers.axe(page), "axe with the offer");
     takeItBack(page).click();
     page.waitForURL(Pattern.compile("/plan"));
