@@ -5,6 +5,7 @@ import { useKitchen } from '../../api/kitchen';
 import { useRecall } from '../../api/lots';
 import { show } from '../../quantities';
 import { TextLine } from '../../ui/fields';
+import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { BareList, RuledRow } from '../../ui/layout';
 import { Text, Span } from '../../ui/text';
@@ -20,7 +21,7 @@ const KINDS: Record<TraceStep['what'], string> = {
 export function TracePage() {
   const { data: kitchen } = useKitchen();
   const [code, setCode] = useState('');
-  const { data: found } = useRecall(code.trim());
+  const { data: found, error } = useRecall(code.trim());
   return (
     <Page
       title="Trace and recall"
@@ -33,6 +34,7 @@ export function TracePage() {
         onText={setCode}
         note="as it was noted with the batch"
       />
+      {error && <Note tone="tomato">{error.message}</Note>}
       {found &&
         kitchen &&
         code.trim() &&
@@ -44,8 +46,8 @@ export function TracePage() {
         ) : (
           <>
             <Text role="status" bold>
-              {found.filter((s) => s.what === 'LOT').length} lots of tubs and{' '}
-              {found.filter((s) => s.what === 'DISH').length} dishes may have it in them.
+              {count(found, 'LOT', 'lot of tubs', 'lots of tubs')} and{' '}
+              {count(found, 'DISH', 'dish', 'dishes')} may have it in them.
             </Text>
             <Steps steps={found} zone={kitchen.settings.zone} empty="" />
           </>
@@ -55,6 +57,11 @@ export function TracePage() {
       </Text>
     </Page>
   );
+}
+
+function count(steps: TraceStep[], what: TraceStep['what'], one: string, more: string): string {
+  const found = steps.filter((s) => s.what === what).length;
+  return `${found} ${found === 1 ? one : more}`;
 }
 
 /** The way from can to dish, step by step. */
