@@ -1,5 +1,5 @@
 import type { KitchenView } from '../../api/client';
-import type { PlanForm } from './form';
+import { FIRST, type PlanForm } from './form';
 
 const pot = (id: string, capacityCubicMeters: number) => ({
   id,
@@ -29,28 +29,15 @@ export const kitchen = {
   ovens: [{ id: 'deck', name: 'Deck oven', fan: true }],
   measures: [{ name: 'ladle', massKilograms: 0.13 }],
 } as unknown as KitchenView;
+/** As cooks type it: other units, a decimal comma, half a day. */
 export const form: PlanForm = {
-  covers: '34',
+  ...FIRST,
   serving: '4 oz',
   readyBy: '6:30pm',
   target: '10,5 %',
-  vesselId: '',
-  heatSourceId: '',
   way: 'GENTLE',
   burner: '',
   oven: '',
-  ovenId: '',
-  fan: false,
-  lid: 'OFF',
-  sizedBy: 'COVERS',
-  available: [],
-  rounding: 'EXACT',
-  packGoal: 'LEAST_COST',
-  onTable: '',
-  holdLoss: '',
-  schools: [],
-  shares: [],
-  formulaId: '',
 };
 
 export const sauce = { id: 'plain', ladledKilogramsPerCubicMeter: 1030 };
