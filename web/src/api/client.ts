@@ -5,6 +5,7 @@ import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 export type KitchenView = Schemas['KitchenView'];
+export type BoiledAltitude = Schemas['BoiledAltitude'];
 export type KitchenEdit = Schemas['KitchenEdit'];
 export type VesselView = Schemas['VesselView'];
 export type VesselEdit = Schemas['VesselEdit'];

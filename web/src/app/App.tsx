@@ -1,14 +1,14 @@
 import { CssBaseline, ThemeProvider } from '@mui/material';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Suspense } from 'react';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import { useChanges } from '../api/changes';
-import { useKitchen } from '../api/kitchen';
 import { ProblemError } from '../api/problem';
 import { theme } from '../theme/theme';
 import { Bones } from '../ui/Pending';
 import { Boundary } from './Boundary';
 import { Frame } from './Frame';
+import { Home } from './Home';
 import { NowherePage } from './NowherePage';
 import { PAGES, TASTE } from './places';
 
@@ -27,14 +27,6 @@ const queries = new QueryClient({
 function Listening() {
   useChanges();
   return null;
-}
-
-/** A kitchen without a pot or a burner begins with the questions, any other with its day. */
-function Home() {
-  const { data, isPending } = useKitchen();
-  if (isPending) return <Bones />;
-  const isNew = data && data.vessels.length + data.heatSources.length === 0;
-  return <Navigate to={isNew ? '/begin' : '/today'} replace />;
 }
 
 export function App() {

@@ -1,4 +1,4 @@
-import { fixed } from './format';
+import { plain } from './format';
 import { FACTORS, offset, type Kind } from './units';
 
 /** What a number may be, in SI; no unit for a share of one. */
@@ -31,10 +31,7 @@ function inside(value: number, up: boolean): string {
   const digits = Math.max(0, 2 - Math.floor(Math.log10(Math.abs(value))));
   const scale = 10 ** Math.min(digits, 3);
   const near = Math.round(value * scale * 1e6) / 1e6;
-  const held = (up ? Math.ceil(near) : Math.floor(near)) / scale;
-  return fixed(held, Math.min(digits, 3)).replace(/[.,]?0+$/, (zeros) =>
-    /[.,]/.test(fixed(held, Math.min(digits, 3))) ? '' : zeros,
-  );
+  return plain((up ? Math.ceil(near) : Math.floor(near)) / scale);
 }
 
 /** What may be typed, in the unit that was; nothing where the text has none of the kind. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { KitchenView } from '../../api/client';
+import type { BoiledAltitude, KitchenView } from '../../api/client';
 import { ProblemError } from '../../api/problem';
-import { QuantityField, show, typed } from '../../quantities';
+import { QuantityField, show, typed, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { SheetField } from '../../ui/SheetField';
 import { FACTS, read, type FactName } from './facts';
@@ -39,7 +39,7 @@ export function HeightQuestion({ kitchen, ...acts }: Answering & { kitchen: Kitc
           label="In a rolling boil the thermometer shows"
           text={text}
           onText={setText}
-          understood={meters === undefined ? '' : aboutThere(meters, kitchen)}
+          understood={data ? aboutThere(data, units) : ''}
           fault={boils.fault ?? refused}
         />
       ) : (
@@ -61,11 +61,9 @@ export function HeightQuestion({ kitchen, ...acts }: Answering & { kitchen: Kitc
   );
 }
 
-/** Near the sea a kelvin is about 300 m. */
-const METERS_PER_KELVIN = 300;
-
-function aboutThere(meters: number, { settings }: KitchenView): string {
-  const near = settings.probeErrorKelvins * METERS_PER_KELVIN;
-  const [high, off] = [meters, near].map((m) => show.text(show.altitude(m, settings.units)));
-  return `${high} above the sea, ${off} more or less as the thermometer errs`;
+function aboutThere(found: BoiledAltitude, units: Units): string {
+  const [high, off] = [found.altitudeMeters, found.withinMeters].map((m) =>
+    show.text(show.altitude(m, units)),
+  );
+  return `${high} above the sea, ${off} more or less as the probe errs`;
 }

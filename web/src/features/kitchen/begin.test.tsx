@@ -54,14 +54,14 @@ it('asks five questions one after another, each of which can wait', async () => 
 it('takes the height from where water boils, and keeps it in metres', async () => {
   const asked = standIn(
     answer(kitchen()),
-    answer({ altitudeMeters: 1483.6 }),
+    answer({ altitudeMeters: 1483.6, withinMeters: 301.2 }),
     answer(kitchen({ altitudeMeters: 1484 })),
   );
   show(<BeginPage />);
   await userEvent.click(await screen.findByRole('button', { name: 'Change: How high is it?' }));
   await userEvent.click(screen.getByRole('radio', { name: 'where water boils' }));
   await userEvent.type(screen.getByLabelText(/rolling boil/), '203 F');
-  expect(await screen.findByText(/1484 m above the sea, 300 m more or less/)).toBeVisible();
+  expect(await screen.findByText(/1484 m above the sea, 301 m more or less/)).toBeVisible();
   expect(asked[1]?.path).toMatch(/^\/api\/kitchen\/altitude/);
   await userEvent.click(screen.getByRole('button', { name: 'That is so' }));
   await waitFor(() =>

@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.platform.Actor;
-import urnstew.core.thermo.Altitude;
 import urnstew.units.Temperature;
 
 @RestController
@@ -29,12 +28,9 @@ class KitchenController {
 
   /** The height of a place by what a thermometer shows in boiling water there. */
   @GetMapping("/altitude")
-  AltitudeView altitude(@RequestParam double boilingPointCelsius) {
-    return new AltitudeView(Altitude.boilingAt(new Temperature(boilingPointCelsius)).meters());
+  BoiledAltitude altitude(@RequestParam double boilingPointCelsius) {
+    return kitchens.boilingAt(new Temperature(boilingPointCelsius));
   }
-
-  /** A height above the sea. */
-  record AltitudeView(double altitudeMeters) {}
 
   @PutMapping
   KitchenView changeKitchen(

@@ -14,6 +14,7 @@ import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.Write;
 import urnstew.core.kitchen.KitchenWorkings;
 import urnstew.core.thermo.Altitude;
+import urnstew.units.Temperature;
 import urnstew.units.text.Measures;
 import urnstew.units.text.Pint;
 import urnstew.units.text.QuantityKind;
@@ -45,6 +46,14 @@ public class KitchenService {
         kitchens.measures(),
         kitchens.coldPlaces(),
         KitchenWorkings.of(altitude));
+  }
+
+  /** How high it is where water boils so, by this kitchen's probe. */
+  @Transactional(readOnly = true)
+  BoiledAltitude boilingAt(Temperature boilingPoint) {
+    Altitude altitude = Altitude.boilingAt(boilingPoint);
+    double within = altitude.metersWithin(settings().instruments().probeError());
+    return new BoiledAltitude(altitude.meters(), within);
   }
 
   /** The settings of the kitchen, without its equipment. */

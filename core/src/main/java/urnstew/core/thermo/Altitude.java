@@ -3,6 +3,7 @@ package urnstew.core.thermo;
 import urnstew.units.Pressure;
 import urnstew.units.Require;
 import urnstew.units.Temperature;
+import urnstew.units.TemperatureDifference;
 
 /**
  * Height above sea level, and the air there.
@@ -15,6 +16,7 @@ import urnstew.units.Temperature;
 public record Altitude(double meters) {
   private static final double LOWEST_METERS = -450;
   private static final double HIGHEST_METERS = 5000;
+  private static final double STEP_METERS = 10;
   private static final double SEA_KILOPASCALS = 101.325;
   private static final double PER_METER = 2.25577e-5;
   private static final double EXPONENT = 5.25588;
@@ -37,6 +39,20 @@ public record Altitude(double meters) {
     double kilopascals = Steam.saturationPressure(boilingPoint).kilopascals();
     double meters = (1 - Math.pow(kilopascals / SEA_KILOPASCALS, 1 / EXPONENT)) / PER_METER;
     return new Altitude(Math.max(LOWEST_METERS, Math.min(HIGHEST_METERS, meters)));
+  }
+
+  /**
+   * How far a height that was found by boiling may lie from the truth.
+   *
+   * @param error of the thermometer
+   * @return m either way: about 300 m for a kelvin
+   */
+  public double metersWithin(TemperatureDifference error) {
+    double above = Math.min(meters + STEP_METERS, HIGHEST_METERS);
+    double below = above - STEP_METERS;
+    double kelvins =
+        new Altitude(below).boilingPoint().celsius() - new Altitude(above).boilingPoint().celsius();
+    return error.kelvins() * STEP_METERS / kelvins;
   }
 
   /** Air pressure of the standard atmosphere. */

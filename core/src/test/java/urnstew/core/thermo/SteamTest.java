@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import urnstew.core.explain.OutOfModelRange;
 import urnstew.units.InvalidInput;
 import urnstew.units.Temperature;
+import urnstew.units.TemperatureDifference;
 
 /** Against IAPWS-IF97 (library if97) and published tables; tolerances beside each. */
 class SteamTest {
@@ -62,6 +63,16 @@ class SteamTest {
   void whatBoilsTellsTheHeight(double meters) {
     Temperature boiling = new Altitude(meters).boilingPoint();
     assertEquals(meters, Altitude.boilingAt(boiling).meters(), 0.01);
+  }
+
+  /** Between rows of the table above: 3,000 m lie 10.0 K apart, 1,500 m 4.99 K. */
+  @Test
+  void aThermometerThatErrsMovesTheHeight() {
+    TemperatureDifference kelvin = new TemperatureDifference(1);
+    assertEquals(1500 / 4.99, new Altitude(750).metersWithin(kelvin), 5);
+    assertEquals(1500 / 5.01, new Altitude(2250).metersWithin(kelvin), 5);
+    double top = new Altitude(5000).metersWithin(kelvin);
+    assertEquals(new Altitude(4990).metersWithin(kelvin), top, 1, "also at the upper end");
   }
 
   @ParameterizedTest
