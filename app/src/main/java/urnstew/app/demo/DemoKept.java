@@ -85,9 +85,9 @@ class DemoKept {
         DEMO);
   }
 
-  /** Tubs of the last days, one of them wanted thawed. */
+  /** Tubs of the last days, none past its date at the next midnight, one of them wanted thawed. */
   void tubs() {
-    put(0xd1, "larder-base", 3.8, "3.8 kg", WALK_IN, 6 * DAY);
+    put(0xd1, "larder-base", 3.8, "3.8 kg", WALK_IN, 5 * DAY);
     put(0xd2, "garden-ragu", 1.9, "1.9 kg", WALK_IN, 4 * DAY);
     put(0xd3, "drover-ragu", 5.6, "5.6 kg", FREEZER, 5 * DAY);
     put(0xd4, "slow-passata", 2.8, "2.8 kg", FREEZER, 6 * DAY);
