@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -25,8 +26,8 @@ import urnstew.app.RunningApplication.Answer;
 /**
  * Laws 5 and 6: mass, stock and places are counted once, and a figure is one figure wherever it is
  * shown. A random evening over HTTP: pots lit, moved and taken off, held, cooled, put away, parted
- * and merged, in pots that are free or are not. A second book walks along and says what must be
- * accepted.
+ * and merged, in pots that are free or are not; and of all that, something taken back at once, or
+ * when others have gone on. A second book walks along and says what must be accepted.
  */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class CountedOnceIT {
@@ -52,7 +53,12 @@ class CountedOnceIT {
   private final Set<String> accepted = new HashSet<>();
   private final Set<String> refused = new HashSet<>();
 
-  private record Kept(String batch, double kilograms) {}
+  private record Kept(String batch, double kilograms, boolean more, boolean cools) {}
+
+  /** Something that ended a moment ago, and where it stood. */
+  private record Ended(String id, UUID end, Kept kept, String pot, Instant at) {}
+
+  private final List<Ended> ended = new ArrayList<>();
 
   @Autowired
   CountedOnceIT(@LocalServerPort int port) {
@@ -91,17 +97,35 @@ class CountedOnceIT {
             "part",
             "merge",
             "retire",
-            "take back"),
+            "take back",
+            "cool elsewhere",
+            "strike out",
+            "unkeep",
+            "keep on",
+            "keep on later",
+            "untub"),
         accepted,
         "each was accepted at least once");
     assertTrue(
         refused.containsAll(
-            Set.of("light", "move", "hold", "cool", "put", "use", "merge", "retire", "take back")),
+            Set.of(
+                "light",
+                "move",
+                "hold",
+                "cool",
+                "put",
+                "use",
+                "merge",
+                "retire",
+                "take back",
+                "cool elsewhere",
+                "keep on later",
+                "untub late")),
         "and refused: " + refused);
   }
 
   private void act() {
-    switch (random.nextInt(12)) {
+    switch (random.nextInt(15)) {
       case 0 -> light();
       case 1 -> move();
       case 2 -> finish();
@@ -112,6 +136,8 @@ class CountedOnceIT {
       case 8 -> use();
       case 9 -> part();
       case 10 -> merge();
+      case 11, 12 -> elsewhere();
+      case 13 -> keepOnLater();
       default -> retire();
     }
     placesAgree();
@@ -207,7 +233,7 @@ class CountedOnceIT {
     said("finish", true, answer);
     // It was not meant: the pot stands where it stood, unless something was taken from it.
     boolean whole = !everKept.contains(id) && !putAwayOf.containsKey(id);
-    if (random.nextInt(3) == 0 && said("take back", whole, takeBack(id, end))) {
+    if (random.nextInt(3) == 0 && said("take back", whole, takeBack("batches", id, end))) {
       live.add(id);
       return;
     }
@@ -218,10 +244,10 @@ class CountedOnceIT {
     }
   }
 
-  private Answer takeBack(String id, UUID end) {
+  private Answer takeBack(String of, String id, Object event) {
     return app.post(
-        "/api/batches/" + id + "/take-backs",
-        "{\"id\":\"%s\",\"eventId\":\"%s\",%s}".formatted(UUID.randomUUID(), end, stamp(0)));
+        "/api/%s/%s/take-backs".formatted(of, id),
+        "{\"id\":\"%s\",\"eventId\":\"%s\",%s}".formatted(UUID.randomUUID(), event, stamp(0)));
   }
 
   private void keep(String how) {
@@ -245,10 +271,46 @@ class CountedOnceIT {
         app.post(
             "/api/keepings/" + (how.equals("hold") ? "holds" : "coolings"),
             body.formatted(id, what, pot, why, stamp(0)));
-    if (said(how, may, answer)) {
+    if (!said(how, may, answer)) {
+      return;
+    }
+    // It was not meant: as if it had never been kept.
+    if (random.nextInt(4) == 0 && said("unkeep", true, takeBack("keepings", id, id))) {
+      return;
+    }
+    potOf.put(id, pot);
+    kept.put(id, new Kept(batch, mass, !why.isEmpty(), how.equals("cool")));
+    everKept.add(batch);
+  }
+
+  /** Into another pan, and perhaps that was not so: then it is in the first one still. */
+  private void elsewhere() {
+    List<String> cooling =
+        kept.entrySet().stream().filter(e -> e.getValue().cools()).map(Map.Entry::getKey).toList();
+    if (cooling.isEmpty()) {
+      return;
+    }
+    String id = any(cooling);
+    String pot = any(pots);
+    String before = Objects.requireNonNull(potOf.get(id), id);
+    UUID entry = UUID.randomUUID();
+    Answer answer =
+        app.post(
+            "/api/keepings/" + id + "/placings",
+            "{\"id\":\"%s\",\"setup\":{\"vesselId\":\"%s\",\"count\":1,\"place\":\"ICE_BATH\",\"covered\":false},%s}"
+                .formatted(entry, pot, stamp(0)));
+    boolean may = pot.equals(before) || !potOf.containsValue(pot);
+    if (said("cool elsewhere", may, answer)) {
       potOf.put(id, pot);
-      kept.put(id, new Kept(batch, mass));
-      everKept.add(batch);
+      if (random.nextBoolean()) {
+        Answer struck =
+            app.post(
+                "/api/keepings/" + id + "/strike-outs",
+                "{\"id\":\"%s\",\"eventId\":\"%s\",\"reason\":\"taken back\",%s}"
+                    .formatted(UUID.randomUUID(), entry, stamp(0)));
+        said("strike out", true, struck);
+        potOf.put(id, before);
+      }
     }
   }
 
@@ -266,14 +328,35 @@ class CountedOnceIT {
       return;
     }
     String id = any(List.copyOf(kept.keySet()));
+    UUID end = UUID.randomUUID();
     Answer answer =
         app.post(
             "/api/keepings/" + id + "/closings",
             "{\"id\":\"%s\",\"as\":\"DISCARDED\",\"reason\":\"spilt\",%s}"
-                .formatted(UUID.randomUUID(), stamp(0)));
-    if (said("end", true, answer)) {
-      kept.remove(id);
-      potOf.remove(id);
+                .formatted(end, stamp(0)));
+    said("end", true, answer);
+    if (random.nextInt(3) == 0) {
+      said("keep on", true, takeBack("keepings", id, end));
+      return;
+    }
+    Kept gone = Objects.requireNonNull(kept.remove(id), id);
+    String pot = Objects.requireNonNull(potOf.remove(id), id);
+    ended.add(new Ended(id, end, gone, pot, Instant.now()));
+  }
+
+  /** It goes on as it was where its pot and its sauce are still there for it. */
+  private void keepOnLater() {
+    ended.removeIf(one -> one.at().isBefore(Instant.now().minusSeconds(20)));
+    if (ended.isEmpty()) {
+      return;
+    }
+    Ended one = ended.remove(random.nextInt(ended.size()));
+    boolean may =
+        !potOf.containsValue(one.pot())
+            && (one.kept().more() || one.kept().kilograms() <= left(one.kept().batch()) + 0.005);
+    if (said("keep on later", may, takeBack("keepings", one.id(), one.end()))) {
+      kept.put(one.id(), one.kept());
+      potOf.put(one.id(), one.pot());
     }
   }
 
@@ -291,9 +374,26 @@ class CountedOnceIT {
             "{\"id\":\"%s\",\"what\":{\"batchId\":\"%s\",\"massKilograms\":%s,\"massText\":\"\"},\"uncooledBecause\":\"watched by hand\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s%s}"
                 .formatted(id, batch, mass, FREEZER, why, stamp(0)));
     if (said("put", !why.isEmpty() || mass <= left(batch) + 0.005, answer)) {
+      if (untubbed(id, id)) {
+        return;
+      }
       putAwayOf.merge(batch, mass, Double::sum);
       lots.add(id);
     }
+  }
+
+  /** What was done with tubs was not meant, now and then. */
+  private boolean untubbed(String lot, Object event) {
+    return random.nextInt(3) == 0 && said("untub", true, takeBack("lots", lot, event));
+  }
+
+  /** What is in which tubs, whatever else stands there. */
+  private Map<String, Double> tubs() {
+    Map<String, Double> all = new HashMap<>();
+    for (JsonNode lot : ok(app.get("/api/lots"))) {
+      all.put(lot.at("/id").asString(), lot.at("/massKilograms").asDouble());
+    }
+    return all;
   }
 
   private void use() {
@@ -301,14 +401,24 @@ class CountedOnceIT {
       return;
     }
     String lot = any(lots);
+    Map<String, Double> there = tubs();
     double before = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
     double mass = Double.parseDouble(number(0.05 + 1.2 * random.nextDouble()));
+    UUID use = UUID.randomUUID();
     Answer answer =
         app.post(
             "/api/lots/" + lot + "/uses",
             "{\"id\":\"%s\",\"massKilograms\":%s,\"massText\":\"\",\"dish\":\"a dish\",%s}"
-                .formatted(UUID.randomUUID(), mass, stamp(0)));
-    said("use", mass <= before + 0.005, answer);
+                .formatted(use, mass, stamp(0)));
+    if (said("use", mass <= before + 0.005, answer)) {
+      if (random.nextInt(4) == 0) {
+        said("untub late", false, takeBack("lots", lot, lot));
+      }
+      if (untubbed(lot, use)) {
+        assertEquals(there, tubs());
+        return;
+      }
+    }
     double after = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
     double taken = answer.status() < 300 ? mass : 0;
     assertEquals(before - taken, after, 0.0051);
@@ -320,7 +430,8 @@ class CountedOnceIT {
       return;
     }
     String lot = any(lots);
-    double before = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
+    Map<String, Double> there = tubs();
+    double before = there.getOrDefault(lot, 0.0);
     if (before < 0.1) {
       return;
     }
@@ -335,6 +446,10 @@ class CountedOnceIT {
     double rest = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
     double parted = ok(app.get("/api/lots/" + id)).at("/massKilograms").asDouble();
     assertEquals(before, rest + parted, 1e-6);
+    if (untubbed(id, id)) {
+      assertEquals(there, tubs());
+      return;
+    }
     lots.add(id);
   }
 
@@ -345,8 +460,9 @@ class CountedOnceIT {
     }
     String one = any(lots);
     String other = any(lots);
-    double first = ok(app.get("/api/lots/" + one)).at("/massKilograms").asDouble();
-    double second = ok(app.get("/api/lots/" + other)).at("/massKilograms").asDouble();
+    Map<String, Double> there = tubs();
+    double first = there.getOrDefault(one, 0.0);
+    double second = there.getOrDefault(other, 0.0);
     String id = UUID.randomUUID().toString();
     Answer answer =
         app.post(
@@ -357,6 +473,10 @@ class CountedOnceIT {
       assertEquals(first + second, both, 1e-6);
       assertEquals(0, ok(app.get("/api/lots/" + one)).at("/massKilograms").asDouble());
       assertEquals(0, ok(app.get("/api/lots/" + other)).at("/massKilograms").asDouble());
+      if (untubbed(id, id)) {
+        assertEquals(there, tubs());
+        return;
+      }
       lots.add(id);
     }
   }

@@ -119,6 +119,58 @@ class LotsIT {
     JsonNode closed = ok(app.get("/api/keepings/" + cooling));
     assertEquals("PUT_AWAY", closed.at("/closedAs").asString());
     assertEquals(lot, ok(app.post("/api/lots", tubs)), "sent twice, put away once");
+    String id = lot.at("/id").asString();
+    assertEquals(409, takeBackOf("keepings", cooling.toString(), id).status(), "not past its tubs");
+    assertEquals("GONE", ok(takeBackOf("lots", id, id)).at("/state").asString());
+    assertTrue(ok(app.get("/api/keepings/" + cooling)).at("/closedAt").isMissingNode());
+    String again = tubs.replace(id, UUID.randomUUID().toString());
+    assertEquals("FROZEN", ok(app.post("/api/lots", again)).at("/state").asString());
+  }
+
+  private Answer takeBackOf(String of, String thing, String event) {
+    return app.post(
+        "/api/" + of + "/" + thing + "/take-backs",
+        "{\"id\":\"%s\",\"eventId\":\"%s\",%s}".formatted(UUID.randomUUID(), event, stamp(0)));
+  }
+
+  private Answer takeBack(JsonNode lot, String kind, String fields) {
+    String id = lot.at("/id").asString();
+    UUID event = UUID.randomUUID();
+    ok(
+        app.post(
+            "/api/lots/" + id + "/" + kind,
+            "{\"id\":\"%s\",%s,%s}".formatted(event, fields, stamp(0))));
+    return takeBackOf("lots", id, event.toString());
+  }
+
+  /** What thawed by a slip of the hand is as frozen as before, and may be used as if never. */
+  @Test
+  void whatWasDoneWithTubsIsTakenBackAsIfItHadNotBeen() {
+    JsonNode lot = putAway("larder-base", 3, FREEZER);
+    assertEquals(lot, ok(takeBack(lot, "moves", "\"placeId\":\"%s\"".formatted(WALK_IN))));
+    assertEquals(lot, ok(takeBack(lot, "discards", "\"reason\":\"the lid was off\"")));
+    JsonNode thawed = ok(move(lot, WALK_IN));
+    assertEquals(409, takeBackOf("lots", id(lot), id(lot)).status(), "it was moved since");
+    String dish = "\"massKilograms\":3,\"massText\":\"\",\"dish\":\"a bake\"";
+    assertEquals(thawed, ok(takeBack(thawed, "uses", dish)));
+    assertTrue(ok(app.get("/api/lots/" + id(lot) + "/trace")).at("/to").isEmpty(), "on no dish");
+    database.update("update write_receipt set received_at = received_at - interval '31 seconds'");
+    assertEquals(409, takeBackOf("lots", id(lot), id(lot)).status(), "too late");
+  }
+
+  private static String id(JsonNode lot) {
+    return lot.at("/id").asString();
+  }
+
+  /** It is out of the pot, and in its tub. */
+  @Test
+  void aTubThatWentIntoTheWrongPotIsTakenBackOutOfBoth() {
+    JsonNode lot = putAway("larder-base", 3, WALK_IN);
+    String pot = "0d3f1c52-0000-4000-8000-000000000041";
+    double before = pot(pot).at("/forecast/endMassKilograms").asDouble();
+    String use = "\"massKilograms\":1,\"massText\":\"\",\"dish\":\"\",\"batchId\":\"%s\"";
+    assertEquals(lot, ok(takeBack(lot, "uses", use.formatted(pot))));
+    assertEquals(before, pot(pot).at("/forecast/endMassKilograms").asDouble(), 1e-3);
   }
 
   private void read(UUID cooling, double celsius, int minutesAgo) {

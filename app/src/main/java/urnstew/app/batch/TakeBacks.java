@@ -1,7 +1,6 @@
 package urnstew.app.batch;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -17,14 +16,12 @@ import urnstew.core.batch.BatchEvent;
 /** A way back for half a minute: from a burner that was not meant to be lit, from heat off. */
 @Service
 public class TakeBacks {
-  /** As long as the screens offer it. */
-  static final Duration OFFERED = Duration.ofSeconds(30);
-
   private final BatchMapper batches;
   private final BatchHistories histories;
   private final BatchPlaces places;
   private final EntryWriter writer;
   private final List<BatchUse> uses;
+  private final WayBack wayBack;
   private final IdempotencyStore writes;
   private final Clock clock;
 
@@ -34,6 +31,7 @@ public class TakeBacks {
       BatchPlaces places,
       EntryWriter writer,
       List<BatchUse> uses,
+      WayBack wayBack,
       IdempotencyStore writes,
       Clock clock) {
     this.batches = batches;
@@ -41,6 +39,7 @@ public class TakeBacks {
     this.places = places;
     this.writer = writer;
     this.uses = uses;
+    this.wayBack = wayBack;
     this.writes = writes;
     this.clock = clock;
   }
@@ -55,21 +54,11 @@ public class TakeBacks {
   private void takenBack(UUID batchId, Writes.TakeBack write, Actor actor) {
     BatchRow row = batches.lock(batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
     Instant received = clock.instant();
-    // When it was typed, whatever hour is said: an hour that is said could be any.
-    requireInTime(
-        writes.receivedAt(write.eventId()).orElse(Instant.MIN), write.stamp().typed(received));
+    wayBack.requireInTime(write, received, "Say that the batch is off the heat, or light it anew.");
     if (write.eventId().equals(batchId)) {
       unlit(row);
     } else {
       backOnTheHeat(row, write, received, actor);
-    }
-  }
-
-  private static void requireInTime(Instant written, Instant typed) {
-    if (written.equals(Instant.MIN) || typed.isAfter(written.plus(OFFERED))) {
-      throw new ConflictException(
-          "That can be taken back for half a minute only.",
-          "Say that the batch is off the heat, or light it anew.");
     }
   }
 

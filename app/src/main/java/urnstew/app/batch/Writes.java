@@ -295,9 +295,10 @@ public interface Writes {
   }
 
   /**
-   * What was written a moment ago was not meant: the lighting, or that it is off the heat.
+   * What was written a moment ago was not meant: the lighting, or that it is off the heat; of what
+   * is kept its beginning or end, of tubs what was last done with them.
    *
-   * @param eventId the batch itself, for its lighting; else the entry that ended it
+   * @param eventId the thing itself, for its beginning; else the entry
    */
   record TakeBack(@NotNull UUID id, @NotNull UUID eventId, @NotNull @Valid Stamp stamp)
       implements Timed {}

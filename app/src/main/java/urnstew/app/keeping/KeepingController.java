@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import urnstew.app.batch.Writes;
 import urnstew.app.keeping.KeepingService.Kept;
 import urnstew.app.keeping.KeepingView.CoolingPreview;
 import urnstew.app.keeping.KeepingView.WayView;
@@ -22,10 +23,12 @@ import urnstew.app.platform.Actor;
 class KeepingController {
   private final KeepingService keepings;
   private final KeepingStarter starter;
+  private final KeptTakeBacks takeBacks;
 
-  KeepingController(KeepingService keepings, KeepingStarter starter) {
+  KeepingController(KeepingService keepings, KeepingStarter starter, KeptTakeBacks takeBacks) {
     this.keepings = keepings;
     this.starter = starter;
+    this.takeBacks = takeBacks;
   }
 
   @GetMapping
@@ -120,5 +123,12 @@ class KeepingController {
   Kept closeKeeping(
       @PathVariable UUID id, @Valid @RequestBody KeepingWrites.Close write, Actor actor) {
     return keepings.close(id, write, actor);
+  }
+
+  @PostMapping("/{id}/take-backs")
+  @ResponseStatus(HttpStatus.CREATED)
+  Kept takeBackOfKeeping(
+      @PathVariable UUID id, @Valid @RequestBody Writes.TakeBack write, Actor actor) {
+    return takeBacks.takeBack(id, write, actor);
   }
 }

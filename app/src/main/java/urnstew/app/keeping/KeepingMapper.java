@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -20,7 +21,12 @@ interface KeepingMapper {
     SET_OUT
   }
 
-  /** Something kept. */
+  /**
+   * Something kept.
+   *
+   * @param vesselId pot or tray in which it began; absent: it stands in none
+   * @param closedBy the write that ended it
+   */
   record KeepingRow(
       UUID id,
       Kind kind,
@@ -28,15 +34,21 @@ interface KeepingMapper {
       @Nullable UUID batchId,
       @Nullable String formulaId,
       @Nullable Double massKilograms,
+      @Nullable UUID vesselId,
       Instant startedAt,
       String start,
       int nextSequence,
       @Nullable Instant closedAt,
       KeepingWrites.@Nullable Closed closedAs,
+      @Nullable UUID closedBy,
       String reason,
       String moreBecause) {}
 
-  /** An entry about it. */
+  /**
+   * An entry about it.
+   *
+   * @param vesselId pot or tray into which it went then
+   */
   record EntryRow(
       UUID keepingId,
       int sequence,
@@ -46,14 +58,15 @@ interface KeepingMapper {
       Instant receivedAt,
       String actor,
       String enteredText,
+      @Nullable UUID vesselId,
       String payload) {}
 
   @Insert(
       """
-      insert into keeping (id, kind, name, batch_id, formula_id, mass_kilograms, started_at, start,
-        next_sequence, more_because)
-      values (#{id}, #{kind}, #{name}, #{batchId}, #{formulaId}, #{massKilograms}, #{startedAt},
-        #{start}::jsonb, 1, #{moreBecause})
+      insert into keeping (id, kind, name, batch_id, formula_id, mass_kilograms, vessel_id,
+        started_at, start, next_sequence, more_because)
+      values (#{id}, #{kind}, #{name}, #{batchId}, #{formulaId}, #{massKilograms}, #{vesselId},
+        #{startedAt}, #{start}::jsonb, 1, #{moreBecause})
       """)
   void begin(KeepingRow keeping);
 
@@ -92,17 +105,29 @@ interface KeepingMapper {
 
   @Update(
       """
-      update keeping set closed_at = #{at}, closed_as = #{as}, reason = #{reason}
+      update keeping set closed_at = #{at}, closed_as = #{as}, closed_by = #{by},
+        reason = #{reason}
       where id = #{id}
       """)
-  void close(UUID id, Instant at, KeepingWrites.Closed as, String reason);
+  void close(UUID id, Instant at, KeepingWrites.Closed as, UUID by, String reason);
+
+  @Update(
+      """
+      update keeping set closed_at = null, closed_as = null, closed_by = null, reason = ''
+      where id = #{id}
+      """)
+  void reopen(UUID id);
+
+  /** One that was not meant and never written to. */
+  @Delete("delete from keeping where id = #{id}")
+  void remove(UUID id);
 
   @Insert(
       """
       insert into keeping_event (keeping_id, sequence, id, happened_at, typed_at, received_at, actor,
-        entered_text, payload)
+        entered_text, vessel_id, payload)
       values (#{keepingId}, #{sequence}, #{id}, #{happenedAt}, #{typedAt}, #{receivedAt}, #{actor},
-        #{enteredText}, #{payload}::jsonb)
+        #{enteredText}, #{vesselId}, #{payload}::jsonb)
       """)
   void append(EntryRow entry);
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -109,15 +110,19 @@ public class KeepingService implements TaskSource, HolderEnds {
     return mapper.find(id).orElseThrow(() -> new NotFoundException("keeping", id));
   }
 
-  /** Closes a cooling whose sauce goes into tubs; only one that is over. */
+  /**
+   * Closes a cooling whose sauce goes into tubs; only one that is over.
+   *
+   * @param by the write that puts it away
+   */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void putAway(UUID id, Instant at) {
+  public void putAway(UUID id, Instant at, UUID by) {
     KeepingRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("keeping", id));
     if (row.closedAt() != null) {
       throw new ConflictException("This is put away already.", "Look for its lot.");
     }
     views.mustBeCold(row, at);
-    mapper.close(id, at, Closed.PUT_AWAY, "");
+    mapper.close(id, at, Closed.PUT_AWAY, by, "");
     places.leave(id);
   }
 
@@ -133,6 +138,7 @@ public class KeepingService implements TaskSource, HolderEnds {
     Instant received = clock.instant();
     Instant at = happened(row, write, received);
     KeepingEvent event = entries.event(row, write, at);
+    Optional<UUID> before = views.pan(row);
     mapper.append(
         new EntryRow(
             id,
@@ -143,9 +149,14 @@ public class KeepingService implements TaskSource, HolderEnds {
             received,
             actor.name(),
             write.enteredText(),
+            otherPan(write),
             KeepingDocuments.EVENT.write(event)));
     mapper.written(id);
-    otherPans(write).ifPresent(pan -> places.cools(id, row.name(), pan, at));
+    String field = write instanceof KeepingWrites.StrikeOut ? "eventId" : "setup.vesselId";
+    Optional<UUID> pan = views.pan(row);
+    if (!pan.equals(before)) {
+      pan.ifPresent(other -> places.stands(row, other, at, field));
+    }
     views.of(row(id));
   }
 
@@ -172,13 +183,11 @@ public class KeepingService implements TaskSource, HolderEnds {
   }
 
   /** The pan that it is in from now on, where an entry says so. */
-  private static Optional<UUID> otherPans(KeepingWrites.Entry write) {
+  private static @Nullable UUID otherPan(KeepingWrites.Entry write) {
     if (write instanceof KeepingWrites.PlaceOtherwise moved) {
-      return Optional.of(moved.setup().vesselId());
+      return moved.setup().vesselId();
     }
-    return write instanceof KeepingWrites.Reheat reheat
-        ? Optional.of(reheat.setup().vesselId())
-        : Optional.empty();
+    return write instanceof KeepingWrites.Reheat reheat ? reheat.setup().vesselId() : null;
   }
 
   /** Ends it, once. */
@@ -200,7 +209,7 @@ public class KeepingService implements TaskSource, HolderEnds {
           "Write why, such as 'missed 21 °C'.");
     }
     views.mayClose(row, close.as(), at);
-    mapper.close(row.id(), at, close.as(), close.reason().strip());
+    mapper.close(row.id(), at, close.as(), close.id(), close.reason().strip());
     places.leave(row.id());
   }
 }

@@ -159,8 +159,9 @@ public class KeepingStarter {
     CoolingSauce sauce = kept.cooling();
     CoolingSetup setup = setups.fitting(write.setup(), sauce, rules.inForce());
     ToCool start = new ToCool(sauce, hot(write.startCelsius()), setup, rules.inForce());
-    Instant at = begun(write, Kind.COOLING, kept, write.moreBecause(), start);
-    places.cools(write.id(), kept.name(), write.setup().vesselId(), at);
+    UUID pan = write.setup().vesselId();
+    Instant at = begun(write, Kind.COOLING, kept, pan, write.moreBecause(), start);
+    places.cools(write.id(), kept.name(), pan, at);
   }
 
   /** Begins a hold, once. */
@@ -197,7 +198,7 @@ public class KeepingStarter {
             HoldWindow.of(kept.formula()),
             Loosening.of(kept.formula()),
             inForce);
-    Instant at = begun(write, Kind.HOLD, kept, write.moreBecause(), start);
+    Instant at = begun(write, Kind.HOLD, kept, write.vesselId(), write.moreBecause(), start);
     places.held(write.id(), kept.name(), write.vesselId(), at);
   }
 
@@ -215,13 +216,14 @@ public class KeepingStarter {
     TimeAlone.starting(
         at, write.fromCold(), celsius, kitchens.settings().probeErrorKelvins(), inForce);
     ToSetOut start = new ToSetOut(celsius, write.fromCold(), inForce);
-    begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, "", start);
+    begun(write, Kind.SET_OUT, write.food().strip(), null, null, null, null, "", start);
   }
 
   private Instant begun(
       KeepingWrites.Timed write,
       Kind kind,
       KeptSauces.Kept kept,
+      UUID vessel,
       @Nullable String moreBecause,
       KeepingStart start) {
     double kilograms = kept.contents().total().kilograms();
@@ -233,6 +235,7 @@ public class KeepingStarter {
         kept.batchId(),
         kept.formula().formula().id(),
         kilograms,
+        vessel,
         moreBecause == null ? "" : moreBecause.strip(),
         start);
   }
@@ -244,6 +247,7 @@ public class KeepingStarter {
       @Nullable UUID batchId,
       @Nullable String formulaId,
       @Nullable Double kilograms,
+      @Nullable UUID vessel,
       String moreBecause,
       KeepingStart start) {
     Instant at = happened(write);
@@ -255,9 +259,11 @@ public class KeepingStarter {
             batchId,
             formulaId,
             kilograms,
+            vessel,
             at,
             KeepingDocuments.START.write(start),
             1,
+            null,
             null,
             null,
             "",

@@ -197,6 +197,17 @@ class KeepingViews {
         .orElse(start.start());
   }
 
+  /** The pot or tray in which it is, or was when it ended; empty: it stands in none. */
+  Optional<UUID> pan(KeepingRow row) {
+    return entries(row).stream()
+        .filter(entry -> !entry.struckOut() && entry.row().vesselId() != null)
+        .max(
+            Comparator.comparing((Entry entry) -> entry.row().happenedAt())
+                .thenComparing(entry -> entry.row().sequence()))
+        .map(entry -> entry.row().vesselId())
+        .or(() -> Optional.ofNullable(row.vesselId()));
+  }
+
   /** What was not safe at that moment is not put away or served. */
   void mayClose(KeepingRow row, Closed as, Instant at) {
     if (as == Closed.DISCARDED) {

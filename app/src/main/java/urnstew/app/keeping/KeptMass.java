@@ -55,6 +55,13 @@ public class KeptMass {
     }
   }
 
+  /** Holds a batch until the transaction ends: batches are locked before what is kept of them. */
+  public void hold(@Nullable UUID batch) {
+    if (batch != null) {
+      made.atMost(batch);
+    }
+  }
+
   private static boolean said(@Nullable String because) {
     return because != null && !because.isBlank();
   }

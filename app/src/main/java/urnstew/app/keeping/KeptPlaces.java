@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import urnstew.app.keeping.KeepingMapper.KeepingRow;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.occupancy.OccupancyService;
 import urnstew.app.occupancy.Place;
@@ -25,6 +26,16 @@ class KeptPlaces {
 
   void cools(UUID keeping, String name, UUID vessel, Instant at) {
     take(keeping, Place.Kind.COOLING, name, vessel, at, "setup.vesselId");
+  }
+
+  /**
+   * It is in that pan now: in another than before, or again after it had left it.
+   *
+   * @param field of the caller that says so
+   */
+  void stands(KeepingRow row, UUID vessel, Instant at, String field) {
+    Place.Kind kind = row.kind() == KeepingMapper.Kind.HOLD ? Place.Kind.HOLD : Place.Kind.COOLING;
+    take(row.id(), kind, row.name(), vessel, at, field);
   }
 
   void leave(UUID keeping) {

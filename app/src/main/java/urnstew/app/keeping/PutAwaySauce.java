@@ -6,4 +6,7 @@ import java.util.UUID;
 public interface PutAwaySauce {
   /** All that was put away of a batch so far, kg; what was parted or merged later counts once. */
   double kilogramsOf(UUID batchId);
+
+  /** Whether there are tubs of something that cooled. */
+  boolean areOf(UUID keepingId);
 }

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import urnstew.app.batch.Writes;
 import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.TraceStep;
 import urnstew.app.lots.LotView.TraceView;
@@ -26,14 +27,21 @@ import urnstew.app.platform.Actor;
 class LotController {
   private final LotService lots;
   private final LotFilling filling;
+  private final LotTakeBacks takeBacks;
   private final LotTrace trace;
   private final LotLabels labels;
   private final UseUpService useUp;
 
   LotController(
-      LotService lots, LotFilling filling, LotTrace trace, LotLabels labels, UseUpService useUp) {
+      LotService lots,
+      LotFilling filling,
+      LotTakeBacks takeBacks,
+      LotTrace trace,
+      LotLabels labels,
+      UseUpService useUp) {
     this.lots = lots;
     this.filling = filling;
+    this.takeBacks = takeBacks;
     this.trace = trace;
     this.labels = labels;
     this.useUp = useUp;
@@ -116,6 +124,13 @@ class LotController {
   LotView discardLot(
       @PathVariable UUID id, @Valid @RequestBody LotWrites.Discard write, Actor actor) {
     return lots.discard(id, write, actor);
+  }
+
+  @PostMapping("/{id}/take-backs")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotView takeBackOfLot(
+      @PathVariable UUID id, @Valid @RequestBody Writes.TakeBack write, Actor actor) {
+    return takeBacks.takeBack(id, write, actor);
   }
 
   @PostMapping("/{id}/relabelling")

@@ -114,8 +114,9 @@ public class LotFilling {
     double kilograms = contents.total().kilograms();
     double each = kilograms * fill.each().cubicMeters() / all(fill);
     UUID keeping = write.keepingId();
+    mass.hold(finished.batchId());
     if (keeping != null) {
-      keepings.putAway(keeping, at);
+      keepings.putAway(keeping, at, write.id());
     }
     String more = said(write.moreBecause());
     mass.requireLeft(

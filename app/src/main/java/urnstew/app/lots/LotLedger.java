@@ -1,5 +1,6 @@
 package urnstew.app.lots;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -8,6 +9,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.Writes;
 import urnstew.app.keeping.KeptMass;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.lots.LotMapper.Kind;
@@ -73,7 +75,21 @@ class LotLedger {
     }
   }
 
-  /** Notes what was done with a lot. */
+  /** Identity of what a write about tubs writes to a pot. */
+  static UUID inThePot(UUID write) {
+    return ofWrite("pot/", write);
+  }
+
+  /** Identity of the move with which a part goes to its own place. */
+  static UUID placed(UUID part) {
+    return ofWrite("placed/", part);
+  }
+
+  private static UUID ofWrite(String what, UUID write) {
+    return UUID.nameUUIDFromBytes((what + write).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Notes what is about to be done with a lot, before it is. */
   void append(
       UUID lot,
       UUID id,
@@ -106,7 +122,16 @@ class LotLedger {
 
   /** Writes once, however often it is sent, and shows the lot as it stands then. */
   LotView once(LotWrites.Timed write, String scope, Supplier<LotRow> what) {
-    List<UUID> written = writes.once(write.id(), scope, write, () -> List.of(what.get().id()));
+    return once(write.id(), write, scope, what);
+  }
+
+  /** The same of what is taken back. */
+  LotView once(Writes.TakeBack write, String scope, Supplier<LotRow> what) {
+    return once(write.id(), write, scope, what);
+  }
+
+  private LotView once(UUID id, Object body, String scope, Supplier<LotRow> what) {
+    List<UUID> written = writes.once(id, scope, body, () -> List.of(what.get().id()));
     return views.of(row(written.get(0)));
   }
 

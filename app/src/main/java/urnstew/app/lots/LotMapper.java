@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -85,8 +86,11 @@ interface LotMapper {
       """)
   void put(LotRow lot);
 
-  @Select("select exists (select 1 from lot where batch_id = #{batchId})")
+  @Select("select exists (select 1 from lot where batch_id = #{batchId} and not taken_back)")
   boolean isPutAway(UUID batchId);
+
+  @Select("select exists (select 1 from lot where keeping_id = #{keepingId} and not taken_back)")
+  boolean isOfKeeping(UUID keepingId);
 
   @Select("select exists (select 1 from lot where code = #{code})")
   boolean taken(String code);
@@ -125,15 +129,48 @@ interface LotMapper {
   @Update("update lot set wanted_at = #{at} where id = #{id}")
   int want(UUID id, @Nullable Instant at);
 
+  /** Notes what is about to be done with a lot, and how it stands before. */
   @Insert(
       """
       insert into lot_event (lot_id, sequence, id, kind, happened_at, actor, mass_kilograms,
-        batch_id, what)
-      values (#{event.lotId}, (select count(*) + 1 from lot_event where lot_id = #{event.lotId}),
+        batch_id, what, before_kilograms, before_place_id, before_frozen_on, before_thawed_on)
+      select id, (select count(*) + 1 from lot_event where lot_id = #{event.lotId}),
         #{event.id}, #{event.kind}, #{event.happenedAt}, #{event.actor}, #{event.massKilograms},
-        #{event.batchId}, #{event.what})
+        #{event.batchId}, #{event.what}, mass_kilograms, place_id, frozen_on, thawed_on
+      from lot where id = #{event.lotId}
       """)
   void append(@Param("event") LotEventRow event);
+
+  /** Notes that an entry was not meant. */
+  @Insert(
+      """
+      insert into lot_event (lot_id, sequence, id, kind, happened_at, actor, what, takes_back)
+      select lot_id, (select count(*) + 1 from lot_event all_of where all_of.lot_id = e.lot_id),
+        #{id}, 'TAKEN_BACK', #{at}, #{actor}, '', e.id
+      from lot_event e where e.id = #{eventId}
+      """)
+  void takeBack(UUID id, UUID eventId, Instant at, String actor);
+
+  /** A lot as it stood before an entry. */
+  @Update(
+      """
+      update lot set mass_kilograms = e.before_kilograms, place_id = e.before_place_id,
+        frozen_on = e.before_frozen_on, thawed_on = e.before_thawed_on, closed_at = null
+      from lot_event e where e.id = #{eventId} and lot.id = e.lot_id
+      """)
+  void asBefore(UUID eventId);
+
+  /** A lot that was never meant: nothing is in it, and nothing went into it. */
+  @Update(
+      "update lot set mass_kilograms = 0, closed_at = #{at}, taken_back = true where id = #{id}")
+  void unmake(UUID id, Instant at);
+
+  @Delete("delete from lot_link where to_id = #{id}")
+  void unlink(UUID id);
+
+  /** The lots from which this one was parted or merged. */
+  @Select("select * from lot_link where to_id = #{id} order by from_id")
+  List<LinkRow> cameFrom(UUID id);
 
   /**
    * What was done with some of them, of each in its order.
@@ -142,13 +179,14 @@ interface LotMapper {
    */
   @Select(
       """
-      select * from lot_event where lot_id = any (string_to_array(#{ids}, ' ')::uuid[])
+      select * from lot_event_standing where lot_id = any (string_to_array(#{ids}, ' ')::uuid[])
       order by lot_id, sequence
       """)
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<LotEventRow> eventsOf(String ids);
 
-  @Select("select * from lot_event where lot_id = #{id} order by sequence")
+  @Select("select * from lot_event_standing where lot_id = #{id} order by sequence")
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<LotEventRow> events(UUID id);
 
   @Insert(
@@ -171,14 +209,14 @@ interface LotMapper {
   @Select("select * from lot_link where from_id = #{id} order by to_id")
   List<LinkRow> cameOut(UUID id);
 
-  @Select("select * from lot where batch_id = #{batchId} order by made_on, id")
+  @Select("select * from lot where batch_id = #{batchId} and not taken_back order by made_on, id")
   List<LotRow> ofBatch(UUID batchId);
 
   /** All that was put away of a batch so far; what was parted or merged later counts once. */
   @Select(
       """
       select coalesce(sum(put_kilograms), 0) from lot l where batch_id = #{batchId}
-        and not exists (select 1 from lot_link k where k.to_id = l.id)
+        and not taken_back and not exists (select 1 from lot_link k where k.to_id = l.id)
       """)
   double putAwayOf(UUID batchId);
 
@@ -190,7 +228,8 @@ interface LotMapper {
 
   /** Uses of lots in a batch. */
   @Select(
-      "select * from lot_event where batch_id = #{batchId} and kind = 'USED' order by happened_at")
+      "select * from lot_event_standing where batch_id = #{batchId} and kind = 'USED'"
+          + " order by happened_at")
   List<LotEventRow> usedIn(UUID batchId);
 
   @Insert(

@@ -2,7 +2,6 @@ package urnstew.app.lots;
 
 import static urnstew.app.platform.Fields.agree;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -116,8 +115,8 @@ public class LotService implements TaskSource {
     }
     LocalDate frozen = freezer && row.frozenOn() == null ? ledger.day(at) : row.frozenOn();
     LocalDate thawed = !freezer && wasFrozen ? ledger.day(at) : row.thawedOn();
-    mapper.move(id, place.id(), frozen, thawed);
     ledger.append(id, write.id(), Kind.MOVED, at, null, null, place.name(), actor);
+    mapper.move(id, place.id(), frozen, thawed);
     return ledger.row(id);
   }
 
@@ -144,11 +143,11 @@ public class LotService implements TaskSource {
     Instant at = ledger.happened(write);
     requireInDate(row, ledger.day(at));
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
+    ledger.append(id, write.id(), Kind.USED, at, kilograms, batch, write.dish().strip(), actor);
     ledger.leave(row, kilograms, at);
     if (batch != null) {
       intoThePot(row, batch, kilograms, write, actor);
     }
-    ledger.append(id, write.id(), Kind.USED, at, kilograms, batch, write.dish().strip(), actor);
     return ledger.row(id);
   }
 
@@ -159,12 +158,7 @@ public class LotService implements TaskSource {
     batches.recordWithin(
         batch,
         new Writes.Add(
-            UUID.nameUUIDFromBytes(("pot/" + write.id()).getBytes(StandardCharsets.UTF_8)),
-            Tubs.key(row),
-            kilograms,
-            celsius,
-            "",
-            write.stamp()),
+            LotLedger.inThePot(write.id()), Tubs.key(row), kilograms, celsius, "", write.stamp()),
         actor);
   }
 
@@ -209,18 +203,18 @@ public class LotService implements TaskSource {
           String.format("less than %.2f kg", row.massKilograms()),
           "Move the lot instead.");
     }
-    ledger.leave(row, kilograms, at);
     LotRow part = part(row, write.id(), kilograms, row.placeId());
     mapper.put(part);
     mapper.link(new LinkRow(id, part.id(), kilograms));
     ledger.append(id, UUID.randomUUID(), Kind.SPLIT, at, kilograms, null, part.code(), actor);
+    ledger.leave(row, kilograms, at);
     ledger.append(
         part.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, "from " + row.code(), actor);
     return write.placeId().equals(row.placeId())
         ? part
         : moved(
             part.id(),
-            new LotWrites.Move(UUID.randomUUID(), write.placeId(), write.stamp()),
+            new LotWrites.Move(LotLedger.placed(part.id()), write.placeId(), write.stamp()),
             actor);
   }
 
@@ -284,7 +278,6 @@ public class LotService implements TaskSource {
     List<String> codes = new ArrayList<>();
     for (LotRow row : rows) {
       mapper.link(new LinkRow(row.id(), all.id(), row.massKilograms()));
-      mapper.leave(row.id(), 0, at);
       ledger.append(
           row.id(),
           UUID.randomUUID(),
@@ -294,6 +287,7 @@ public class LotService implements TaskSource {
           null,
           all.code(),
           actor);
+      mapper.leave(row.id(), 0, at);
       codes.add(row.code());
     }
     ledger.append(

@@ -20,6 +20,11 @@ class PutAwayLots implements PutAwaySauce, BatchUse {
   }
 
   @Override
+  public boolean areOf(UUID keepingId) {
+    return mapper.isOfKeeping(keepingId);
+  }
+
+  @Override
   public boolean isUsed(UUID batchId) {
     return mapper.isPutAway(batchId);
   }
