@@ -1,5 +1,4 @@
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
-import { newId } from '../api/client';
 import { useOutbox } from '../api/outbox';
 import { ActButton } from './ActButton';
 import { Note } from './Note';
@@ -38,17 +37,11 @@ function useOffered() {
 /** Offers the way back from the last act above the page. */
 export function UndoOffer({ children }: { children: ReactNode }) {
   const { offered, setOffered, offer } = useOffered();
-  const { send, sendKept } = useOutbox();
-  const takenBack = ({ of, id, by, eventId }: WayBack['acts'][number]) => {
-    const about = { id: newId(), eventId };
-    if (by === '/take-backs') return send(by, about, id);
-    const struck = { ...about, reason: 'taken back' };
-    return of === 'batches' ? send(by, struck, id) : sendKept(by, struck, id);
-  };
+  const { sendBack } = useOutbox();
   const goBack = async (way: Offered) => {
     const faults: string[] = [];
     for (const act of way.acts.toReversed()) {
-      const sent = await takenBack(act);
+      const sent = await sendBack(act);
       if (sent.kind === 'refused') faults.push(sent.error.summary);
     }
     const [fault] = faults;

@@ -5,7 +5,7 @@ import { problem, show, standIn } from '../test/stove';
 import { ActButton } from './ActButton';
 import { UndoOffer } from './UndoOffer';
 import { useUndo } from './undo';
-import { useKeptWrites, usePotWrites } from './useWrites';
+import { useKeptWrites, useLotWrites, usePotWrites } from './useWrites';
 
 afterEach(() => {
   vi.useRealTimers();
@@ -93,21 +93,27 @@ it('is offered for half a minute', async () => {
 function Entered() {
   const atPot = usePotWrites();
   const ofKept = useKeptWrites();
-  return (
-    <>
-      <ActButton onAct={() => atPot('/steps', { id: 'e9', step: 's1' }, 'b1')}>Stirred</ActButton>
-      <ActButton onAct={() => ofKept('/stirrings', { id: 'e8' }, 'k1')}>Through</ActButton>
-      <ActButton onAct={() => ofKept('/closings', { id: 'e7', as: 'SERVED', reason: '' }, 'k1')}>
-        Over
-      </ActButton>
-    </>
-  );
+  const ofTubs = useLotWrites();
+  const of = { lotId: 'l1', massKilograms: 1, massText: '1 kg' };
+  const acts = {
+    Stirred: () => atPot('/steps', { id: 'e9', step: 's1' }, 'b1'),
+    Off: () => atPot('/finishes', { id: 'e6', enteredText: '', note: '' }, 'b1'),
+    Through: () => ofKept('/stirrings', { id: 'e8' }, 'k1'),
+    Over: () => ofKept('/closings', { id: 'e7', as: 'SERVED', reason: '' }, 'k1'),
+    Out: () => ofKept('/set-outs', { id: 'e5', food: 'Bake', fromCold: false, ...READ }),
+    Used: () => ofTubs('/uses', { id: 'e4', ...of, dish: 'a bake' }, 'l1'),
+    Parted: () => ofTubs('/splits', { id: 'e3', ...of, placeId: 'p1' }, 'l1'),
+    Joined: () => ofTubs('/mergers', { id: 'e2', lotIds: ['l1', 'l2'] }),
+  };
+  return Object.entries(acts).map(([name, act]) => (
+    <ActButton key={name} onAct={act}>
+      {name}
+    </ActButton>
+  ));
 }
+const READ = { celsius: 70, enteredText: '70 °C' };
 
-it.each([
-  ['Stirred', '/api/batches/b1/strike-outs', 'e9', 'A step done: written down.'],
-  ['Through', '/api/keepings/k1/strike-outs', 'e8', 'A stirring: written down.'],
-])('strikes out again what one press wrote: %s', async (press, path, eventId, words) => {
+const entered = async (press: string) => {
   const asked = standIn();
   show(
     <UndoOffer>
@@ -115,20 +121,28 @@ it.each([
     </UndoOffer>,
   );
   await userEvent.click(screen.getByRole('button', { name: press }));
+  return asked;
+};
+
+it.each([
+  ['Stirred', '/api/batches/b1/strike-outs', 'e9', 'A step done: written down.'],
+  ['Through', '/api/keepings/k1/strike-outs', 'e8', 'A stirring: written down.'],
+  ['Over', '/api/keepings/k1/take-backs', 'e7', 'The end of what was kept: written down.'],
+  ['Out', '/api/keepings/e5/take-backs', 'e5', 'Something left out: written down.'],
+  ['Used', '/api/lots/l1/take-backs', 'e4', 'Tubs used: written down.'],
+  ['Parted', '/api/lots/e3/take-backs', 'e3', 'Tubs parted: written down.'],
+  ['Joined', '/api/lots/e2/take-backs', 'e2', 'Tubs put together: written down.'],
+])('goes back from what one press wrote: %s', async (press, path, eventId, words) => {
+  const asked = await entered(press);
   expect(await screen.findByRole('status')).toHaveTextContent(words);
   await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
   await waitFor(() => expect(screen.queryByRole('status')).not.toBeInTheDocument());
-  expect(asked.at(-1)).toMatchObject({ path, body: { eventId, reason: 'taken back' } });
+  const struck = path.endsWith('strike-outs') ? { reason: 'taken back' } : {};
+  expect(asked.at(-1)).toMatchObject({ path, body: { eventId, ...struck } });
 });
 
-it('offers no way back from an end that has none', async () => {
-  const asked = standIn();
-  show(
-    <UndoOffer>
-      <Entered />
-    </UndoOffer>,
-  );
-  await userEvent.click(screen.getByRole('button', { name: 'Over' }));
+it('leaves the way back from heat off to its sheet, which knows where to go', async () => {
+  const asked = await entered('Off');
   await waitFor(() => expect(asked).toHaveLength(1));
   expect(screen.queryByRole('status')).not.toBeInTheDocument();
 });

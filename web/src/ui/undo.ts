@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { Back } from '../api/outbox';
 
 /**
  * A way back from what was just written, for as long as the server takes it.
@@ -8,21 +9,8 @@ import { createContext, useContext } from 'react';
  */
 export interface WayBack {
   words: string;
-  acts: Act[];
+  acts: Back[];
   onBack?: () => void;
-}
-
-/**
- * @property of what was written about
- * @property id the pot, or what is kept
- * @property by beginnings and ends are taken back, entries between them struck out
- * @property eventId the batch itself for its lighting, or the entry
- */
-interface Act {
-  of: 'batches' | 'keepings';
-  id: string;
-  by: '/take-backs' | '/strike-outs';
-  eventId: string;
 }
 
 export const UndoContext = createContext<(way: WayBack) => void>(() => undefined);

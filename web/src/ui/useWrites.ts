@@ -2,25 +2,40 @@ import { useCallback } from 'react';
 import {
   nameOf,
   useOutbox,
+  type Back,
   type BatchWrite,
   type Bodies,
   type KeptBodies,
+  type LotBodies,
   type Sent,
 } from '../api/outbox';
 import { useUndo } from './undo';
 
-/** What ends a thing, or is a way back itself, is not struck out. */
-const NOT_STRUCK_OUT = ['/finishes', '/closings', '/strike-outs', '/restorations', '/take-backs'];
+/** What is a way back itself has none; heat off has its own words, and a page to go back to. */
+const NO_WAY_BACK = ['/finishes', '/strike-outs', '/restorations', '/take-backs'];
 
-/** Offers to strike out what was just written between a beginning and an end. */
-function useOfferOfStriking() {
+/** How an entry is undone; what begins a thing has the identity of the thing. */
+function backFrom(of: Back['of'], kind: string, eventId: string, id?: string): Back {
+  const begins = id === undefined || kind === '/splits';
+  const between = !begins && of !== 'lots' && kind !== '/closings';
+  return {
+    of,
+    id: begins ? eventId : id,
+    by: between ? '/strike-outs' : '/take-backs',
+    eventId,
+  };
+}
+
+/** Offers the way back from what was just written. */
+function useOfferOfBack() {
   const offer = useUndo();
   return useCallback(
-    (of: 'batches' | 'keepings', kind: string, id: string, eventId: string, sent: Sent): Sent => {
-      if (sent.kind !== 'refused' && !NOT_STRUCK_OUT.includes(kind))
+    (of: Back['of'], kind: string, eventId: string, id: string | undefined, sent: Sent): Sent => {
+      const path = ['/api', of, id].filter(Boolean).join('/') + kind;
+      if (sent.kind !== 'refused' && !NO_WAY_BACK.includes(kind))
         offer({
-          words: `${nameOf({ path: `/api/${of}/${id}${kind}` })}: written down.`,
-          acts: [{ of, id, by: '/strike-outs', eventId }],
+          words: `${nameOf({ path })}: written down.`,
+          acts: [backFrom(of, kind, eventId, id)],
         });
       return sent;
     },
@@ -31,23 +46,32 @@ function useOfferOfStriking() {
 /** Writes about a pot, each with its way back. */
 export function usePotWrites() {
   const { send } = useOutbox();
-  const offered = useOfferOfStriking();
+  const offered = useOfferOfBack();
   return useCallback(
     async <K extends BatchWrite>(kind: K, body: Bodies[K], batchId: string) =>
-      offered('batches', kind, batchId, body.id, await send(kind, body, batchId)),
+      offered('batches', kind, body.id, batchId, await send(kind, body, batchId)),
     [send, offered],
   );
 }
 
-/** Writes about something held hot, cooling or left out; what begins it has no way back. */
+/** Writes about something held hot, cooling or left out, and its beginning: each can go back. */
 export function useKeptWrites() {
   const { sendKept } = useOutbox();
-  const offered = useOfferOfStriking();
+  const offered = useOfferOfBack();
   return useCallback(
-    async <K extends keyof KeptBodies>(kind: K, body: KeptBodies[K], keepingId?: string) => {
-      const sent = await sendKept(kind, body, keepingId);
-      return keepingId ? offered('keepings', kind, keepingId, body.id, sent) : sent;
-    },
+    async <K extends keyof KeptBodies>(kind: K, body: KeptBodies[K], keepingId?: string) =>
+      offered('keepings', kind, body.id, keepingId, await sendKept(kind, body, keepingId)),
     [sendKept, offered],
+  );
+}
+
+/** Writes about tubs, and how they are filled, parted or joined: each can go back. */
+export function useLotWrites() {
+  const { sendLot } = useOutbox();
+  const offered = useOfferOfBack();
+  return useCallback(
+    async <K extends keyof LotBodies>(kind: K, body: LotBodies[K], lotId?: string) =>
+      offered('lots', kind, body.id, lotId, await sendLot(kind, body, lotId)),
+    [sendLot, offered],
   );
 }

@@ -34,6 +34,7 @@ export interface KeptBodies {
   '/top-ups': TypedOfKept<'TopUp'>;
   '/strike-outs': TypedOfKept<'StrikeOutOfKeeping'>;
   '/closings': TypedOfKept<'Close'>;
+  '/take-backs': Typed<'TakeBack'>;
 }
 /** What is written about tubs; the first two begin a lot. */
 export interface LotBodies {
@@ -43,6 +44,18 @@ export interface LotBodies {
   '/uses': Unstamped<LotWrites['Use']>;
   '/splits': Unstamped<LotWrites['SplitLot']>;
   '/discards': Unstamped<LotWrites['Discard']>;
+  '/take-backs': Typed<'TakeBack'>;
+}
+/**
+ * A way back: what begins or ends a thing is taken back, an entry between them struck out.
+ * @property id the pot, what is kept, or the lot
+ * @property eventId the thing itself for its beginning, or the entry
+ */
+export interface Back {
+  of: 'batches' | 'keepings' | 'lots';
+  id: string;
+  by: '/take-backs' | '/strike-outs';
+  eventId: string;
 }
 /** Writes of one batch. */
 export type BatchWrite = Exclude<keyof Bodies, '/api/batches'>;

@@ -3,12 +3,12 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useRef } from 'react';
 import { newId, type Problem } from '../client';
 import { ProblemError } from '../problem';
-import type { Bodies, KeptBodies, LotBodies } from './bodies';
+import type { Back, Bodies, KeptBodies, LotBodies } from './bodies';
 import { deliver, drain, drainAll } from './delivery';
 import { add, all, find, leaveOut, queueOf, unpark, type Entry } from './store';
 import { report } from '../report';
 
-export type { BatchWrite, Bodies, KeptBodies, LotBodies } from './bodies';
+export type { Back, BatchWrite, Bodies, KeptBodies, LotBodies } from './bodies';
 export { nameOf } from './names';
 export type { Entry } from './store';
 export type Sent =
@@ -113,7 +113,14 @@ export function useOutbox() {
       to(`/api/lots${lotId ? `/${lotId}` : ''}${kind}`, body),
     [to],
   );
-  return { send, sendKept, sendLot, refresh };
+  const sendBack = useCallback(
+    ({ of, id, by, eventId }: Back) => {
+      const struck = by === '/strike-outs' ? { reason: 'taken back' } : {};
+      return to(`/api/${of}/${id}${by}`, { id: newId(), eventId, ...struck });
+    },
+    [to],
+  );
+  return { send, sendKept, sendLot, sendBack, refresh };
 }
 
 const NONE: Entry[] = [];

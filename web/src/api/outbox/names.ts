@@ -29,6 +29,7 @@ const OF_KEPT: Record<keyof KeptBodies, string> = {
   '/top-ups': 'A top-up',
   '/strike-outs': 'A strike-out',
   '/closings': 'The end of what was kept',
+  '/take-backs': 'What was taken back',
 };
 const OF_LOTS: Record<keyof LotBodies, string> = {
   '': 'Tubs put away',
@@ -37,6 +38,7 @@ const OF_LOTS: Record<keyof LotBodies, string> = {
   '/uses': 'Tubs used',
   '/splits': 'Tubs parted',
   '/discards': 'Tubs thrown away',
+  '/take-backs': 'What was taken back',
 };
 const OF: Record<string, Record<string, string>> = {
   batches: { '': 'A batch that was lit', ...OF_POTS },

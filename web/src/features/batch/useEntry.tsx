@@ -1,7 +1,7 @@
 import type { FieldValues } from 'react-hook-form';
-import { useOutbox, type Bodies, type BatchWrite, type LotBodies } from '../../api/outbox';
+import type { Bodies, BatchWrite, LotBodies } from '../../api/outbox';
 import { useEntrySheet } from '../../ui/useSheet';
-import { usePotWrites } from '../../ui/useWrites';
+import { useLotWrites, usePotWrites } from '../../ui/useWrites';
 
 type Entries = Pick<Bodies, BatchWrite> & Pick<LotBodies, '/uses'>;
 
@@ -15,12 +15,12 @@ interface Entry<T> {
 
 /** One entry about a batch; what comes out of a tub is written about the tub, which tells the pot. */
 export function useEntry<T extends FieldValues>({ batchId, sheet, start, onWritten }: Entry<T>) {
-  const { sendLot } = useOutbox();
+  const writeOfTub = useLotWrites();
   const write = usePotWrites();
   return useEntrySheet<Entries, T>(
     (path, body, tubId) =>
       path === '/uses'
-        ? sendLot('/uses', body as LotBodies['/uses'], tubId)
+        ? writeOfTub('/uses', body as LotBodies['/uses'], tubId)
         : write(path as BatchWrite, body as never, batchId),
     onWritten,
     start,

@@ -1,6 +1,7 @@
 import type { FieldValues } from 'react-hook-form';
-import { useOutbox, type LotBodies } from '../../api/outbox';
+import type { LotBodies } from '../../api/outbox';
 import { useEntrySheet } from '../../ui/useSheet';
+import { useLotWrites } from '../../ui/useWrites';
 
 interface Entry<T> {
   /** The lot; absent where one begins. */
@@ -12,9 +13,9 @@ interface Entry<T> {
 
 /** One entry about a lot, or the beginning of one. */
 export function useLotEntry<T extends FieldValues>({ lotId, sheet, start, onWritten }: Entry<T>) {
-  const { sendLot } = useOutbox();
+  const write = useLotWrites();
   return useEntrySheet<LotBodies, T>(
-    (path, body) => sendLot(path, body, lotId),
+    (path, body) => write(path, body, lotId),
     onWritten,
     start,
     `${sheet} ${lotId ?? 'new'}`,
