@@ -15,7 +15,10 @@ interface Offered extends WayBack {
   fault?: string | undefined;
 }
 
-/** The last way back, counting down; then it is gone. */
+/**
+ * The last way back, counting down. Once its time is over it goes at the next press, not by itself:
+ * the page would move up under a hand that is about to press something.
+ */
 function useOffered() {
   const [offered, setOffered] = useState<Offered>();
   const offer = useCallback(
@@ -23,14 +26,22 @@ function useOffered() {
     [],
   );
   const key = offered?.key;
+  const over = offered?.left === 0;
   useEffect(() => {
-    if (key === undefined) return undefined;
+    if (key === undefined || over) return undefined;
     const timer = setInterval(
-      () => setOffered((now) => (now && now.left > 1 ? { ...now, left: now.left - 1 } : undefined)),
+      () => setOffered((now) => now && { ...now, left: Math.max(0, now.left - 1) }),
       1000,
     );
     return () => clearInterval(timer);
-  }, [key]);
+  }, [key, over]);
+  useEffect(() => {
+    if (!over) return undefined;
+    const gone = () => setTimeout(() => setOffered(undefined));
+    const presses = ['click', 'keyup'];
+    presses.forEach((press) => window.addEventListener(press, gone, { once: true }));
+    return () => presses.forEach((press) => window.removeEventListener(press, gone));
+  }, [over]);
   return { offered, setOffered, offer };
 }
 
@@ -59,7 +70,7 @@ export function UndoOffer({ children }: { children: ReactNode }) {
         <Strip role="status">
           <Note tone={offered.fault ? 'tomato' : 'brass'}>
             {offered.fault ?? offered.words}{' '}
-            {!offered.fault && (
+            {!offered.fault && offered.left > 0 && (
               <ActButton color="inherit" onAct={() => goBack(offered)}>
                 <u>Take it back</u>
                 <Span aria-hidden sx={{ ml: 0.75 }}>

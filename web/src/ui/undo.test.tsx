@@ -76,7 +76,7 @@ it('says why it is too late, and goes nowhere', async () => {
   expect(onBack).not.toHaveBeenCalled();
 });
 
-it('is offered for half a minute', async () => {
+it('is offered for half a minute, and moves the page only at a press', async () => {
   vi.useFakeTimers({ shouldAdvanceTime: true });
   show(
     <UndoOffer>
@@ -87,6 +87,9 @@ it('is offered for half a minute', async () => {
   await vi.advanceTimersByTimeAsync(26_000);
   expect(screen.getByRole('button', { name: 'Take it back' })).toBeInTheDocument();
   await vi.advanceTimersByTimeAsync(3000);
+  expect(screen.queryByRole('button', { name: 'Take it back' })).not.toBeInTheDocument();
+  expect(screen.getByRole('status')).toHaveTextContent('Marinara is lit.');
+  await userEvent.click(document.body);
   await waitFor(() => expect(screen.queryByRole('status')).not.toBeInTheDocument());
 });
 
