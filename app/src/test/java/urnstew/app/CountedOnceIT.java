@@ -32,7 +32,7 @@ import urnstew.app.RunningApplication.Answer;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class CountedOnceIT {
   private static final String FREEZER = "0d3f1c52-0000-4000-8000-0000000000b2";
-  private static final int ACTS = 300;
+  private static final int ACTS = 360;
 
   private final RunningApplication app;
   private final Random random = new Random(16);
@@ -103,7 +103,9 @@ class CountedOnceIT {
             "unkeep",
             "keep on",
             "keep on later",
-            "untub"),
+            "untub",
+            "pot",
+            "out of the pot"),
         accepted,
         "each was accepted at least once");
     assertTrue(
@@ -125,7 +127,7 @@ class CountedOnceIT {
   }
 
   private void act() {
-    switch (random.nextInt(15)) {
+    switch (random.nextInt(16)) {
       case 0 -> light();
       case 1 -> move();
       case 2 -> finish();
@@ -138,6 +140,7 @@ class CountedOnceIT {
       case 10 -> merge();
       case 11, 12 -> elsewhere();
       case 13 -> keepOnLater();
+      case 14 -> intoAPot();
       default -> retire();
     }
     placesAgree();
@@ -233,7 +236,7 @@ class CountedOnceIT {
     said("finish", true, answer);
     // It was not meant: the pot stands where it stood, unless something was taken from it.
     boolean whole = !everKept.contains(id) && !putAwayOf.containsKey(id);
-    if (random.nextInt(3) == 0 && said("take back", whole, takeBack("batches", id, end))) {
+    if (random.nextBoolean() && said("take back", whole, takeBack("batches", id, end))) {
       live.add(id);
       return;
     }
@@ -422,6 +425,33 @@ class CountedOnceIT {
     double after = ok(app.get("/api/lots/" + lot)).at("/massKilograms").asDouble();
     double taken = answer.status() < 300 ? mass : 0;
     assertEquals(before - taken, after, 0.0051);
+  }
+
+  /** What went into a pot is in the tub no more, and in it again where that was not so. */
+  private void intoAPot() {
+    if (lots.isEmpty() || live.isEmpty()) {
+      return;
+    }
+    String lot = any(lots);
+    String pot = any(live);
+    Map<String, Double> there = tubs();
+    double before = there.getOrDefault(lot, 0.0);
+    double mass = Double.parseDouble(number(0.05 + 0.1 * random.nextDouble()));
+    UUID use = UUID.randomUUID();
+    Answer answer =
+        app.post(
+            "/api/lots/" + lot + "/uses",
+            "{\"id\":\"%s\",\"massKilograms\":%s,\"massText\":\"\",\"dish\":\"\",\"batchId\":\"%s\",%s}"
+                .formatted(use, mass, pot, stamp(0)));
+    if (said("pot", mass <= before + 0.005, answer) && random.nextBoolean()) {
+      JsonNode entries = ok(app.get("/api/batches/" + pot)).at("/events");
+      String last = entries.get(entries.size() - 1).at("/id").asString();
+      String struck =
+          "{\"id\":\"%s\",\"eventId\":\"%s\",\"reason\":\"another pot\",%s}"
+              .formatted(UUID.randomUUID(), last, stamp(0));
+      said("out of the pot", true, app.post("/api/batches/" + pot + "/strike-outs", struck));
+      assertEquals(there, tubs());
+    }
   }
 
   /** What is parted off one lot is in the other, and in none twice. */

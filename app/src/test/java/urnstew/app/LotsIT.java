@@ -171,6 +171,16 @@ class LotsIT {
     String use = "\"massKilograms\":1,\"massText\":\"\",\"dish\":\"\",\"batchId\":\"%s\"";
     assertEquals(lot, ok(takeBack(lot, "uses", use.formatted(pot))));
     assertEquals(before, pot(pot).at("/forecast/endMassKilograms").asDouble(), 1e-3);
+    JsonNode events = pot(pot).at("/events");
+    String struck = "";
+    for (JsonNode event : events) {
+      struck = event.at("/struckOut").asBoolean() ? event.at("/id").asString() : struck;
+    }
+    Answer again =
+        app.post(
+            "/api/batches/" + pot + "/restorations",
+            "{\"id\":\"%s\",\"eventId\":\"%s\",%s}".formatted(UUID.randomUUID(), struck, stamp(0)));
+    assertEquals(409, again.status(), "the tub has it again: " + again.body());
   }
 
   private void read(UUID cooling, double celsius, int minutesAgo) {

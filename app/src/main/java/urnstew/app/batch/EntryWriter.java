@@ -35,6 +35,7 @@ class EntryWriter {
   private final BatchHistories histories;
   private final EventMaker maker;
   private final BatchPlaces places;
+  private final TubShelf tubs;
   private final KitchenService kitchens;
   private final IdempotencyStore writes;
   private final Figures figures;
@@ -45,6 +46,7 @@ class EntryWriter {
       BatchHistories histories,
       EventMaker maker,
       BatchPlaces places,
+      TubShelf tubs,
       KitchenService kitchens,
       IdempotencyStore writes,
       Figures figures,
@@ -53,6 +55,7 @@ class EntryWriter {
     this.histories = histories;
     this.maker = maker;
     this.places = places;
+    this.tubs = tubs;
     this.kitchens = kitchens;
     this.writes = writes;
     this.figures = figures;
@@ -166,6 +169,7 @@ class EntryWriter {
 
   private void written(Entry entry, Writes.Entry write, Actor actor) {
     UUID batchId = entry.row().id();
+    tubsFollow(entry, actor);
     places.written(entry.row(), write, entry.before(), entry.after());
     appended(entry, write, actor);
     if (entry.event() instanceof Finished finished) {
@@ -177,6 +181,16 @@ class EntryWriter {
           entry.forecast().prediction().estimate().factor(Quantity.EVAPORATION),
           finished.note(),
           AsMade.reached(entry.after(), entry.forecast()).value());
+    }
+  }
+
+  /** What went in and what is in tubs are counted once. */
+  private void tubsFollow(Entry entry, Actor actor) {
+    UUID batchId = entry.row().id();
+    if (entry.event() instanceof BatchEvent.StruckOut out) {
+      tubs.putBack(batchId, out.eventId(), entry.received(), actor);
+    } else if (entry.event() instanceof BatchEvent.Restored again) {
+      tubs.requireTaken(batchId, again.eventId());
     }
   }
 

@@ -160,6 +160,14 @@ interface LotMapper {
       """)
   void asBefore(UUID eventId);
 
+  /** A use that was not meant, with others since. */
+  @Update(
+      """
+      update lot set mass_kilograms = mass_kilograms + #{kilograms}, closed_at = null
+      where id = #{id}
+      """)
+  void putBack(UUID id, double kilograms);
+
   /** A lot that was never meant: nothing is in it, and nothing went into it. */
   @Update(
       "update lot set mass_kilograms = 0, closed_at = #{at}, taken_back = true where id = #{id}")
@@ -231,6 +239,10 @@ interface LotMapper {
       "select * from lot_event_standing where batch_id = #{batchId} and kind = 'USED'"
           + " order by happened_at")
   List<LotEventRow> usedIn(UUID batchId);
+
+  /** The same, and what was put back. */
+  @Select("select * from lot_event where batch_id = #{batchId} and kind = 'USED'")
+  List<LotEventRow> everUsedIn(UUID batchId);
 
   @Insert(
       """

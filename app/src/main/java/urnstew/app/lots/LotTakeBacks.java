@@ -78,6 +78,10 @@ class LotTakeBacks {
     if (!last(id).id().equals(use)) {
       throw overtaken();
     }
+    if (pots.isEmpty()) {
+      back(use, received, actor);
+    }
+    // What it had put into a pot comes out of it, which puts it back into the tub.
     for (UUID pot : pots) {
       batches.recordWithin(
           pot,
@@ -85,7 +89,6 @@ class LotTakeBacks {
               LotLedger.inThePot(write.id()), LotLedger.inThePot(use), "taken back", write.stamp()),
           actor);
     }
-    back(use, received, actor);
   }
 
   /** As if it had never been filled, parted or joined; only before anything was done with it. */

@@ -1,13 +1,20 @@
 package urnstew.app.lots;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.TubShelf;
 import urnstew.app.formula.FormulaShelf;
+import urnstew.app.lots.LotMapper.Kind;
+import urnstew.app.lots.LotMapper.LotEventRow;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.pantry.store.IngredientDocuments;
+import urnstew.app.platform.Actor;
+import urnstew.app.platform.ConflictException;
 import urnstew.core.lot.TubIngredient;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.thermo.Composition;
@@ -43,6 +50,45 @@ class Tubs implements TubShelf {
   /** A lot as an ingredient. */
   Ingredient of(LotRow lot) {
     return ingredient(key(lot), lot);
+  }
+
+  @Override
+  public void putBack(UUID batchId, UUID eventId, Instant at, Actor actor) {
+    taken(mapper.usedIn(batchId), eventId).ifPresent(use -> putBack(use, at, actor));
+  }
+
+  private void putBack(LotEventRow use, Instant at, Actor actor) {
+    mapper.lock(use.lotId());
+    List<LotEventRow> since =
+        mapper.events(use.lotId()).stream()
+            .filter(event -> event.sequence() > use.sequence())
+            .toList();
+    boolean gone =
+        since.stream()
+            .anyMatch(event -> event.kind() == Kind.MERGED || event.kind() == Kind.DISCARDED);
+    if (gone) {
+      throw new ConflictException(
+          "The tub that it came from was thrown away or joined with others since.",
+          "Weigh the pot, so that it counts what is in it.");
+    }
+    if (since.isEmpty()) {
+      mapper.asBefore(use.id());
+    } else {
+      mapper.putBack(use.lotId(), Objects.requireNonNull(use.massKilograms(), "a use has one"));
+    }
+    mapper.takeBack(UUID.randomUUID(), use.id(), at, actor.name());
+  }
+
+  @Override
+  public void requireTaken(UUID batchId, UUID eventId) {
+    if (taken(mapper.everUsedIn(batchId), eventId).isPresent()) {
+      throw new ConflictException(
+          "That came out of a tub, which has it again.", "Use some of that tub once more.");
+    }
+  }
+
+  private static Optional<LotEventRow> taken(List<LotEventRow> uses, UUID eventId) {
+    return uses.stream().filter(use -> LotLedger.inThePot(use.id()).equals(eventId)).findFirst();
   }
 
   private Ingredient ingredient(String id, LotRow lot) {
