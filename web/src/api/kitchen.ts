@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { client, type KitchenView } from './client';
-import { readPintsAs, show } from '../quantities';
+import { readAs, show } from '../quantities';
 import { answered } from './problem';
 
 /** Every screen needs the kitchen: its clock, units, pots. */
@@ -15,7 +15,7 @@ export const useKnownKitchen = () =>
 /** Quantities are read with the pint that this kitchen means, and written as it writes them. */
 async function kitchenAsItWrites(): Promise<KitchenView> {
   const kitchen = await answered(client.GET('/api/kitchen'));
-  readPintsAs(kitchen.settings.pint);
+  readAs(kitchen.settings);
   show.writeAs(kitchen.settings);
   return kitchen;
 }

@@ -1,10 +1,10 @@
-import { choiceOf } from '../quantities';
+import { choiceOf, said } from '../quantities';
 import type { Problem } from './client';
 
 /** What the server found wrong, thrown so that queries and forms can show it. */
 export class ProblemError extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.detail);
+    super(said(problem.detail));
   }
 
   /**
@@ -15,14 +15,14 @@ export class ProblemError extends Error {
     const found = this.problem.errors.find((e) => e.pointer === pointer);
     if (!found) return undefined;
     const choice = found.bounds && choiceOf(text, found.bounds);
-    if (!choice) return `${found.message} ${found.remedy}`;
+    if (!choice) return said(`${found.message} ${found.remedy}`);
     return `${text.trim()} is too ${found.code === 'too-small' ? 'little' : 'much'}. ${choice}`;
   }
 
   /** Everything in one sentence, for problems without a field on this screen. */
   get summary(): string {
     const first = this.problem.errors[0];
-    return first ? `${first.message} ${first.remedy}` : this.problem.detail;
+    return said(first ? `${first.message} ${first.remedy}` : this.problem.detail);
   }
 }
 

@@ -17,6 +17,8 @@ export function writeAs(kitchen: Writing): void {
   writing = kitchen;
 }
 
+export const isCommaWritten = (): boolean => writing.decimalMark === 'COMMA';
+
 /** A number with so many digits after the kitchen's decimal mark. */
 export function fixed(value: number, digits: number): string {
   const written = value.toFixed(digits).replace('-', '−');
@@ -69,6 +71,10 @@ function usMass(kilograms: number): Shown {
   const rest = Math.round(ounces) - pounds * 16;
   return { value: `${pounds} lb${rest ? ` ${rest}` : ''}`, unit: rest ? 'oz' : '' };
 }
+
+/** A mass as it would be typed: to the gram, or to the quarter of an ounce. */
+export const typedMass = (kilograms: number, units: Units): string =>
+  units === 'US' ? text(usMass(kilograms)) : `${Math.round(kilograms * 1000)} g`;
 
 /** A mass beside an axis: short, in one unit. */
 export const massMark = (kilograms: number, units: Units): string =>

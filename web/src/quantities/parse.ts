@@ -1,8 +1,12 @@
 import { FACTORS, IMPERIAL, IN_WORDS, offset, type Kind } from './units';
 
-/** What became of a text. */
+/**
+ * What became of a text.
+ * @property entered the text to keep: a bare number with the unit that it was read in, so that it
+ * says the same to whoever reads it in other units
+ */
 export type Understanding =
-  | { outcome: 'understood'; value: number }
+  | { outcome: 'understood'; value: number; entered: string }
   | { outcome: 'ask'; message: string }
   | { outcome: 'refuse'; message: string };
 
@@ -45,12 +49,39 @@ export type Measures = ReadonlyMap<string, number>;
 const NO_MEASURES: Measures = new Map();
 
 let imperial = false;
-/** Which pint, quart, gallon and fluid ounce the kitchen means. */
-export function readPintsAs(pint: 'US' | 'IMPERIAL'): void {
-  imperial = pint === 'IMPERIAL';
+let american = false;
+/** Which pint, quart, gallon and fluid ounce the kitchen means, and what a bare number is in. */
+export function readAs(kitchen: { pint: 'US' | 'IMPERIAL'; units: 'METRIC' | 'US' }): void {
+  imperial = kitchen.pint === 'IMPERIAL';
+  american = kitchen.units === 'US';
 }
 
-/** Reads a quantity as a cook writes it; a bare number takes the field's own unit. */
+export const isAmerican = (): boolean => american;
+
+const IN_US_UNITS: Record<string, string> = {
+  kg: 'lb',
+  l: 'qt',
+  ml: 'fl oz',
+  m: 'ft',
+  cm: 'in',
+  mm: 'in',
+  c: 'f',
+};
+const WRITTEN: Record<string, string> = { c: '°C', f: '°F' };
+const BARE = /^[\s\d.,/½¼¾⅓⅔⅛−–-]+$/;
+
+/** Cooks there weigh in ounces, and small doses in grams. */
+const ouncesOrGrams = (number: string) =>
+  `Is ${number} in ounces or in grams? Type ${number} oz or ${number} g.`;
+
+/** A text as it says the same everywhere: a bare number with its unit. */
+export const withUnit = (text: string, unit: string): string =>
+  unit && BARE.test(text) ? `${text.trim()} ${WRITTEN[unit] ?? unit}` : text;
+
+/**
+ * Reads a quantity as a cook writes it; a bare number takes the field's own unit, or what a kitchen
+ * in US units uses for it.
+ */
 export function parseQuantity(
   raw: string,
   kind: Kind,
@@ -61,6 +92,9 @@ export function parseQuantity(
     .map((c) => SIGNS[c] ?? c)
     .join('')
     .trim();
+  if (american && ownUnit === 'g' && BARE.test(raw))
+    return { outcome: 'ask', message: ouncesOrGrams(raw.trim()) };
+  const own = (american ? IN_US_UNITS[ownUnit] : undefined) ?? ownUnit;
   if (!text) return { outcome: 'refuse', message: 'Nothing is typed here yet.' };
   try {
     const negative = text.startsWith('-');
@@ -70,9 +104,10 @@ export function parseQuantity(
         negative ? text.slice(1).trim() : text,
         negative ? -1 : 1,
         kind,
-        ownUnit.toLowerCase(),
+        own.toLowerCase(),
         measures,
       ),
+      entered: withUnit(raw, own),
     };
   } catch (e) {
     if (e instanceof Unclear) return e.result;
@@ -151,9 +186,9 @@ export function typed(
   kind: Kind,
   ownUnit: string,
   measures = NO_MEASURES,
-): { value: number | undefined; fault: string | undefined } {
+): { value: number | undefined; fault: string | undefined; entered: string } {
   const read = parseQuantity(text, kind, ownUnit, measures);
   return read.outcome === 'understood'
-    ? { value: read.value, fault: undefined }
-    : { value: undefined, fault: text ? read.message : undefined };
+    ? { value: read.value, fault: undefined, entered: read.entered }
+    : { value: undefined, fault: text ? read.message : undefined, entered: text };
 }

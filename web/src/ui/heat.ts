@@ -37,6 +37,10 @@ export interface HeatForm {
 export const ovenOf = (ovens: OvenView[], id: string): OvenView | undefined =>
   ovens.find((o) => o.id === id) ?? ovens[0];
 
+/** A temperature for its field, in the kitchen's own degrees. */
+export const degreesText = (celsius: number, units: Units): string =>
+  units === 'US' ? `${show.plain(celsius * 1.8 + 32)} °F` : `${show.plain(celsius)} °C`;
+
 /** The heat that is meant, or what is wrong with its number. */
 export function heatingOf(
   form: HeatForm,

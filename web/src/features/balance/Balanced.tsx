@@ -4,6 +4,7 @@ import type { BalanceView, IngredientView, KitchenView } from '../../api/client'
 import { usePantry } from '../../api/pantry';
 import { show, type Units } from '../../quantities';
 import { Beads } from '../../ui/Beads';
+import { Cautions } from '../../ui/Cautions';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Bones } from '../../ui/Pending';
@@ -51,9 +52,7 @@ export function Balanced({ pot, which, words, kitchen, pick }: Props) {
       acts={pick}
     >
       {problem && !balancing.isMarked && <Note tone="tomato">{problem.summary}</Note>}
-      {balance.cautions.map((c) => (
-        <Note key={c.code}>{c.text}</Note>
-      ))}
+      <Cautions of={balance.cautions} />
       <Sheets balancing={balancing} balance={balance} goods={goods} units={units} />
     </Page>
   );

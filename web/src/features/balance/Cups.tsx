@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import type { BalanceView, CupDoseView } from '../../api/client';
-import { show, type Units } from '../../quantities';
+import { said, show, type Units } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 import { TextLine } from '../../ui/fields';
 import { doseText, measureWords, shortName, solutionWords } from './effects';
@@ -140,7 +140,7 @@ function Dose({ dose: d, units }: { dose: CupDoseView; units: Units }) {
         size="note"
         role={d.tooSmall ? 'alert' : undefined}
       >
-        {d.tooSmall ?? [solutionWords(d), pot].filter(Boolean).join(' · ')}
+        {d.tooSmall ? said(d.tooSmall) : [solutionWords(d), pot].filter(Boolean).join(' · ')}
       </Text>
     </div>
   );

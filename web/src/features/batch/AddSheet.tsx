@@ -54,11 +54,16 @@ function usePoured({ batch, kitchen, onClose }: Props) {
   const save = async () => {
     if (what === 'pieces') return write('/take-outs', { ingredientIds: lifted });
     if (read.value === undefined) return undefined;
-    const amount = { massKilograms: read.value, enteredText: text };
+    const amount = { massKilograms: read.value, enteredText: read.entered };
     if (what === 'line') return write('/pours', { line: values.line, ...amount });
     if (what === 'out') return write('/ladlings', amount);
     if (tub) {
-      const use = { batchId: batch.id, dish: '', massKilograms: read.value, massText: text };
+      const use = {
+        batchId: batch.id,
+        dish: '',
+        massKilograms: read.value,
+        massText: read.entered,
+      };
       return write('/uses', use, tub.id);
     }
     return write('/additions', { ingredientId: values.other, temperatureCelsius: 20, ...amount });

@@ -39,7 +39,7 @@ export function FinishSheet({
       : show.text(show.mass(Math.max(0, read.value), kitchen.settings.units));
   const save = () =>
     write('/finishes', {
-      enteredText: values.text,
+      enteredText: read.entered,
       note: values.note,
       ...(read.value === undefined ? {} : { finalMassKilograms: read.value }),
     });

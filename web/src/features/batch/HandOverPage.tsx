@@ -2,11 +2,11 @@ import { Box, Button } from '@mui/material';
 import { useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
 import type { BatchView, KitchenView } from '../../api/client';
-import { show } from '../../quantities';
+import { said, show } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 import { heatInWords } from '../../ui/heat';
 import { Eaters } from '../../ui/Eaters';
-import { Note } from '../../ui/Note';
+import { Cautions } from '../../ui/Cautions';
 import { Page } from '../../ui/Page';
 import { PotPicture } from './PotPicture';
 import { useBatch } from '../../api/batches';
@@ -59,15 +59,13 @@ function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }
             {forecast.readings === 1 ? 'reading' : 'readings'} · stir every{' '}
             {Math.round(forecast.stirEverySeconds / 60)} min
           </Text>
-          {forecast.cautions.map((c) => (
-            <Note key={c.code}>{c.text}</Note>
-          ))}
+          <Cautions of={forecast.cautions} />
           <Eaters of={batch.declaration} />
           <List
             title="Still to do"
             rows={todo.map(
               (s) =>
-                `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${s.detail}`,
+                `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${said(s.detail)}`,
             )}
           />
           <List

@@ -1,8 +1,9 @@
 import type { BatchView, KitchenView } from '../../api/client';
 import { potWords, useTaken } from '../../api/occupancy';
+import type { Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { HeatFields } from '../../ui/HeatFields';
-import { LIDS, WAYS, heatingOf, type HeatForm } from '../../ui/heat';
+import { LIDS, WAYS, degreesText, heatingOf, type HeatForm } from '../../ui/heat';
 import { Sheet } from '../../ui/Sheet';
 import { useEntry } from './useEntry';
 
@@ -19,19 +20,19 @@ interface Props {
 }
 
 /** How it is heated now, as it would be typed. */
-function asTyped({ heating }: BatchView['pot']): HeatForm {
+function asTyped({ heating }: BatchView['pot'], units: Units): HeatForm {
   return {
     way: heating.way,
     burner: heating.burnerShare === undefined ? '' : `${Math.round(heating.burnerShare * 100)} %`,
-    oven: heating.ovenCelsius === undefined ? '' : `${heating.ovenCelsius} °C`,
+    oven: heating.ovenCelsius === undefined ? '' : degreesText(heating.ovenCelsius, units),
     ovenId: '',
     fan: heating.fan,
   };
 }
 
-function startOf({ pot }: BatchView) {
+function startOf({ pot }: BatchView, units: Units) {
   return {
-    heat: asTyped(pot),
+    heat: asTyped(pot, units),
     lid: pot.lid,
     vesselId: pot.vessel.id,
     heatSourceId: pot.heatSourceId,
@@ -43,7 +44,7 @@ type Heat = ReturnType<typeof startOf>;
 /** The sheet's entry, and what is wrong with each of its fields. */
 function useHeat({ batch, kitchen, onClose }: Props) {
   const of = { batchId: batch.id, sheet: 'heat', onWritten: onClose };
-  const sheet = useEntry<Heat>({ ...of, start: startOf(batch) });
+  const sheet = useEntry<Heat>({ ...of, start: startOf(batch, kitchen.settings.units) });
   const { values, write, refused } = sheet;
   const { heating, fault: unclear } = heatingOf(values.heat, kitchen);
   const typed = values.heat.way === 'OVEN' ? values.heat.oven : values.heat.burner;

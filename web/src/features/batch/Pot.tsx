@@ -4,7 +4,7 @@ import { useNow } from '../../api/clock';
 import { usePantry } from '../../api/pantry';
 import { useStageNotes } from '../../api/stageNotes';
 import { Eaters } from '../../ui/Eaters';
-import { Note } from '../../ui/Note';
+import { Cautions } from '../../ui/Cautions';
 import { Column } from '../../ui/layout';
 import { Hour } from './Hour';
 import { Looked } from './Looked';
@@ -41,7 +41,7 @@ export function Pot({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView
         ) : (
           <Over batch={batch} kitchen={kitchen} />
         )}
-        {live && batch.forecast.cautions.map((c) => <Note key={c.code}>{c.text}</Note>)}
+        {live && <Cautions of={batch.forecast.cautions} />}
         <Steps
           batch={batch}
           kitchen={kitchen}

@@ -46,7 +46,7 @@ export function ReadingSheet({ kind: first, batch, kitchen, onClose }: Props) {
   const fault = read.fault ?? refused?.at(`/${field}`, values.text);
   const save = () =>
     write('/readings', {
-      enteredText: values.text,
+      enteredText: read.entered,
       source: 'TYPED',
       [field]: read.value,
       ...(withPot ? { tareVesselId: vessel.id } : {}),

@@ -7,7 +7,7 @@ import {
   type StageView,
   type StepView,
 } from '../../api/client';
-import { show } from '../../quantities';
+import { said, show } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { BareList } from '../../ui/layout';
@@ -59,7 +59,7 @@ export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props)
             hour={show.hour(step.at, zone)}
             now={Date.parse(step.at) <= now}
             what={stepWords(step, kitchen.settings.units)}
-            detail={step.detail}
+            detail={said(step.detail)}
           >
             <StepButton step={step} batchId={batch.id} onRead={onRead} />
           </Step>

@@ -26,7 +26,7 @@ export function TargetSheet({ batch, onClose }: { batch: BatchView; onClose: () 
       of={sheet}
       title="How thick is thick enough"
       ready={read.value !== undefined}
-      onAct={() => write('/targets', { [field]: read.value, enteredText: values.text })}
+      onAct={() => write('/targets', { [field]: read.value, enteredText: read.entered })}
       onClose={onClose}
       atField={fault}
     >

@@ -27,7 +27,7 @@ it('weighs pot and sauce, shows what is sauce, and sends the pot with it', async
     body: {
       grossKilograms: 9.5,
       tareVesselId: 'v1',
-      enteredText: '9.5',
+      enteredText: '9.5 kg',
       source: 'TYPED',
       stamp: { happenedLocalTime: '17:40' },
     },
@@ -62,7 +62,7 @@ it('keeps a refused dip on the sheet, says why at the field, and takes the mende
   await userEvent.type(field, '35');
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   await waitFor(() => expect(close).toHaveBeenCalled());
-  expect(asked[1]?.body).toMatchObject({ depthMeters: 0.035, enteredText: '35' });
+  expect(asked[1]?.body).toMatchObject({ depthMeters: 0.035, enteredText: '35 mm' });
   expect(asked[1]?.body.id).toBe(asked[0]?.body.id);
 });
 

@@ -43,14 +43,26 @@ export function kilogramsOf(
   return undefined;
 }
 
+/** Whether a line is as it was understood before. */
+const stands = ({ read, amount, ingredientId }: DraftLine): boolean =>
+  read?.amount === amount && read.ingredientId === ingredientId;
+
+/** The text of an amount to keep; a bare number that is typed anew with its unit. */
+export function enteredOf(line: DraftLine): string {
+  const mass = parseQuantity(line.amount, 'MASS', 'g');
+  const anew = !stands(line) && mass.outcome === 'understood';
+  return (anew ? mass.entered : line.amount).trim();
+}
+
 /** What a line weighs: as it was understood, until it is typed anew. */
 export function massOf(
   line: DraftLine,
   of: IngredientView | undefined,
   measures: MeasuresOf,
 ): number | undefined {
-  const stands = line.read?.amount === line.amount && line.read.ingredientId === line.ingredientId;
-  return stands && line.read ? line.read.massKilograms : kilogramsOf(line.amount, of, measures);
+  return stands(line) && line.read
+    ? line.read.massKilograms
+    : kilogramsOf(line.amount, of, measures);
 }
 
 /** What a line comes to, beside its field. */

@@ -1,6 +1,6 @@
 import type { FormulaSheet, IngredientView, LineSheet, StageSheet } from '../../api/client';
 import { parseQuantity } from '../../quantities';
-import { massOf, type MeasuresOf } from './amounts';
+import { enteredOf, massOf, type MeasuresOf } from './amounts';
 import type { Draft, DraftLine, DraftStage, Faults } from './draft';
 
 interface Reading {
@@ -78,7 +78,7 @@ function lineSheetOf(l: DraftLine, at: string, { pantry, measures, faults }: Rea
     {
       ingredientId: l.ingredientId,
       massKilograms: mass ?? 0,
-      entered: l.amount.trim(),
+      entered: enteredOf(l),
       afterMinutes: minutes(l.after, `${at}/afterMinutes`, faults),
       note: l.note,
       firstDoseFraction: number(l.first, 'SHARE', '%', `${at}/firstDoseFraction`, 1, faults),

@@ -19,7 +19,8 @@ import { ThickestPiece } from './ThickestPiece';
 import { WhatFields, whatOf, type WhatForm } from './WhatFields';
 import { FormAndForecast } from './keep.styles';
 import { blankSetup, choiceOf, formOf, type SetupForm } from './setup';
-import { degreesTyped, useKept } from './useKept';
+import { typed } from '../../quantities';
+import { useKept } from './useKept';
 import { Coming } from '../../ui/Pending';
 
 const REST_MS = 120;
@@ -78,7 +79,7 @@ function useCooling(kitchen: KitchenView) {
   const sheet = useKept({ sheet: named, start, onWritten: () => go('/keep') });
   const { values, refused, write } = sheet;
   const setupForm = values.setup ?? blankSetup(kitchen, taken);
-  const read = degreesTyped(values.text, kitchen.settings.units);
+  const read = typed(values.text, 'TEMPERATURE', 'c');
   const what = whatOf(values.what, kitchen);
   const setup = choiceOf(setupForm, kitchen);
   const request =

@@ -1,5 +1,4 @@
-import { QuantityField, type Units } from '../../quantities';
-import { degreesTyped } from './useKept';
+import { QuantityField, typed, type Units } from '../../quantities';
 import { degrees } from './words';
 
 interface Props {
@@ -13,7 +12,7 @@ interface Props {
 
 /** What a thermometer shows. */
 export function DegreesField({ label = 'The thermometer shows', units, ...rest }: Props) {
-  const { value } = degreesTyped(rest.text, units);
+  const { value } = typed(rest.text, 'TEMPERATURE', 'c');
   return (
     <QuantityField
       {...rest}

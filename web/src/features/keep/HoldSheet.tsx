@@ -7,7 +7,8 @@ import { BareMetal } from './BareMetal';
 import { DegreesField } from './DegreesField';
 import { MoreThanMade, moreBecause } from './MoreThanMade';
 import { WhatFields, whatOf, type WhatForm } from './WhatFields';
-import { degreesTyped, useKept } from './useKept';
+import { typed } from '../../quantities';
+import { useKept } from './useKept';
 
 const LIDS = [
   { value: 'ON', text: 'lid on' },
@@ -46,7 +47,7 @@ function useHold({ kitchen, of, onClose }: Props) {
   const { values, write, refused } = sheet;
   const taken = useTaken();
   const vesselId = values.picked || (firstFree(kitchen.vessels, taken)?.id ?? '');
-  const read = degreesTyped(values.text, kitchen.settings.units);
+  const read = typed(values.text, 'TEMPERATURE', 'c');
   const what = whatOf(values.what, kitchen);
   const faults = {
     degrees: read.fault ?? refused?.at('/heldCelsius', values.text),

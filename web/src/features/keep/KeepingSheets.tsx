@@ -8,7 +8,7 @@ import { TextLine } from '../../ui/fields';
 import { DegreesField } from './DegreesField';
 import { SetupFields } from './SetupFields';
 import { blankSetup, choiceOf, formOf } from './setup';
-import { degreesTyped, useKept } from './useKept';
+import { useKept } from './useKept';
 import { degrees } from './words';
 
 interface Props {
@@ -23,7 +23,7 @@ export function ReadSheet({ keeping, kitchen, onClose }: Props) {
   const sheet = useKept({ ...of, start: { text: '' } });
   const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
-  const read = degreesTyped(values.text, units);
+  const read = typed(values.text, 'TEMPERATURE', 'c');
   const fault = read.fault ?? refused?.at('/celsius', values.text);
   const save = async () =>
     read.value !== undefined &&
@@ -91,7 +91,7 @@ export function ReheatSheet({ keeping, kitchen, offered, onClose }: PlaceProps) 
   const start = { text: '', form: offered ? formOf(offered) : blankSetup(kitchen, taken) };
   const sheet = useKept({ ...of, start });
   const { values, put, write, refused } = sheet;
-  const read = degreesTyped(values.text, units);
+  const read = typed(values.text, 'TEMPERATURE', 'c');
   const setup = choiceOf(values.form, kitchen);
   const fault = read.fault ?? refused?.at('/celsius', values.text);
   const body = setup && read.value !== undefined ? { celsius: read.value, setup } : undefined;

@@ -37,7 +37,7 @@ export function UseSheet({ lot, kitchen, onClose }: Props) {
     read.value !== undefined &&
     write('/uses', {
       massKilograms: read.value,
-      massText: values.text,
+      massText: read.entered,
       dish: values.pot ? '' : values.dish,
       ...(values.pot ? { batchId: values.pot } : {}),
     });
@@ -125,7 +125,7 @@ export function SplitSheet({ lot, kitchen, onClose }: Props) {
   const fault = read.fault ?? refused?.at('/massKilograms', values.text);
   const save = async () =>
     read.value !== undefined &&
-    write('/splits', { massKilograms: read.value, massText: text, placeId });
+    write('/splits', { massKilograms: read.value, massText: read.entered, placeId });
   return (
     <Sheet
       of={sheet}

@@ -78,7 +78,7 @@ function usePutAway(kitchen: KitchenView) {
       ? {
           ...source,
           tubCubicMeters: tub.value,
-          tubText: values.text,
+          tubText: tub.entered,
           placeId: values.placeId,
           ...(values.cooling || !because.trim() ? {} : { uncooledBecause: because }),
           ...moreBecause(values.more),

@@ -4,7 +4,8 @@ import { Sheet } from '../../ui/Sheet';
 import { TextLine } from '../../ui/fields';
 import { Text } from '../../ui/text';
 import { DegreesField } from './DegreesField';
-import { degreesTyped, useKept } from './useKept';
+import { typed } from '../../quantities';
+import { useKept } from './useKept';
 
 const FROM = [
   { value: 'hot', text: 'from hot' },
@@ -18,7 +19,7 @@ export function SetOutSheet({ kitchen, onClose }: { kitchen: KitchenView; onClos
   const sheet = useKept({ sheet: 'set-out', start: START, onWritten: onClose });
   const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
-  const read = degreesTyped(values.text, units);
+  const read = typed(values.text, 'TEMPERATURE', 'c');
   const fault = read.fault ?? refused?.at('/celsius', values.text);
   const save = async () =>
     read.value !== undefined &&

@@ -29,9 +29,9 @@ export function whatOf(form: WhatForm, kitchen: KitchenView): What | undefined {
   return {
     ...from,
     massKilograms: read.value,
-    massText: form.mass,
+    massText: read.entered,
     ...(thickest.outcome === 'understood'
-      ? { thickestPieceMeters: thickest.value, thickestPieceText: form.thickest ?? '' }
+      ? { thickestPieceMeters: thickest.value, thickestPieceText: thickest.entered }
       : {}),
   };
 }

@@ -1,6 +1,5 @@
 import type { FieldValues } from 'react-hook-form';
 import type { KeptBodies } from '../../api/outbox';
-import { typed, type Units } from '../../quantities';
 import { useEntrySheet } from '../../ui/useSheet';
 import { useKeptWrites } from '../../ui/useWrites';
 
@@ -21,11 +20,4 @@ export function useKept<T extends FieldValues>({ keepingId, sheet, start, onWrit
     start,
     `${sheet} ${keepingId ?? 'new'}`,
   );
-}
-
-/** A thermometer's text: a bare number means the kitchen's own degrees, and is sent with them. */
-export function degreesTyped(text: string, units: Units) {
-  const us = units === 'US';
-  const entered = /^[\s\d.,-]+$/.test(text) ? `${text.trim()} ${us ? '°F' : '°C'}` : text;
-  return { ...typed(text, 'TEMPERATURE', us ? 'f' : 'c'), entered };
 }

@@ -38,7 +38,7 @@ export function BurnerForm({ burner, onClose }: Props) {
   const read = typed(power, 'POWER', 'W');
   const write = async () => {
     if (read.value === undefined) return;
-    const body = { id, name, kind, labelPowerWatts: read.value, labelPowerText: power };
+    const body = { id, name, kind, labelPowerWatts: read.value, labelPowerText: read.entered };
     await save(() =>
       answered(
         burner

@@ -37,7 +37,7 @@ export function ColdPlaceForm({ place, units, onClose }: Props) {
   const sheet = useEdit({ of: place, kind: 'cold place', start, onSaved: onClose });
   const { id, values, put, save, refused } = sheet;
   const { name, kind } = values;
-  const read = typed(values.text, 'TEMPERATURE', units === 'US' ? 'f' : 'c');
+  const read = typed(values.text, 'TEMPERATURE', 'c');
   const write = async () => {
     if (read.value === undefined) return;
     const body = { id, name, kind, celsius: read.value };

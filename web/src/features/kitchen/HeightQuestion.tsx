@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { BoiledAltitude, KitchenView } from '../../api/client';
 import { ProblemError } from '../../api/problem';
-import { QuantityField, show, typed, type Units } from '../../quantities';
+import { QuantityField, show, typed, withUnit, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { SheetField } from '../../ui/SheetField';
 import { FACTS, read, type FactName } from './facts';
@@ -22,7 +22,7 @@ export function HeightQuestion({ kitchen, ...acts }: Answering & { kitchen: Kitc
   const [by, setBy] = useState<(typeof WAYS)[number]['value']>('HEIGHT');
   const [text, setText] = useState('');
   const { units } = kitchen.settings;
-  const boils = typed(text, 'TEMPERATURE', units === 'US' ? 'f' : 'c');
+  const boils = typed(withUnit(text, units === 'US' ? 'f' : 'c'), 'TEMPERATURE', 'c');
   const isBoiling = by === 'BOILING';
   const { data, error } = useBoiling(isBoiling ? boils.value : undefined);
   const meters = data?.altitudeMeters;

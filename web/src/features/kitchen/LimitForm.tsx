@@ -42,7 +42,7 @@ export function LimitForm({ set, limit, units, onClose }: Props) {
   const sheet = useEdit({ of, kind: 'limit', start, onSaved: onClose });
   const { values, put, save, refused } = sheet;
   const { kind, own } = KINDS[limit.unit];
-  const read = typed(values.text, kind, kind === 'TEMPERATURE' && units === 'US' ? 'f' : own);
+  const read = typed(values.text, kind, own);
   const write = async () => {
     if (read.value === undefined) return;
     const to = {

@@ -1,6 +1,6 @@
 import { client, type IngredientView, type MeasureView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { show, typed, type Units } from '../../quantities';
+import { show, typed, withUnit, type Units } from '../../quantities';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
 import { Pick } from '../../ui/fields';
@@ -18,7 +18,7 @@ interface Props {
 const startOf = (measure: MeasureView | undefined) => ({
   name: measure?.name ?? '',
   of: measure?.ingredientId ?? '',
-  weight: measure ? measure.massText || `${measure.massKilograms * 1000} g` : '',
+  weight: measure ? withUnit(measure.massText, 'g') || `${measure.massKilograms * 1000} g` : '',
 });
 
 /** A measure as it is typed, and how it is written. */
@@ -35,7 +35,7 @@ function useMeasure({ measure, onClose }: Props) {
       name: word,
       ...(values.of ? { ingredientId: values.of } : {}),
       massKilograms: read.value,
-      massText: values.weight,
+      massText: read.entered,
     };
     await save(() =>
       answered(

@@ -5,7 +5,8 @@ import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
 import { PutOutOfUse } from './PutOutOfUse';
-import { degreesText, sizeText } from './sizes';
+import { degreesText } from '../../ui/heat';
+import { sizeText } from './sizes';
 import { asSeen, retired, useEdit } from './useEdit';
 
 const POINTERS = [
@@ -54,11 +55,11 @@ function useOven({ oven, units, onClose }: Props) {
       id,
       name: values.name,
       widthMeters: width.value,
-      widthText: values.width,
+      widthText: width.entered,
       depthMeters: depth.value,
-      depthText: values.depth,
+      depthText: depth.entered,
       heightMeters: height.value,
-      heightText: values.height,
+      heightText: height.entered,
       hottestCelsius: hottest.value,
       fan: values.fan === 'yes',
     };

@@ -38,10 +38,10 @@ function useTiming({ burner, kitchen, onClose }: Props) {
     values.vesselId !== '' && {
       vesselId: values.vesselId,
       waterCubicMeters: water.value,
-      waterText: values.water,
+      waterText: water.entered,
       startCelsius: from.value,
       seconds: time.value,
-      secondsText: values.time,
+      secondsText: time.entered,
       covered: values.covered === 'yes',
     };
   const write = async () => {

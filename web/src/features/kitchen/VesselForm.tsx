@@ -1,11 +1,12 @@
 import { client, type VesselEdit, type VesselView } from '../../api/client';
 import { answered } from '../../api/problem';
-import { show, typed, type Units } from '../../quantities';
+import { show, typed, withUnit, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
 import { PutOutOfUse } from './PutOutOfUse';
-import { degreesText, sizeText } from './sizes';
+import { degreesText } from '../../ui/heat';
+import { sizeText } from './sizes';
 import { asSeen, retired, useEdit } from './useEdit';
 
 const POINTERS = {
@@ -59,14 +60,20 @@ const BLANK: Pot = {
 const written = (v: VesselView, units: Units): Pot => ({
   name: v.name,
   base: sizeText(v.firstWidthText, v.firstWidthMeters, units),
-  top: v.secondWidthText || (straight(v) ? '' : sizeText('', v.secondWidthMeters, units)),
+  top:
+    withUnit(v.secondWidthText, 'cm') ||
+    (straight(v) ? '' : sizeText('', v.secondWidthMeters, units)),
   depth: sizeText(v.depthText, v.depthMeters, units),
-  empty: v.emptyMassText || (v.emptyMassKilograms > 0 ? `${v.emptyMassKilograms} kg` : ''),
+  empty:
+    withUnit(v.emptyMassText, 'kg') ||
+    (v.emptyMassKilograms > 0 ? `${v.emptyMassKilograms} kg` : ''),
   oven: v.ovenLimitCelsius ? degreesText(v.ovenLimitCelsius, units) : '',
   shape: v.shape,
   metal: v.metal,
   lid: v.lid ? 'yes' : 'no',
 });
+
+const NOTHING = { value: 0, fault: undefined, entered: '' };
 
 /** What is typed of a pot, understood; what may be left out is so only where nothing is typed. */
 function understand(pot: Pot) {
@@ -75,7 +82,7 @@ function understand(pot: Pot) {
     base,
     top: pot.top === '' ? base : typed(pot.top, 'LENGTH', 'cm'),
     depth: typed(pot.depth, 'LENGTH', 'cm'),
-    empty: pot.empty === '' ? { value: 0, fault: undefined } : typed(pot.empty, 'MASS', 'kg'),
+    empty: pot.empty === '' ? NOTHING : typed(pot.empty, 'MASS', 'kg'),
     oven: typed(pot.oven, 'TEMPERATURE', 'c'),
   };
 }
@@ -90,13 +97,13 @@ function bodyOf(id: string, pot: Pot, read: ReturnType<typeof understand>): Vess
     name: pot.name,
     shape: pot.shape,
     firstWidthMeters: base.value,
-    firstWidthText: pot.base,
+    firstWidthText: base.entered,
     secondWidthMeters: top.value,
-    secondWidthText: pot.top,
+    secondWidthText: pot.top && top.entered,
     depthMeters: depth.value,
-    depthText: pot.depth,
+    depthText: depth.entered,
     emptyMassKilograms: empty.value,
-    emptyMassText: pot.empty,
+    emptyMassText: empty.entered,
     metal: pot.metal,
     lid: pot.lid === 'yes',
     ...(oven.value === undefined ? {} : { ovenLimitCelsius: oven.value }),

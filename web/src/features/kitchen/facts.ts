@@ -1,5 +1,5 @@
 import type { KitchenEdit, KitchenView } from '../../api/client';
-import { show, typed, type Kind, type Units } from '../../quantities';
+import { show, typed, withUnit, type Kind, type Units } from '../../quantities';
 
 type Settings = KitchenView['settings'];
 
@@ -84,7 +84,9 @@ const unitOf = (name: FactName, units: Units): Written =>
 export function written(settings: Settings, name: FactName): string {
   const { text } = fact(name);
   const { times, plus = 0, written: unit } = unitOf(name, settings.units);
-  return (text && settings[text]) || `${show.plain(settings[name] * times + plus)}${unit}`;
+  const typedOnce = text && settings[text];
+  if (typedOnce) return withUnit(typedOnce, fact(name).own);
+  return `${show.plain(settings[name] * times + plus)}${unit}`;
 }
 
 /** A difference between temperatures: its scales differ in the step alone. */
@@ -96,15 +98,12 @@ function readDifference(text: string, units: Units) {
   return { ...read, value: read.value === undefined ? undefined : read.value * step };
 }
 
-/** What is typed for a fact; a bare number takes the kitchen's own unit. */
-export const read = (name: FactName, text: string, units: Units) =>
-  name === 'probeErrorKelvins'
-    ? readDifference(text, units)
-    : typed(text, fact(name).kind, unitOf(name, units).own);
-
-/** The text to keep: with its unit, whoever reads it later. */
-const entered = (name: FactName, text: string, units: Units): string =>
-  /^[\s\d.,]+$/.test(text) ? `${text.trim()}${unitOf(name, units).written}` : text;
+/** What is typed for a fact; a bare number takes the unit of the kitchen as it is chosen here. */
+export function read(name: FactName, text: string, units: Units) {
+  if (name === 'probeErrorKelvins') return readDifference(text, units);
+  const { own } = unitOf(name, units);
+  return typed(withUnit(text, own), fact(name).kind, own);
+}
 
 /** Everything but what the kitchen itself keeps. */
 function editable(settings: Settings): KitchenEdit {
@@ -124,11 +123,11 @@ export function edited(
   const body = { ...editable(settings), ...words };
   for (const [key, text] of Object.entries(texts)) {
     const name = key as FactName;
-    const { value } = read(name, text, settings.units);
+    const { value, entered } = read(name, text, settings.units);
     if (value === undefined) return undefined;
     body[name] = value;
     const kept = fact(name).text;
-    if (kept) body[kept] = entered(name, text, settings.units);
+    if (kept) body[kept] = entered;
   }
   return body;
 }

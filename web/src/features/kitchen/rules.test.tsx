@@ -5,6 +5,7 @@ import { kitchen, problem, serve, show, standIn } from '../../test/stove';
 import { LimitForm } from './LimitForm';
 import { RulesPage } from './RulesPage';
 import type { LimitView, RuleSetView } from '../../api/client';
+import { readAs } from '../../quantities';
 
 const hot: LimitView = {
   limit: 'HOT_HOLD',
@@ -50,6 +51,7 @@ it('shows another set beside the one in force, and can put it in force', async (
 });
 
 it('takes a limit in any degrees, with its reason, and says why it is refused', async () => {
+  readAs({ pint: 'US', units: 'US' });
   const asked = standIn(
     problem(422, '/value', 'That is softer than the code.', 'Choose 57 °C or more.'),
   );

@@ -1,4 +1,4 @@
-import { show, type Units } from '../../quantities';
+import { show, withUnit, type Units } from '../../quantities';
 
 /** An inside size: centimetres, or sixteenths of an inch. */
 export const length = (meters: number, units: Units) =>
@@ -8,11 +8,7 @@ const METERS_PER_INCH = 0.0254;
 
 /** An inside size for its field: as it was typed, else exactly, in the kitchen's own unit. */
 export const sizeText = (text: string, meters: number, units: Units): string =>
-  text ||
+  withUnit(text, 'cm') ||
   (units === 'US'
     ? `${show.plain(meters / METERS_PER_INCH)} in`
     : `${show.plain(Math.round(meters * 10000) / 100)} cm`);
-
-/** A temperature for its field, in the kitchen's own degrees. */
-export const degreesText = (celsius: number, units: Units): string =>
-  units === 'US' ? `${show.plain(celsius * 1.8 + 32)} °F` : `${show.plain(celsius)} °C`;

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { newId, type FormulaSummary, type MealView } from '../../api/client';
-import type { Units } from '../../quantities';
+import { show, type Units } from '../../quantities';
 import { Pick } from '../../ui/fields';
 import { Text } from '../../ui/text';
 import { Bases } from './Bases';
@@ -18,7 +18,7 @@ interface Props {
 const FIRST_SERVING_KG = 0.13;
 
 /** A dish as it is added: for ten, as much of it as is usual. */
-function newDish(formulaId: string, shelf: FormulaSummary[]): DishText {
+function newDish(formulaId: string, shelf: FormulaSummary[], units: Units): DishText {
   const usual = shelf
     .find((f) => f.id === formulaId)
     ?.servings.find((s) => s.style === 'USUAL')?.sauceMassKilograms;
@@ -27,7 +27,7 @@ function newDish(formulaId: string, shelf: FormulaSummary[]): DishText {
     formulaId,
     schools: [],
     covers: '10',
-    servingText: `${Math.round((usual ?? FIRST_SERVING_KG) * 1000)} g`,
+    servingText: show.typedMass(usual ?? FIRST_SERVING_KG, units),
     groups: [],
   };
 }
@@ -63,7 +63,7 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
           value=""
           options={[['', 'choose a formula'] as const, ...options]}
           onPick={(id) => {
-            if (id) change({ dishes: [...dishes, newDish(id, shelf)] });
+            if (id) change({ dishes: [...dishes, newDish(id, shelf, units)] });
           }}
         />
       </Box>

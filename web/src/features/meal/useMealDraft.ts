@@ -4,7 +4,7 @@ import { client, type KitchenView, type MealSheet, type MealView } from '../../a
 import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered, ProblemError } from '../../api/problem';
-import { parseQuantity } from '../../quantities';
+import { parseQuantity, withUnit } from '../../quantities';
 import { useKept } from '../../ui/useKept';
 import { report } from '../../api/report';
 
@@ -31,7 +31,7 @@ export const textOf = (sheet: MealSheet): MealText => ({
     ...d,
     key: `${d.formulaId} ${i}`,
     covers: String(d.covers),
-    servingText: d.servingText || `${Math.round(d.servingMassKilograms * 1000)} g`,
+    servingText: withUnit(d.servingText, 'g') || `${Math.round(d.servingMassKilograms * 1000)} g`,
   })),
 });
 
@@ -56,11 +56,11 @@ export function meant(
       );
     else if (serving.outcome !== 'understood')
       faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
-    const { formulaId, schools, servingText, groups, targetSolidsFraction, baseFormulaId } = d;
+    const { formulaId, schools, groups, targetSolidsFraction, baseFormulaId } = d;
     return {
       formulaId,
       schools,
-      servingText,
+      servingText: serving.outcome === 'understood' ? serving.entered : d.servingText,
       groups,
       ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }),
       ...(baseFormulaId ? { baseFormulaId } : {}),

@@ -33,7 +33,7 @@ function useStocked({ goods, kitchen, today, onClose }: Props) {
       id,
       ingredientId: of.id,
       massKilograms: read.value,
-      massText: values.amount,
+      massText: read.entered,
       note: values.note,
       version: 0,
       ...(values.code.trim() ? { code: values.code.trim() } : {}),

@@ -1,6 +1,6 @@
 import type { FormulaSummary, KitchenView } from '../../api/client';
 import { useNow } from '../../api/clock';
-import { Note } from '../../ui/Note';
+import { Cautions } from '../../ui/Cautions';
 import { Column } from '../../ui/layout';
 import { Amounts } from './Amounts';
 import { ForShopping } from './ForShopping';
@@ -40,11 +40,7 @@ export function Margin({ kitchen, formula, change, batch }: Props) {
         />
       )}
       {preview && isUsable && <InTheWay preview={preview} zone={zone} />}
-      {plan?.cautions
-        .filter((c) => c.code !== 'never-thick')
-        .map((c) => (
-          <Note key={c.code}>{c.text}</Note>
-        ))}
+      {plan && <Cautions of={plan.cautions.filter((c) => c.code !== 'never-thick')} />}
       {later && <Work preview={later} units={units} zone={zone} now={now} />}
       {later && <Amounts plan={later.plan} units={units} />}
       {later && <StageFits fits={later.stageFits} units={units} />}

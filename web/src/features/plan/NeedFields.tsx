@@ -57,9 +57,9 @@ export const NeedFields = memo(function NeedFields(props: Props) {
   const another = useCallback(
     (id: string) => {
       const other = formulas.find((f) => f.id === id);
-      if (other) change(arriving(other, []));
+      if (other) change(arriving(other, [], kitchen.settings.units));
     },
-    [formulas, change],
+    [formulas, change, kitchen.settings.units],
   );
   return (
     <Column aria-label="What is needed" onSubmit={(e) => e.preventDefault()} as="form" gap={0.9}>

@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { AlternativeView, PlanView, WaysView } from '../../api/client';
+import { said } from '../../quantities';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { LaterWays, WayCards } from './WayCards';
 import { GIVES, type Here } from './alternatives';
@@ -17,12 +18,17 @@ interface Props {
   here: Here;
 }
 
+/** As this kitchen says it. */
+const told = (ways: AlternativeView[]) =>
+  ways.map((way) => ({ ...way, what: said(way.what), cost: said(way.cost) }));
+
 /** Other ways to the same thickness, with the hour each reaches it and what it costs. */
 export const OtherWays = memo(function OtherWays({ hours, ways, zone, change, here }: Props) {
   const late = !hours || hours.spareAtWorstSeconds < 0;
-  const gives = ways.sooner.filter((w) => GIVES[w.kind]);
-  const sooner = varied(ways.sooner.filter((w) => !GIVES[w.kind]));
-  const later = varied(ways.later);
+  const all = told(ways.sooner);
+  const gives = all.filter((w) => GIVES[w.kind]);
+  const sooner = varied(all.filter((w) => !GIVES[w.kind]));
+  const later = varied(told(ways.later));
   if (gives.length === 0 && sooner.length === 0 && later.length === 0) return null;
   return (
     <Column>

@@ -3,6 +3,7 @@ import { Link, useLocation } from 'react-router';
 import type { FormulaSummary, School } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { useKitchen } from '../../api/kitchen';
+import type { Units } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Planned } from './Planned';
@@ -16,12 +17,12 @@ const FIRST_FORMULA = 'plain-marinara';
 export function PlanPage() {
   const { data: kitchen, error } = useKitchen();
   const shelf = useFormulas();
-  const { form, change } = usePlanForm();
+  const { form, change } = usePlanForm(kitchen?.settings.units);
   const sauces = useMemo(
     () => shelf.data?.filter((f) => f.targetSolidsFraction !== undefined),
     [shelf.data],
   );
-  useArrival(sauces, change);
+  useArrival(sauces, change, kitchen?.settings.units);
   const named = (id: string) => sauces?.find((f) => f.id === id);
   const formula = named(form.formulaId) ?? named(FIRST_FORMULA) ?? sauces?.[0];
   const fault = error ?? shelf.error;
@@ -57,18 +58,22 @@ interface Arrival {
 }
 
 /** A formula sent here to be planned brings its ways, its thickness, its heat and its lid along. */
-function useArrival(sauces: FormulaSummary[] | undefined, change: (to: Partial<PlanForm>) => void) {
+function useArrival(
+  sauces: FormulaSummary[] | undefined,
+  change: (to: Partial<PlanForm>) => void,
+  units: Units | undefined,
+) {
   const { key, state } = useLocation() as { key: string; state: Arrival | null };
   const arrived = useRef('');
   useEffect(() => {
     const formula = sauces?.find((f) => f.id === state?.formulaId);
-    if (!state || !formula || arrived.current === key) return;
+    if (!state || !formula || !units || arrived.current === key) return;
     arrived.current = key;
     if (state.covers) change({ sizedBy: 'COVERS', covers: String(state.covers) });
     change(
       state.asItTurnedOut
-        ? again(formula, state.schools, state.asItTurnedOut)
-        : arriving(formula, state.schools),
+        ? again(formula, state.schools, units, state.asItTurnedOut)
+        : arriving(formula, state.schools, units),
     );
-  }, [sauces, key, state, change]);
+  }, [sauces, key, state, change, units]);
 }

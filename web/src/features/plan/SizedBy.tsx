@@ -46,9 +46,7 @@ export const SizedBy = memo(function SizedBy({
         chosen={sizedBy}
         onChoose={(by) => change({ sizedBy: by })}
       />
-      {sizedBy === 'STOCK' && (
-        <Stocked rows={available} change={change} purchases={purchases} fault={fault} />
-      )}
+      {sizedBy === 'STOCK' && <Stocked {...{ rows: available, change, purchases, fault, units }} />}
       {(sizedBy === 'POT' || (sizedBy === 'STOCK' && available.some((a) => a.text.trim()))) &&
         portions !== undefined &&
         !fault && (
@@ -68,9 +66,10 @@ interface RowsProps {
   change: Props['change'];
   purchases: PlanView['purchases'];
   fault: string | undefined;
+  units: Units;
 }
 
-function Stocked({ rows, change, purchases, fault }: RowsProps) {
+function Stocked({ rows, change, purchases, fault, units }: RowsProps) {
   const { data: stock = [] } = useStock();
   if (purchases.length === 0) return null;
   const options = purchases.map((p) => [p.ingredientId, p.name] as const);
@@ -84,7 +83,7 @@ function Stocked({ rows, change, purchases, fault }: RowsProps) {
       .filter((s) => s.ingredientId === p.ingredientId)
       .reduce((sum, s) => sum + s.massKilograms, 0);
     return kilograms > 0
-      ? [{ ingredientId: p.ingredientId, text: `${Math.round(kilograms * 1000)} g` }]
+      ? [{ ingredientId: p.ingredientId, text: show.typedMass(kilograms, units) }]
       : [];
   });
   const free = options.find(([id]) => !shown.some((row) => row.ingredientId === id));

@@ -97,7 +97,7 @@ export function InOtherWords({ formula, form, kitchen, write }: NeedPart) {
         chosen={form.target}
         onChoose={write.target}
       />
-      <Servings formula={formula} serving={form.serving} onServing={write.serving} />
+      <Servings formula={formula} serving={form.serving} units={units} onServing={write.serving} />
     </>
   );
 }

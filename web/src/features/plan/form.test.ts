@@ -121,7 +121,8 @@ it('brings the thickness, the heat and the lid of a formula along', () => {
     targetSolidsFraction: 0.145,
     simmer: { level: 'OVEN', lid: 'OFF', ovenCelsius: 132 },
   } as FormulaSummary;
-  expect(arriving(oven, [])).toMatchObject({
+  expect(arriving(oven, [], 'US')).toMatchObject({ oven: '269.6 °F' });
+  expect(arriving(oven, [], 'METRIC')).toMatchObject({
     formulaId: 'glow',
     target: '14.5 %',
     way: 'OVEN',
@@ -129,7 +130,11 @@ it('brings the thickness, the heat and the lid of a formula along', () => {
     lid: 'OFF',
   });
   expect(
-    arriving({ id: 'ragu', simmer: { level: 'GENTLE', lid: 'AJAR' } } as FormulaSummary, []),
+    arriving(
+      { id: 'ragu', simmer: { level: 'GENTLE', lid: 'AJAR' } } as FormulaSummary,
+      [],
+      'METRIC',
+    ),
   ).toMatchObject({ way: 'GENTLE', lid: 'AJAR' });
 });
 

@@ -1,6 +1,7 @@
 import type { FormulaSummary, KitchenView, Lid, PlanRequest, School } from '../../api/client';
 import { firstFree, type Taken } from '../../api/occupancy';
-import type { HeatForm } from '../../ui/heat';
+import type { Units } from '../../quantities';
+import { degreesText, type HeatForm } from '../../ui/heat';
 
 /** What is typed and chosen, raw, so that nothing typed is ever lost. */
 export interface PlanForm extends HeatForm {
@@ -92,6 +93,7 @@ export function chosen(form: PlanForm, kitchen: KitchenView, taken: Taken) {
 export function arriving(
   { id, targetSolidsFraction, simmer }: FormulaSummary,
   schools: School[],
+  units: Units,
 ): Partial<PlanForm> {
   return {
     formulaId: id,
@@ -100,7 +102,7 @@ export function arriving(
     shares: [],
     ...(targetSolidsFraction === undefined ? {} : { target: solidsText(targetSolidsFraction) }),
     ...(simmer ? { lid: simmer.lid, way: WAY_OF[simmer.level] } : {}),
-    ...(simmer?.ovenCelsius === undefined ? {} : { oven: `${Math.round(simmer.ovenCelsius)} °C` }),
+    ...(simmer?.ovenCelsius === undefined ? {} : { oven: degreesText(simmer.ovenCelsius, units) }),
   };
 }
 
@@ -136,9 +138,10 @@ export interface AsItTurnedOut {
 export const again = (
   formula: FormulaSummary,
   schools: School[],
+  units: Units,
   was: AsItTurnedOut,
 ): Partial<PlanForm> => ({
-  ...arriving(formula, schools),
+  ...arriving(formula, schools, units),
   target: solidsText(was.solidsFraction),
   vesselId: was.vesselId,
   heatSourceId: was.heatSourceId,

@@ -38,7 +38,7 @@ function stocked(
   return {
     available: read.map(({ ingredientId, text, mass }) => ({
       ingredientId,
-      text,
+      text: mass.outcome === 'understood' ? mass.entered : text,
       massKilograms: mass.outcome === 'understood' ? mass.value : 0,
     })),
   };
@@ -52,9 +52,9 @@ export function servingOf(text: string, formula: Ladled, kitchen: KitchenView) {
   const weighed = parseQuantity(text, 'MASS', 'g', measuresOf(kitchen));
   const density = formula.ladledKilogramsPerCubicMeter;
   const ladled = parseQuantity(text, 'VOLUME', '');
-  if (ladled.outcome !== 'understood' || density === undefined) return { ...weighed, text };
+  if (ladled.outcome !== 'understood' || density === undefined) return weighed;
   // The server reads masses: a volume goes to it weighed.
-  return { ...ladled, value: ladled.value * density, text: '' };
+  return { ...ladled, value: ladled.value * density, entered: '' };
 }
 
 /** What is typed, field by field. */
@@ -133,7 +133,7 @@ export function understand(
       covers: covers.outcome === 'understood' && covers.value >= 1 ? Math.floor(covers.value) : 1,
       available,
       servingMassKilograms: serving.value,
-      servingText: serving.text,
+      servingText: serving.entered,
       ...targetFields(target.by, target.read.value),
       targetText: form.target,
       vesselId: vessel.id,
