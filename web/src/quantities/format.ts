@@ -100,10 +100,15 @@ function sixteenths(value: number): string {
 /** From so many cups on, quarts are read more easily. */
 const MOST_CUPS = 8;
 
+const cups = (count: number): Shown => ({
+  value: quarters(count),
+  unit: Math.round(count * 4) > 4 ? 'cups' : 'cup',
+});
+
 /** Spoons and cups of US customary size. */
 export function spoons(cubicMeters: number): Shown {
   if (cubicMeters >= CUP * MOST_CUPS) return volume(cubicMeters, 'US');
-  if (cubicMeters >= CUP / 4) return { value: quarters(cubicMeters / CUP), unit: 'cup' };
+  if (cubicMeters >= CUP / 4) return cups(cubicMeters / CUP);
   if (cubicMeters >= CUP / 16) return { value: quarters((cubicMeters / CUP) * 16), unit: 'tbsp' };
   return { value: quarters((cubicMeters / CUP) * 48), unit: 'tsp' };
 }
@@ -111,9 +116,7 @@ export function spoons(cubicMeters: number): Shown {
 /** Something poured: millilitres where litres would round it away. */
 export function poured(cubicMeters: number, units: Units): Shown {
   if (units === 'US')
-    return cubicMeters < CUP * MOST_CUPS
-      ? { value: quarters(cubicMeters / CUP), unit: 'cup' }
-      : volume(cubicMeters, units);
+    return cubicMeters < CUP * MOST_CUPS ? cups(cubicMeters / CUP) : volume(cubicMeters, units);
   return cubicMeters < 1e-3
     ? { value: fixed(Math.round(cubicMeters * 1e5) * 10, 0), unit: 'ml' }
     : volume(cubicMeters, units);
