@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { FormulaView, IngredientView, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
+import { said } from '../../quantities';
 import type { Draft } from './draft';
 import { sheetOf } from './sheetOf';
 import { useAnalysis } from './useAnalysis';
@@ -39,7 +40,7 @@ export function useEditor({ start, from, kitchen, goods }: Props) {
   const faultsOf = (stage: number) => {
     const at = `/stages/${stage}/`;
     const server = (problem?.problem.errors ?? []).map(
-      (e) => [e.pointer, `${e.message} ${e.remedy}`] as const,
+      (e) => [e.pointer, said(`${e.message} ${e.remedy}`)] as const,
     );
     const told = [...faults, ...server].filter(([pointer]) => pointer.startsWith(at));
     return JSON.stringify(

@@ -20,6 +20,8 @@ import { FormAndForecast } from './keep.styles';
 import { useLotEntry } from './useLotEntry';
 import { Coming } from '../../ui/Pending';
 
+/** What a field of the form says itself. */
+const AT_FIELDS = ['/tubCubicMeters', '/what/massKilograms', '/uncooledBecause', '/moreBecause'];
 const NOW = '2000-01-01T00:00:00Z';
 
 /** Cold sauce into tubs, with its date. */
@@ -166,7 +168,7 @@ function TubForm({ kitchen }: { kitchen: KitchenView }) {
         >
           It is put away
         </ActButton>
-        {refusedElsewhere && !(tubFault ?? wrong('/what/massKilograms')) && (
+        {refusedElsewhere && !AT_FIELDS.some((field) => refusedElsewhere.at(field)) && (
           <Note tone="tomato">{refusedElsewhere.summary}</Note>
         )}
       </Column>
