@@ -4,6 +4,7 @@ import { show, typed, type Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { SheetField } from '../../ui/SheetField';
+import { degreesText } from '../../ui/heat';
 import { PutOutOfUse } from './PutOutOfUse';
 import { asSeen, retired, useEdit } from './useEdit';
 
@@ -28,7 +29,7 @@ interface Props {
 const startOf = (place: ColdPlaceView | undefined, units: Units) => ({
   name: place?.name ?? '',
   kind: place?.kind ?? ('STILL_REFRIGERATOR' as Kind),
-  text: place ? show.text(show.temperature(place.celsius, units)) : '',
+  text: place ? degreesText(place.celsius, units) : '',
 });
 
 /** A refrigerator, chiller or freezer with the temperature that its own thermometer shows. */
