@@ -89,7 +89,6 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
   const [meal, setMeal] = useState(start);
   const [problem, setProblem] = useState<ProblemError>();
   const version = useRef(start.version);
-  const saved = useRef(JSON.stringify(start.sheet));
   const { data: shelf } = useFormulas();
   const parts = useMemo(
     () => new Set(shelf?.filter((f) => f.targetSolidsFraction === undefined).map((f) => f.id)),
@@ -97,6 +96,8 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
   );
   const { sheet, faults } = meant(text, kitchen, parts);
   const body = JSON.stringify(sheet);
+  // As it reads when it is opened: opening it is no change.
+  const saved = useRef(body);
   useEffect(() => {
     if (body === undefined || body === saved.current) return undefined;
     const timer = setTimeout(() => {
