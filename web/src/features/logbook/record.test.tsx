@@ -3,79 +3,9 @@ import userEvent from '@testing-library/user-event';
 import { http, HttpResponse } from 'msw';
 import { Route, Routes, useLocation } from 'react-router';
 import { expect, it } from 'vitest';
-import type { BatchView } from '../../api/client';
-import { batch as pot, kitchen, serve, server, show } from '../../test/stove';
-import { ComparePage } from './ComparePage';
+import { server, show } from '../../test/stove';
 import { RecordPage } from './RecordPage';
-
-const batch = (over: object = {}): BatchView =>
-  ({
-    ...pot,
-    status: 'FINISHED',
-    formulaId: 'plain-marinara',
-    schools: [{ question: 'Garlic', option: 'sliced' }],
-    declaration: { allergens: [], asked: [], diets: [], unknown: [], inWords: '' },
-    end: {
-      endedAt: '2026-03-02T17:40:00Z',
-      finalMassKilograms: 3.85,
-      reachedSolidsFraction: 0.108,
-      note: 'less salt',
-    },
-    planned: {
-      endMassKilograms: 3.9,
-      amounts: [
-        { ingredientId: 'tomato', name: 'Canned tomatoes' },
-        { ingredientId: 'salt', name: 'Table salt' },
-      ],
-    },
-    forecast: {
-      ...pot.forecast,
-      simmerStartedAt: '2026-03-02T16:10:00Z',
-      evaporationFactor: 1.12,
-      likely: [
-        { at: '2026-03-02T16:10:00Z', massKilograms: 6.4 },
-        { at: '2026-03-02T17:40:00Z', massKilograms: 3.85 },
-        { at: '2026-03-02T18:40:00Z', massKilograms: 3.1 },
-      ],
-      reads: [{ at: '2026-03-02T16:40:00Z', kilograms: 5.78, ofMass: true }],
-      lines: [
-        { name: 'Table salt', dueKilograms: 0.016, poured: false },
-        { name: 'Canned tomatoes', dueKilograms: 6.3, poured: true },
-      ],
-    },
-    events: [
-      {
-        id: 'p1',
-        kind: 'POURED',
-        happenedAt: '2026-03-02T16:02:00Z',
-        what: 'Canned tomatoes',
-        massKilograms: 6.3,
-        struckOut: false,
-      },
-      {
-        id: 'p2',
-        kind: 'LADLED_OUT',
-        happenedAt: '2026-03-02T17:00:00Z',
-        what: '',
-        massKilograms: 0.2,
-        struckOut: true,
-      },
-    ],
-    ...over,
-  }) as unknown as BatchView;
-
-const pages = (more: Record<string, unknown> = {}) =>
-  serve({
-    '/api/kitchen': kitchen,
-    '/api/batches/b1': batch(),
-    '/api/batches/b1/as-made': { differences: [] },
-    '/api/stage-notes': { own: [], earlier: [] },
-    '/api/pantry/stock': [
-      { id: 's1', ingredientId: 'tomato', code: 'L 204' },
-      { id: 's2', ingredientId: 'salt', code: 'S 9' },
-    ],
-    ...more,
-  });
+import { pages } from './record.fixtures';
 
 function Planned() {
   const { pathname, state } = useLocation();
@@ -194,45 +124,4 @@ it('says how it was kept, with its record, and where its tubs are', async () => 
     '/keep/lots/l1',
   );
   expect(kept).not.toHaveTextContent('ZZZZZ');
-});
-
-const compare = (ids: string) => show(<ComparePage />, `/logbook/compare?ids=${ids}`);
-
-it('says once what is the same of batches, and of each what tells it apart', async () => {
-  pages({
-    '/api/batches/b2': batch({
-      id: 'b2',
-      startedAt: '2026-02-28T16:00:00Z',
-      end: { endedAt: '2026-02-28T18:00:00Z', note: '' },
-    }),
-  });
-  compare('b1,b2');
-  const apart = await screen.findByRole('region', { name: 'What tells them apart' });
-  await waitFor(() => expect(within(apart).getAllByRole('link')).toHaveLength(2));
-  expect(apart).toHaveTextContent(/The same in all: pot and burner Rondeau on Gas/);
-  const [first, second] = within(apart).getAllByRole('link');
-  expect(first).toHaveAttribute('href', '/logbook/b1');
-  expect(second).toHaveAttribute('href', '/logbook/b2');
-  expect(apart).toHaveTextContent('came out3.85 kg');
-  expect(apart).toHaveTextContent('came outnot weighed');
-});
-
-it('says which batches it leaves out, and where to choose them', async () => {
-  pages();
-  server.use(
-    http.get('*/api/batches/gone', () =>
-      HttpResponse.json(
-        { title: 'x', status: 404, detail: 'There is no such batch.', errors: [] },
-        { status: 404, headers: { 'content-type': 'application/problem+json' } },
-      ),
-    ),
-  );
-  compare('b1,gone');
-  expect(await screen.findByText(/1 of 2 is left out/)).toBeInTheDocument();
-});
-
-it('asks for two batches where one alone is named', async () => {
-  pages();
-  compare('b1');
-  expect(await screen.findByText(/Tick two or more batches/)).toBeInTheDocument();
 });
