@@ -12,7 +12,7 @@ interface Props<T extends FieldValues> {
   label: string;
   /** Where the server says what is wrong with it. */
   pointer: string;
-  read?: { fault: string | undefined };
+  read?: { fault: string | undefined; entered?: string };
   understood?: string;
   autoFocus?: boolean;
 }
@@ -26,7 +26,7 @@ export function SheetField<T extends FieldValues>(props: Props<T>) {
       text={of.values[name]}
       onText={(text) => of.put(name, text as T[typeof name])}
       understood={understood}
-      fault={read?.fault ?? of.refused?.at(pointer, of.values[name])}
+      fault={read?.fault ?? of.refused?.at(pointer, read?.entered ?? of.values[name])}
       numeric={false}
       autoFocus={autoFocus}
     />

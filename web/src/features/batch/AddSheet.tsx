@@ -79,7 +79,7 @@ export function AddSheet(props: Props) {
   const { values, put, refused } = sheet;
   const { what } = values;
   const { units } = kitchen.settings;
-  const fault = read.fault ?? refused?.at('/massKilograms', values.text);
+  const fault = read.fault ?? refused?.at('/massKilograms', read.entered);
   const chosen = batch.forecast.lines.find((l) => l.line === values.line);
   const instead = what === 'line' && chosen && !chosen.later ? chosen.dueKilograms : 0;
   const goesIn = what === 'line' || what === 'other';

@@ -32,7 +32,7 @@ export function FinishSheet({
   const sheet = useEntry({ batchId: batch.id, sheet: 'finish', start: START, onWritten });
   const { values, put, write, refused } = sheet;
   const read = typed(values.text, 'MASS', 'kg', measuresOf(kitchen));
-  const fault = read.fault ?? refused?.at('/finalMassKilograms', values.text);
+  const fault = read.fault ?? refused?.at('/finalMassKilograms', read.entered);
   const understood =
     read.value === undefined
       ? 'not weighed'

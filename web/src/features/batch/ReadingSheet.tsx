@@ -43,7 +43,7 @@ export function ReadingSheet({ kind: first, batch, kitchen, onClose }: Props) {
   const { label, own, field, kind: quantity } = READINGS[values.kind];
   const withPot = values.kind === 'WEIGHING' && values.on === 'pot';
   const read = typed(values.text, quantity, own);
-  const fault = read.fault ?? refused?.at(`/${field}`, values.text);
+  const fault = read.fault ?? refused?.at(`/${field}`, read.entered);
   const save = () =>
     write('/readings', {
       enteredText: read.entered,

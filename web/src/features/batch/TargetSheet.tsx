@@ -20,7 +20,7 @@ export function TargetSheet({ batch, onClose }: { batch: BatchView; onClose: () 
   const plate = values.by === 'plate';
   const read = plate ? typed(values.text, 'LENGTH', 'mm') : typed(values.text, 'SHARE', '%');
   const field = plate ? 'spreadMeters' : 'solidsFraction';
-  const fault = read.fault ?? refused?.at(`/${field}`, values.text);
+  const fault = read.fault ?? refused?.at(`/${field}`, read.entered);
   return (
     <Sheet
       of={sheet}

@@ -1,5 +1,5 @@
 import type { EventView, Writes } from '../../api/client';
-import { show, type Kind, type Units } from '../../quantities';
+import { said, show, type Kind, type Units } from '../../quantities';
 
 /** Ways to read a pot: how each is asked for, understood and sent. */
 export const READINGS = {
@@ -59,13 +59,13 @@ export function eventWords(e: EventView, units: Units): string {
     case 'PIECES_TAKEN_OUT':
       return `${e.what || 'pieces'} taken out`;
     case 'SET_OTHERWISE':
-      return e.what;
+      return said(e.what);
     case 'TARGET_SET':
       return 'another thickness wanted';
     case 'TASTED':
       return `found: ${e.what || 'as usual'}`;
     case 'CUPS_TRIED':
-      return `${mass} tried in cups: ${e.what}`;
+      return `${mass} tried in cups: ${said(e.what)}`;
     default:
       return '';
   }

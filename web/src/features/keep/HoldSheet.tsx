@@ -50,7 +50,7 @@ function useHold({ kitchen, of, onClose }: Props) {
   const read = typed(values.text, 'TEMPERATURE', 'c');
   const what = whatOf(values.what, kitchen);
   const faults = {
-    degrees: read.fault ?? refused?.at('/heldCelsius', values.text),
+    degrees: read.fault ?? refused?.at('/heldCelsius', read.entered),
     vessel: refused?.at('/vesselId'),
     mass: refused?.at('/what/massKilograms'),
   };

@@ -24,7 +24,7 @@ export function ReadSheet({ keeping, kitchen, onClose }: Props) {
   const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
   const read = typed(values.text, 'TEMPERATURE', 'c');
-  const fault = read.fault ?? refused?.at('/celsius', values.text);
+  const fault = read.fault ?? refused?.at('/celsius', read.entered);
   const save = async () =>
     read.value !== undefined &&
     write('/readings', { celsius: read.value, enteredText: read.entered });
@@ -93,7 +93,7 @@ export function ReheatSheet({ keeping, kitchen, offered, onClose }: PlaceProps) 
   const { values, put, write, refused } = sheet;
   const read = typed(values.text, 'TEMPERATURE', 'c');
   const setup = choiceOf(values.form, kitchen);
-  const fault = read.fault ?? refused?.at('/celsius', values.text);
+  const fault = read.fault ?? refused?.at('/celsius', read.entered);
   const body = setup && read.value !== undefined ? { celsius: read.value, setup } : undefined;
   return (
     <Sheet
@@ -134,7 +134,7 @@ export function TopUpSheet({ keeping, kitchen, onClose }: Props) {
   const sheet = useKept({ ...of, start: { text: show.text(show.poured(lacking, units)) } });
   const { values, put, write, refused } = sheet;
   const read = typed(values.text, 'VOLUME', 'ml');
-  const fault = read.fault ?? refused?.at('/waterKilograms', values.text);
+  const fault = read.fault ?? refused?.at('/waterKilograms', read.entered);
   const save = async () =>
     read.value !== undefined &&
     write('/top-ups', { waterKilograms: read.value * 1000, enteredText: '' });

@@ -32,7 +32,7 @@ export function UseSheet({ lot, kitchen, onClose }: Props) {
   const { values, put, write, refused } = sheet;
   const { data: pots = [] } = useBatches();
   const read = typed(values.text, 'MASS', 'kg', measuresOf(kitchen));
-  const fault = read.fault ?? refused?.at('/massKilograms', values.text);
+  const fault = read.fault ?? refused?.at('/massKilograms', read.entered);
   const save = async () =>
     read.value !== undefined &&
     write('/uses', {
@@ -122,7 +122,7 @@ export function SplitSheet({ lot, kitchen, onClose }: Props) {
   const { values, put, write, refused } = sheet;
   const { text, placeId } = values;
   const read = typed(text, 'MASS', 'kg', measuresOf(kitchen));
-  const fault = read.fault ?? refused?.at('/massKilograms', values.text);
+  const fault = read.fault ?? refused?.at('/massKilograms', read.entered);
   const save = async () =>
     read.value !== undefined &&
     write('/splits', { massKilograms: read.value, massText: read.entered, placeId });

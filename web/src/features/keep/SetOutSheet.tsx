@@ -20,7 +20,7 @@ export function SetOutSheet({ kitchen, onClose }: { kitchen: KitchenView; onClos
   const { values, put, write, refused } = sheet;
   const { units } = kitchen.settings;
   const read = typed(values.text, 'TEMPERATURE', 'c');
-  const fault = read.fault ?? refused?.at('/celsius', values.text);
+  const fault = read.fault ?? refused?.at('/celsius', read.entered);
   const save = async () =>
     read.value !== undefined &&
     write('/set-outs', {

@@ -1,5 +1,5 @@
 import type { BatchView, EventView, KitchenView } from '../../api/client';
-import { show, type Units } from '../../quantities';
+import { said, show, type Units } from '../../quantities';
 import { BareList } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { WhenRow } from './logbook.styles';
@@ -55,7 +55,7 @@ function inWords(e: EventView, units: Units): string {
     case 'PIECES_TAKEN_OUT':
       return `${e.what || 'pieces'} taken out`;
     case 'SET_OTHERWISE':
-      return e.what;
+      return said(e.what);
     default:
       return '';
   }
