@@ -95,6 +95,20 @@ class TakeBackIT {
   }
 
   @Test
+  void aBatchWhoseCansAreNotedIsNotUnlit() {
+    String pot = lit(Instant.now());
+    Answer noted =
+        app.post(
+            "/api/lots/sources/" + pot,
+            "{\"id\":\"%s\",\"ingredientId\":\"canned-whole-tomato\",\"code\":\"L 1\"}"
+                .formatted(fresh()));
+    assertEquals(201, noted.status(), noted.body().toString());
+    Answer back = takeBack(pot, pot, Instant.now());
+    assertEquals(409, back.status(), back.body().toString());
+    assertTrue(standsSomewhere(pot), "nothing of it is undone");
+  }
+
+  @Test
   void heatOffIsTakenBackAndThePotGoesOn() {
     String pot = lit(Instant.now().minus(HOUR));
     String end = finished(pot);

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import urnstew.app.batch.BatchEntries.Recorded;
 import urnstew.app.platform.Actor;
@@ -65,12 +66,21 @@ public class TakeBacks {
   /** As if nobody had lit it; only before anything else was written to it. */
   private void unlit(BatchRow row) {
     if (row.nextSequence() > 1 || batches.hasNotes(row.id())) {
-      throw new ConflictException(
-          "Somebody has written to this batch since it was lit.",
-          "Say that it is off the heat instead.");
+      throw writtenTo();
     }
     places.off(row.id());
-    batches.remove(row.id());
+    try {
+      batches.remove(row.id());
+    } catch (DataIntegrityViolationException elsewhere) {
+      // It is held, in tubs, tasted, or the code of a can is noted of it.
+      throw writtenTo();
+    }
+  }
+
+  private static ConflictException writtenTo() {
+    return new ConflictException(
+        "Somebody has written to this batch since it was lit.",
+        "Say that it is off the heat instead.");
   }
 
   private void backOnTheHeat(BatchRow row, Writes.TakeBack write, Instant received, Actor actor) {
