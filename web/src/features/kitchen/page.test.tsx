@@ -2,35 +2,12 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it } from 'vitest';
 import type { KitchenView } from '../../api/client';
-import { itIs, kitchen as bare, serve, show } from '../../test/stove';
+import { itIs, serve, show } from '../../test/stove';
 import { KitchenPage } from './KitchenPage';
+import { kitchen as plain } from './kitchen.fixtures';
 
 beforeEach(() => itIs('2026-03-02T16:00:00Z'));
 
-const settings = {
-  ...bare.settings,
-  name: 'Hollow Lantern',
-  demo: true,
-  currency: 'EUR',
-  pint: 'US',
-  hours: 'H24',
-  decimalMark: 'POINT',
-  altitudeText: '',
-  roomCelsius: 20,
-  relativeHumidity: 0.5,
-  scaleErrorKilograms: 0.02,
-  scaleErrorText: '',
-  dipErrorMeters: 0.002,
-  dipErrorText: '',
-  probeErrorKelvins: 1,
-  brixErrorFraction: 0.003,
-  plateErrorMeters: 0.003,
-  brothyBelowFraction: 0.07,
-  looseBelowFraction: 0.09,
-  coatingBelowFraction: 0.12,
-  tightBelowFraction: 0.15,
-  veryTightBelowFraction: 0.27,
-};
 const pot = (over: object) => ({
   id: 'v1',
   name: 'Rondeau',
@@ -46,9 +23,8 @@ const pot = (over: object) => ({
 });
 const kitchen = (over: object = {}): KitchenView =>
   ({
-    ...bare,
-    settings,
-    boilingPointCelsius: 92.1,
+    ...plain,
+    settings: { ...plain.settings, demo: true },
     vessels: [
       pot({}),
       pot({
