@@ -70,6 +70,7 @@ describe('in a kitchen with US units', () => {
       message: 'Is 12 in ounces or in grams? Type 12 oz or 12 g.',
     });
     expect(parseQuantity('12 g', 'MASS', 'g')).toMatchObject({ value: 0.012 });
+    expect(parseQuantity('  ', 'MASS', 'g')).toMatchObject({ outcome: 'refuse' });
   });
 
   it('keeps a text that says the same in a kitchen with metric units', () => {

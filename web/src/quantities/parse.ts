@@ -92,10 +92,10 @@ export function parseQuantity(
     .map((c) => SIGNS[c] ?? c)
     .join('')
     .trim();
-  if (american && ownUnit === 'g' && BARE.test(raw))
-    return { outcome: 'ask', message: ouncesOrGrams(raw.trim()) };
   const own = (american ? IN_US_UNITS[ownUnit] : undefined) ?? ownUnit;
   if (!text) return { outcome: 'refuse', message: 'Nothing is typed here yet.' };
+  if (american && ownUnit === 'g' && BARE.test(raw))
+    return { outcome: 'ask', message: ouncesOrGrams(raw.trim()) };
   try {
     const negative = text.startsWith('-');
     return {

@@ -94,6 +94,30 @@ class TakeBackIT {
     assertEquals(200, app.get("/api/batches/" + pot).status());
   }
 
+  /** A device that had no answer sends again what somebody has taken back since. */
+  @Test
+  void whatWasTakenBackIsNotDoneAgainBySendingItAgain() {
+    String out = fresh();
+    String begin =
+        "{\"id\":\"%s\",\"food\":\"Half a tray\",\"fromCold\":false,\"celsius\":72,\"enteredText\":\"\",%s}"
+            .formatted(out, Requests.stamp(Instant.now()));
+    assertEquals(201, app.post("/api/keepings/set-outs", begin).status());
+    String end = fresh();
+    String close =
+        "{\"id\":\"%s\",\"as\":\"SERVED\",\"reason\":\"\",%s}"
+            .formatted(end, Requests.stamp(Instant.now()));
+    assertEquals(201, app.post("/api/keepings/" + out + "/closings", close).status());
+    String back = "{\"id\":\"%s\",\"eventId\":\"%s\",%s}";
+    String path = "/api/keepings/" + out + "/take-backs";
+    String now = Requests.stamp(Instant.now());
+    assertEquals(201, app.post(path, back.formatted(fresh(), end, now)).status());
+    assertEquals(409, app.post("/api/keepings/" + out + "/closings", close).status());
+    assertTrue(app.get("/api/keepings/" + out).body().at("/closedAt").isMissingNode());
+    assertEquals(201, app.post(path, back.formatted(fresh(), out, now)).status());
+    assertEquals(409, app.post("/api/keepings/set-outs", begin).status());
+    assertEquals(404, app.get("/api/keepings/" + out).status());
+  }
+
   @Test
   void aBatchWhoseCansAreNotedIsNotUnlit() {
     String pot = lit(Instant.now());

@@ -131,14 +131,14 @@ interface KeepingMapper {
       """)
   void append(EntryRow entry);
 
-  /** When an entry was, or something began to be kept. */
+  /** When an entry was, or something began to be kept; empty where that was taken back. */
   @Select(
       """
       select happened_at from keeping_event where id = #{id}
       union all select started_at from keeping where id = #{id}
       """)
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
-  Instant happened(UUID id);
+  Optional<Instant> happened(UUID id);
 
   @Select("select * from keeping_event where keeping_id = #{id} order by sequence")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)

@@ -5,7 +5,6 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +62,12 @@ public class KeepingService implements TaskSource, HolderEnds {
   }
 
   /** What was written. */
-  public record Kept(UUID keepingId, UUID id, Instant happenedAt) {}
+  public record Kept(UUID keepingId, UUID id, Instant happenedAt) {
+    /** Sent again by a device that had no answer, after it was taken back: it is not done again. */
+    static ConflictException takenBack() {
+      return new ConflictException("That was taken back meanwhile.", "Write it anew.");
+    }
+  }
 
   /** All that is held or cooling, the oldest first. */
   public List<KeepingView> open() {
@@ -130,7 +134,7 @@ public class KeepingService implements TaskSource, HolderEnds {
   @Write
   public Kept record(UUID id, KeepingWrites.Entry write, Actor actor) {
     writes.once(write.id(), "keeping/" + id, write, () -> recorded(id, write, actor));
-    return new Kept(id, write.id(), mapper.happened(write.id()));
+    return new Kept(id, write.id(), mapper.happened(write.id()).orElseThrow(Kept::takenBack));
   }
 
   private void recorded(UUID id, KeepingWrites.Entry write, Actor actor) {
@@ -194,7 +198,11 @@ public class KeepingService implements TaskSource, HolderEnds {
   @Write
   public Kept close(UUID id, KeepingWrites.Close close, Actor actor) {
     writes.once(close.id(), "keeping/" + id, close, () -> closed(id, close));
-    return new Kept(id, close.id(), Objects.requireNonNull(row(id).closedAt(), "it is closed"));
+    Instant closedAt = row(id).closedAt();
+    if (closedAt == null) {
+      throw Kept.takenBack();
+    }
+    return new Kept(id, close.id(), closedAt);
   }
 
   private void closed(UUID id, KeepingWrites.Close close) {

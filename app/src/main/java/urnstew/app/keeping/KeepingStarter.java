@@ -368,6 +368,7 @@ public class KeepingStarter {
 
   private Kept once(KeepingWrites.Timed write, String scope, Runnable what) {
     writes.once(write.id(), scope, write, what);
-    return new Kept(write.id(), write.id(), mapper.happened(write.id()));
+    Instant begun = mapper.happened(write.id()).orElseThrow(Kept::takenBack);
+    return new Kept(write.id(), write.id(), begun);
   }
 }
