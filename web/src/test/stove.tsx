@@ -39,6 +39,7 @@ export const batch = {
     cautions: [],
     readings: 2,
     reads: [],
+    heats: [],
     lines: [],
     steps: [],
     band: 'coating',

@@ -52,13 +52,12 @@ function drawn(props: Props, width: number, height: number): Drawn {
     ...readings.map((r) => r.kilograms),
   ];
   const most = Math.max(...masses);
-  const span = most - targetKilograms || 1;
+  // Pieces that are lifted out for a while make the pot lighter than it ends.
+  const least = Math.min(targetKilograms, ...masses);
+  const span = most - least || 1;
   return {
     x: scaleTime([Math.min(...likely.map(ms)), Math.max(...ends)], [EDGE.left, width - EDGE.right]),
-    y: scaleLinear(
-      [targetKilograms - span * 0.25, most + span * 0.08],
-      [height - EDGE.bottom, EDGE.top],
-    ),
+    y: scaleLinear([least - span * 0.25, most + span * 0.08], [height - EDGE.bottom, EDGE.top]),
     width,
     height,
   };

@@ -1,12 +1,12 @@
 import { Autocomplete, Box } from '@mui/material';
 import { memo, useMemo } from 'react';
-import type { IngredientView } from '../api/client';
-import { Text } from './text';
+import type { Goods } from '../api/goods';
+import { Span, Text } from './text';
 import { LineInput } from './ui.styles';
 
 interface Props {
-  goods: IngredientView[];
-  chosen: IngredientView | undefined;
+  goods: Goods[];
+  chosen: Goods | undefined;
   onChoose: (id: string) => void;
   fault: string | undefined;
 }
@@ -26,6 +26,16 @@ export const GoodsField = memo(function GoodsField({ goods, chosen, onChoose, fa
         isOptionEqualToValue={(a, b) => a.id === b.id}
         autoHighlight
         openOnFocus={false}
+        renderOption={({ key, ...p }, g) => (
+          <li key={key} {...p}>
+            {g.content.name}
+            {g.isMade && (
+              <Span tone="muted" size="small" sx={{ ml: 1 }}>
+                a formula
+              </Span>
+            )}
+          </li>
+        )}
         filterOptions={(all, { inputValue }) => found(all, inputValue)}
         renderInput={(p) => (
           <LineInput
@@ -51,12 +61,10 @@ export const GoodsField = memo(function GoodsField({ goods, chosen, onChoose, fa
 });
 
 /** Names that begin so first, then those that hold all words. */
-function found(all: IngredientView[], typed: string): IngredientView[] {
+function found(all: Goods[], typed: string): Goods[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  const names = (g: IngredientView) =>
-    [g.content.name, ...g.content.alsoCalled].map((n) => n.toLowerCase());
+  const names = (g: Goods) => [g.content.name, ...g.content.alsoCalled].map((n) => n.toLowerCase());
   const hits = all.filter((g) => words.every((w) => names(g).some((n) => n.includes(w))));
-  const begins = (g: IngredientView) =>
-    names(g).some((n) => n.startsWith(words[0] ?? '')) ? 0 : 1;
+  const begins = (g: Goods) => (names(g).some((n) => n.startsWith(words[0] ?? '')) ? 0 : 1);
   return hits.toSorted((a, b) => begins(a) - begins(b)).slice(0, MOST_SHOWN);
 }

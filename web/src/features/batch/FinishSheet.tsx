@@ -1,13 +1,44 @@
+import { Checkbox, FormControlLabel } from '@mui/material';
 import type { BatchView, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, show, typed } from '../../quantities';
 import { Sheet } from '../../ui/Sheet';
 import { TextArea } from '../../ui/fields';
+import { Text } from '../../ui/text';
 import { useUndo } from '../../ui/undo';
 import { useGo } from '../../ui/useGo';
 import { useEntry } from './useEntry';
 
-const START = { text: '', note: '' };
+/** What went in to be taken out again, and nobody has said that it is. */
+function StillIn({ batch }: { batch: BatchView }) {
+  const left = batch.forecast.steps.filter((s) => s.kind === 'TAKE_OUT' && !s.done);
+  if (left.length === 0) return null;
+  return (
+    <Text tone="warn" strong>
+      {left.map((s) => s.what).join('; ')}: nobody has said that it is out.
+    </Text>
+  );
+}
+
+const START = { text: '', note: '', stopped: '' };
+
+/** It is not done: it is cooled and kept, and somebody goes on with it. */
+function AnotherDay({ stopped, onChange }: { stopped: boolean; onChange: (to: boolean) => void }) {
+  return (
+    <>
+      <FormControlLabel
+        control={<Checkbox checked={stopped} onChange={(e) => onChange(e.target.checked)} />}
+        label="Not done: it goes on another day"
+      />
+      {stopped && (
+        <Text tone="cold" size="note">
+          Cool it and keep it by the rule. Its tubs know what is still to come: go on with them, or
+          with some of them, from their page.
+        </Text>
+      )}
+    </>
+  );
+}
 
 /** Off the heat: what came out, and what to remember. */
 export function FinishSheet({
@@ -32,6 +63,7 @@ export function FinishSheet({
   const sheet = useEntry({ batchId: batch.id, sheet: 'finish', start: START, onWritten });
   const { values, put, write, refused } = sheet;
   const read = typed(values.text, 'MASS', 'kg', measuresOf(kitchen));
+  const stopped = values.stopped !== '';
   const fault = read.fault ?? refused?.at('/finalMassKilograms', read.entered);
   const understood =
     read.value === undefined
@@ -41,6 +73,7 @@ export function FinishSheet({
     write('/finishes', {
       enteredText: read.entered,
       note: values.note,
+      ...(stopped ? { stopped } : {}),
       ...(read.value === undefined ? {} : { finalMassKilograms: read.value }),
     });
   return (
@@ -53,6 +86,7 @@ export function FinishSheet({
       onClose={onClose}
       atField={fault}
     >
+      {!stopped && <StillIn batch={batch} />}
       <QuantityField
         label="Sauce that came out"
         text={values.text}
@@ -62,6 +96,7 @@ export function FinishSheet({
         numeric={false}
         autoFocus
       />
+      <AnotherDay stopped={stopped} onChange={(to) => put('stopped', to ? 'yes' : '')} />
       <TextArea label="To remember" text={values.note} onText={(to) => put('note', to)} />
     </Sheet>
   );

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useParams } from 'react-router';
 import { useKitchen } from '../../api/kitchen';
 import type { BatchView, KitchenView } from '../../api/client';
-import { said, show } from '../../quantities';
+import { show } from '../../quantities';
 import { sizes } from '../../theme/tokens';
 import { heatInWords } from '../../ui/heat';
 import { Eaters } from '../../ui/Eaters';
@@ -14,6 +14,7 @@ import { along, TICK_MS } from '../../ui/along';
 import { useNow } from '../../api/clock';
 import { jobOf } from './job';
 import { eventWords } from './readings';
+import { heatNow, toDoWords } from './steps';
 import { BareList, Column } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { StoveGrid } from './batch.styles';
@@ -32,14 +33,14 @@ export function HandOverPage() {
 function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
   const now = useNow(TICK_MS);
   const { forecast, pot } = batch;
+  const { heating, lid } = heatNow(batch, now);
   const { zone, units } = kitchen.settings;
   const hour = (instant: string | undefined) => (instant ? show.hour(instant, zone) : '–');
   const live = batch.status === 'SIMMERING';
-  const todo = live ? forecast.steps.filter((s) => !s.done) : [];
   return (
     <Page
       title={`${batch.name}, handed over at ${show.hour(now, zone)}`}
-      sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(pot.heating, units)} · lid ${pot.lid.toLowerCase()} · lit ${hour(batch.startedAt)}`}
+      sub={`${pot.vessel.name} on ${pot.heatSourceName} · ${heatInWords(heating, units)} · lid ${lid.toLowerCase()} · lit ${hour(batch.startedAt)}`}
       step="Pot"
       job={jobOf(batch)}
     >
@@ -63,10 +64,7 @@ function HandOver({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }
           <Eaters of={batch.declaration} />
           <List
             title="Still to do"
-            rows={todo.map(
-              (s) =>
-                `${hour(s.at)}  ${s.kind === 'ADD' ? `add ${show.text(show.mass(s.kilograms, units))} ${s.what.toLowerCase()}` : s.what} · ${said(s.detail)}`,
-            )}
+            rows={batch.toDo.map((one) => `${hour(one.at)}  ${toDoWords(one, units)}`)}
           />
           <List
             title="What was read and done"

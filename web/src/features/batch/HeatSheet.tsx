@@ -1,10 +1,12 @@
-import type { BatchView, KitchenView } from '../../api/client';
+import type { BatchView, HeatingChoice, KitchenView } from '../../api/client';
+import { useNow } from '../../api/clock';
 import { potWords, useTaken } from '../../api/occupancy';
 import type { Units } from '../../quantities';
 import { Choices } from '../../ui/Choices';
 import { HeatFields } from '../../ui/HeatFields';
 import { LIDS, WAYS, degreesText, heatingOf, type HeatForm } from '../../ui/heat';
 import { Sheet } from '../../ui/Sheet';
+import { heatNow } from './steps';
 import { useEntry } from './useEntry';
 
 const BESIDE = [
@@ -20,7 +22,7 @@ interface Props {
 }
 
 /** How it is heated now, as it would be typed. */
-function asTyped({ heating }: BatchView['pot'], units: Units): HeatForm {
+function asTyped(heating: HeatingChoice, units: Units): HeatForm {
   return {
     way: heating.way,
     burner: heating.burnerShare === undefined ? '' : `${Math.round(heating.burnerShare * 100)} %`,
@@ -30,10 +32,12 @@ function asTyped({ heating }: BatchView['pot'], units: Units): HeatForm {
   };
 }
 
-function startOf({ pot }: BatchView, units: Units) {
+function startOf(batch: BatchView, units: Units, now: number) {
+  const { heating, lid } = heatNow(batch, now);
+  const { pot } = batch;
   return {
-    heat: asTyped(pot, units),
-    lid: pot.lid,
+    heat: asTyped(heating, units),
+    lid,
     vesselId: pot.vessel.id,
     heatSourceId: pot.heatSourceId,
     both: 'no' as (typeof BESIDE)[number]['value'],
@@ -43,8 +47,9 @@ type Heat = ReturnType<typeof startOf>;
 
 /** The sheet's entry, and what is wrong with each of its fields. */
 function useHeat({ batch, kitchen, onClose }: Props) {
+  const now = useNow();
   const of = { batchId: batch.id, sheet: 'heat', onWritten: onClose };
-  const sheet = useEntry<Heat>({ ...of, start: startOf(batch, kitchen.settings.units) });
+  const sheet = useEntry<Heat>({ ...of, start: startOf(batch, kitchen.settings.units, now) });
   const { values, write, refused } = sheet;
   const { heating, fault: unclear } = heatingOf(values.heat, kitchen);
   const typed = values.heat.way === 'OVEN' ? values.heat.oven : values.heat.burner;

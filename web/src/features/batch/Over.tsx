@@ -15,17 +15,18 @@ interface Props {
 export function Over({ batch, kitchen }: Props) {
   const { zone, units } = kitchen.settings;
   if (!batch.end) return null;
-  const { endedAt, finalMassKilograms, lateSeconds, note, workings } = batch.end;
+  const { endedAt, finalMassKilograms, lateSeconds, note, stopped, workings } = batch.end;
+  const planned = show.text(show.mass(batch.planned.endMassKilograms, units));
   const working = (figure: string) => workings.find((w) => w.figure === figure);
   return (
     <Box>
       <Figure
-        label={`Off the heat, ${show.day(endedAt, zone)}`}
+        label={`${stopped ? 'Stopped, not done' : 'Off the heat'}, ${show.day(endedAt, zone)}`}
         shown={{ value: show.hour(endedAt, zone), unit: '' }}
         size="huge"
       />
       <Row gap={3} wrap sx={{ mt: 1 }}>
-        {lateSeconds !== undefined && (
+        {lateSeconds !== undefined && !stopped && (
           <Figure
             label={lateSeconds < 0 ? 'earlier than planned' : 'later than planned'}
             shown={show.span(lateSeconds)}
@@ -33,7 +34,7 @@ export function Over({ batch, kitchen }: Props) {
           />
         )}
         <Figure
-          label={`came out, ${show.text(show.mass(batch.planned.endMassKilograms, units))} planned`}
+          label={stopped ? 'is kept' : `came out, ${planned} planned`}
           shown={
             finalMassKilograms === undefined
               ? { value: 'not weighed', unit: '' }
@@ -42,6 +43,11 @@ export function Over({ batch, kitchen }: Props) {
           working={working('finalMass')}
         />
       </Row>
+      {stopped && (
+        <Text tone="cold">
+          It goes on another day: cool it, put it into tubs, and go on with them from their page.
+        </Text>
+      )}
       {note && (
         <Text long sx={{ mt: 1 }}>
           {note}
@@ -67,17 +73,21 @@ function WhereNow({ batch }: { batch: BatchView }) {
       >
         Cool it
       </Button>
-      <Button
-        size="large"
-        variant="outlined"
-        component={Link}
-        to={`/keep?hold=${batch.id}&${kilograms}`}
-      >
-        Hold it hot
-      </Button>
-      <Button size="large" variant="outlined" component={Link} to="/meals">
-        Serve it
-      </Button>
+      {!batch.end?.stopped && (
+        <>
+          <Button
+            size="large"
+            variant="outlined"
+            component={Link}
+            to={`/keep?hold=${batch.id}&${kilograms}`}
+          >
+            Hold it hot
+          </Button>
+          <Button size="large" variant="outlined" component={Link} to="/meals">
+            Serve it
+          </Button>
+        </>
+      )}
       <Button size="large" component={Link} to={`/logbook/${batch.id}`}>
         Its record
       </Button>

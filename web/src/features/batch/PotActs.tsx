@@ -1,10 +1,12 @@
 import type { BatchView } from '../../api/client';
+import { useNow } from '../../api/clock';
 import type { Units } from '../../quantities';
 import { heatInWords } from '../../ui/heat';
 import { Span } from '../../ui/text';
 import type { PotSheet } from './PotSheets';
 import { ActBar, ActCell, ActSub } from './batch.styles';
 import { READINGS } from './readings';
+import { heatNow } from './steps';
 
 interface Props {
   batch: BatchView;
@@ -14,7 +16,8 @@ interface Props {
 
 /** What is done to a pot, always in reach. */
 export function PotActs({ batch, units, onOpen }: Props) {
-  const { pot, forecast } = batch;
+  const { heating, lid } = heatNow(batch, useNow());
+  const { forecast } = batch;
   const advised = forecast.advice?.kind;
   const acts: { name: string; sub: string; sheet: PotSheet }[] = [
     {
@@ -24,7 +27,7 @@ export function PotActs({ batch, units, onOpen }: Props) {
     },
     {
       name: 'Heat',
-      sub: `${heatInWords(pot.heating, units)} · lid ${pot.lid.toLowerCase()}`,
+      sub: `${heatInWords(heating, units)} · lid ${lid.toLowerCase()}`,
       sheet: 'heat',
     },
     { name: 'Add', sub: 'as poured', sheet: 'add' },

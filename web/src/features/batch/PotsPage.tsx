@@ -1,8 +1,10 @@
 import { Link, Navigate, useParams } from 'react-router';
 import { useBatch, useBatches } from '../../api/batches';
 import type { BatchView, KitchenView } from '../../api/client';
+import { useNow } from '../../api/clock';
 import { useKitchen } from '../../api/kitchen';
 import { jobOf } from './job';
+import { TICK_MS } from '../../ui/along';
 import { BrokenPots } from '../../ui/BrokenPots';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -11,6 +13,7 @@ import { heatInWords } from '../../ui/heat';
 import { Text } from '../../ui/text';
 import { Pot } from './Pot';
 import { StoveTop } from './StoveTop';
+import { heatNow } from './steps';
 
 /** The stove: every pot in small, one large. The address says which: it never becomes another by itself. */
 export function PotsPage() {
@@ -18,6 +21,7 @@ export function PotsPage() {
   const { data: kitchen, error: noKitchen } = useKitchen();
   const { data: pots, error: noPots } = useBatches();
   const { data: batch, error: noBatch } = useBatch(id);
+  const now = useNow(TICK_MS);
   const error = noKitchen ?? noPots;
   if (!kitchen || (!pots && !noPots))
     return (
@@ -28,7 +32,7 @@ export function PotsPage() {
   return (
     <Page
       title={batch?.name ?? 'Pots'}
-      sub={batch ? where(batch, kitchen) : 'what is on the stove'}
+      sub={batch ? where(batch, kitchen, now) : 'what is on the stove'}
       step="Pot"
       job={batch ? jobOf(batch) : { batchId: id }}
     >
@@ -47,7 +51,9 @@ export function PotsPage() {
   );
 }
 
-function where({ pot }: BatchView, kitchen: KitchenView): string {
-  const heat = heatInWords(pot.heating, kitchen.settings.units);
-  return `${pot.vessel.name} on ${pot.heatSourceName} · ${heat} · lid ${pot.lid.toLowerCase()}`;
+function where(batch: BatchView, kitchen: KitchenView, now: number): string {
+  const { heating, lid } = heatNow(batch, now);
+  const heat = heatInWords(heating, kitchen.settings.units);
+  const { pot } = batch;
+  return `${pot.vessel.name} on ${pot.heatSourceName} · ${heat} · lid ${lid.toLowerCase()}`;
 }

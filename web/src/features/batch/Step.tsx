@@ -10,11 +10,13 @@ interface Props {
   what: string;
   detail: string;
   looks?: Look[];
+  /** More to be read, below the detail. */
+  words?: ReactNode;
   children?: ReactNode;
 }
 
 /** One thing to do: when, what, and how to know that it is done. */
-export function Step({ hour, now, what, detail, looks = [], children }: Props) {
+export function Step({ hour, now, what, detail, looks = [], words, children }: Props) {
   // Beside the cue, or below it where there is something to press.
   const before = looks.length > 0 && (
     <Looks looks={looks} label={`${what}: how it looked before`} />
@@ -28,9 +30,12 @@ export function Step({ hour, now, what, detail, looks = [], children }: Props) {
         <Text size="lead" strong long>
           {what}
         </Text>
-        <Text tone="muted" size="note">
-          {detail}
-        </Text>
+        {detail && (
+          <Text tone="muted" size="note">
+            {detail}
+          </Text>
+        )}
+        {words}
         {children ? before : null}
       </Box>
       {children || (before && <Box sx={besideStep}>{before}</Box>)}

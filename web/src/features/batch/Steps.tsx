@@ -13,10 +13,12 @@ import { ShowWorking } from '../../ui/ShowWorking';
 import { BareList } from '../../ui/layout';
 import { loadsInWords } from '../../ui/loads';
 import { Step } from './Step';
+import { StepButton } from './StepButton';
 import { besideStep } from './batch.styles';
 import { besideCue } from './looks';
 import type { ReadingKind } from './readings';
-import { cues, isOn, stepWords, toDo } from './steps';
+import { StageWords } from './StageWords';
+import { cues, doubtWords, isOn, stageOf, stepWords, toDo } from './steps';
 import { usePotWrites } from '../../ui/useWrites';
 
 interface Props {
@@ -30,8 +32,8 @@ interface Props {
 
 /** What is next at this pot: stages before the simmer, then what the pot itself asks for. */
 export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props) {
-  const { zone } = kitchen.settings;
-  const { live, before, simmer, steps, after, finishAt } = toDo(batch, now);
+  const { zone, units } = kitchen.settings;
+  const { live, before, simmer, simmerOver, steps, after, finishAt } = toDo(batch, now);
   const working = batch.forecast.workings.find((w) => w.figure === 'steps');
   const looks = (stage: StageView) => besideCue(earlier, stage.title, zone);
   const off = finishAt ? show.hour(finishAt, zone) : '–';
@@ -59,18 +61,19 @@ export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props)
             hour={show.hour(step.at, zone)}
             now={Date.parse(step.at) <= now}
             what={stepWords(step, kitchen.settings.units)}
-            detail={said(step.detail)}
+            {...begun(step, batch, kitchen)}
           >
-            <StepButton step={step} batchId={batch.id} onRead={onRead} />
+            <StepButton step={step} batchId={batch.id} units={units} zone={zone} onRead={onRead} />
           </Step>
         ))}
         {simmer && (
           <Step
-            hour={off}
+            hour={simmerOver ? show.hour(simmerOver, zone) : off}
             now={false}
             what={`${simmer.title}, done`}
             detail={cues(simmer)}
             looks={looks(simmer)}
+            words={<StageWords stage={simmer} batch={batch} units={units} />}
           />
         )}
         {after.map((stage) => (
@@ -81,6 +84,7 @@ export function Steps({ batch, kitchen, now, earlier, onRead, onFinish }: Props)
             what={stage.title}
             detail={cues(stage)}
             looks={looks(stage)}
+            words={<StageWords stage={stage} batch={batch} units={units} />}
           >
             {live && (
               <Button variant="outlined" sx={besideStep} onClick={onFinish}>
@@ -114,9 +118,22 @@ function StageStep({ stage, batch, kitchen, now, looks }: StageProps) {
       hour={show.hour(task?.at ?? batch.forecast.simmerStartedAt, zone)}
       now={live && isOn(task, now)}
       what={stage.title}
-      detail={[loadsInWords(stage, units), cues(stage)].filter(Boolean).join(' · ')}
+      detail={[said(stage.how), loadsInWords(stage, units), cues(stage)]
+        .filter(Boolean)
+        .join(' · ')}
       looks={looks}
+      words={<StageWords stage={stage} batch={batch} units={units} />}
     >
+      {live && !reduces && task && (
+        <ActButton
+          variant="outlined"
+          sx={besideStep}
+          aria-label={`${stage.title}: done`}
+          onAct={() => write('/steps', { id: newId(), step: key }, batch.id)}
+        >
+          Done
+        </ActButton>
+      )}
       {live && reduces && !batch.simmerConfirmed && (
         <ActButton
           variant="outlined"
@@ -130,51 +147,14 @@ function StageStep({ stage, batch, kitchen, now, looks }: StageProps) {
   );
 }
 
-const ADVISED: Record<string, ReadingKind> = {
-  'Plate test': 'PLATE',
-  Dip: 'DIP',
-  Weigh: 'WEIGHING',
-};
-
-interface ButtonProps {
-  step: StepView;
-  batchId: string;
-  onRead: (kind: ReadingKind) => void;
-}
-/** What is pressed when a step is done, or to do it. */
-function StepButton({ step, batchId, onRead }: ButtonProps) {
-  const write = usePotWrites();
-  const tick = () => write('/steps', { id: newId(), step: step.key }, batchId);
-  const isIn = () => {
-    const poured = { line: step.line, massKilograms: step.kilograms, enteredText: '' };
-    return write('/pours', { id: newId(), ...poured }, batchId);
-  };
-  const of = { variant: 'outlined', sx: besideStep } as const;
-  switch (step.kind) {
-    case 'ADD':
-      return (
-        <ActButton {...of} aria-label={`${step.what} is in`} onAct={isIn}>
-          It is in
-        </ActButton>
-      );
-    case 'READ':
-      return (
-        <Button
-          {...of}
-          aria-label={`${step.what} now`}
-          onClick={() => onRead(ADVISED[step.what] ?? 'DIP')}
-        >
-          Now
-        </Button>
-      );
-    case 'STIR':
-    case 'TASTE':
-      return (
-        <ActButton {...of} aria-label={`${step.what}: done`} onAct={tick}>
-          {step.kind === 'STIR' ? 'Stirred' : 'Tasted'}
-        </ActButton>
-      );
-    default:
-      return null;
-  }
+/** What a step says: of one that begins a stage, that stage's cues and cautions too. */
+function begun(step: StepView, batch: BatchView, { settings }: KitchenView) {
+  const stage = stageOf(step, batch.planned.stages);
+  const detail = [said(step.detail), doubtWords(step)].filter(Boolean).join(' · ');
+  return stage
+    ? {
+        detail: [detail, cues(stage)].filter(Boolean).join(' · '),
+        words: <StageWords stage={stage} batch={batch} units={settings.units} />,
+      }
+    : { detail };
 }

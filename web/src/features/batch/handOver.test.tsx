@@ -8,6 +8,17 @@ import { HandOverPage } from './HandOverPage';
 
 beforeEach(() => itIs('2026-03-02T17:00:00Z'));
 
+const toDo = (what: string, at: string, over: object) => ({
+  key: what,
+  what,
+  at,
+  detail: '',
+  lines: [],
+  ready: '',
+  caution: '',
+  takeOuts: [],
+  ...over,
+});
 const batch = (over: object = {}): BatchView =>
   ({
     ...pot,
@@ -25,23 +36,23 @@ const batch = (over: object = {}): BatchView =>
       early: [],
       late: [],
       cautions: [{ code: 'c', text: '0.5 kg of water is still to leave' }],
-      steps: [
-        { kind: 'ADD', what: 'Basil', kilograms: 0.04, detail: 'torn', at: '2026-03-02T17:28:00Z' },
-        {
-          kind: 'TASTE',
-          what: 'Taste for salt',
-          kilograms: 0,
-          detail: '0.5 kg still to go',
-          at: '2026-03-02T17:15:00Z',
-        },
-        { kind: 'READ', what: 'Dip', kilograms: 0, detail: '', at: '', done: true },
-      ],
+      steps: [],
       lines: [
         { name: 'Canned tomatoes', dueKilograms: 6.3, poured: true },
         { name: 'Basil', dueKilograms: 0.04, later: true },
         { name: 'Table salt', dueKilograms: 0.01 },
       ],
     },
+    toDo: [
+      toDo('Taste for salt', '2026-03-02T17:15:00Z', { detail: '0.5 kg still to go' }),
+      toDo('Basil', '2026-03-02T17:28:00Z', { detail: 'torn', massKilograms: 0.04 }),
+      toDo('Liaison', '2026-03-02T17:30:00Z', {
+        lines: [{ name: 'Butter', massKilograms: 0.02, note: '' }],
+        caution: 'never boiling',
+        takeOuts: ['bay leaf'],
+        ready: 'coats',
+      }),
+    ],
     ...over,
   }) as unknown as BatchView;
 
@@ -68,7 +79,9 @@ it('tells whoever takes the pot over all that counts: the hour, what is to do, w
   const todo = screen.getByRole('region', { name: 'Still to do' });
   expect(todo).toHaveTextContent('18:28 add 40 g basil · torn');
   expect(todo).toHaveTextContent('18:15 Taste for salt · 0.5 kg still to go');
-  expect(todo).not.toHaveTextContent('Dip');
+  expect(todo).toHaveTextContent(
+    '18:30 Liaison · 20 g butter · mind: never boiling · take out: bay leaf · ready: coats',
+  );
   const done = screen.getByRole('region', { name: 'What was read and done' });
   expect(done).toHaveTextContent('17:40 5.78 kg in the pot');
   expect(done).not.toHaveTextContent('deep');
@@ -92,7 +105,7 @@ it('says it all in the units of the kitchen, also what the server says', async (
 
 it('leaves out what there is not, and asks nothing of a pot that is off the heat', async () => {
   const never = { ...batch().forecast, thickAt: undefined, neverReason: 'It gets no thicker.' };
-  await page({ status: 'FINISHED', events: [], forecast: never });
+  await page({ status: 'FINISHED', events: [], toDo: [], forecast: never });
   expect(screen.getByText('It gets no thicker.')).toBeInTheDocument();
   expect(screen.queryByRole('region', { name: 'Still to do' })).toBeNull();
   expect(screen.queryByRole('region', { name: 'What was read and done' })).toBeNull();

@@ -24,6 +24,10 @@ const stage = (title: string, role: string, minutes: number) => ({
   seconds: minutes * 60,
   readyCue: 'a clean path',
   tooFarCue: 'sticks',
+  how: '',
+  caution: '',
+  takeOuts: [],
+  ...(role === 'REDUCE' ? { phase: 0 } : {}),
 });
 const sauce = {
   ...batch,

@@ -2,6 +2,7 @@ import type { BatchView, StageNote } from '../../api/client';
 import { photoOf } from '../../api/stageNotes';
 import { show } from '../../quantities';
 import type { Look } from '../../ui/Looks';
+import { phaseNow } from './steps';
 
 const MOST_BESIDE = 4;
 
@@ -27,7 +28,8 @@ export const ownLooks = (own: StageNote[], zone: string): Look[] =>
 /** The stage that is being cooked: the simmer once it began, else the one whose time it is. */
 export function stageNow(batch: BatchView, now: number): string {
   const { stages } = batch.planned;
-  const simmer = stages.find((s) => s.role === 'REDUCE');
+  const simmer =
+    stages.find((s) => s.phase === phaseNow(batch, now)) ?? stages.find((s) => s.role === 'REDUCE');
   if (batch.end) return stages.at(-1)?.title ?? '';
   if (simmer && new Date(batch.forecast.simmerStartedAt).getTime() <= now) return simmer.title;
   let at = new Date(batch.startedAt).getTime();

@@ -38,3 +38,16 @@ it('is nothing while the pot is on the heat', () => {
   show(<Over batch={batch} kitchen={kitchen} />);
   expect(screen.queryByRole('link')).not.toBeInTheDocument();
 });
+
+it('leads what is not done to the cold only', () => {
+  show(
+    <Over
+      batch={over({ stopped: true, finalMassKilograms: 3, lateSeconds: -900 })}
+      kitchen={kitchen}
+    />,
+  );
+  expect(screen.getByText(/^Stopped, not done/)).toBeInTheDocument();
+  expect(way('Cool it')).toBe('/keep/cool?batch=b1&mass=3 kg');
+  expect(screen.queryByRole('link', { name: 'Serve it' })).toBeNull();
+  expect(screen.queryByText('earlier than planned')).toBeNull();
+});

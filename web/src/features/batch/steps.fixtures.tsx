@@ -9,6 +9,10 @@ export const stage = (title: string, role: string, minutes: number, loads?: obje
   seconds: minutes * 60,
   readyCue: 'brown',
   tooFarCue: 'black',
+  how: '',
+  caution: '',
+  takeOuts: [],
+  ...(role === 'REDUCE' ? { phase: 0 } : {}),
   ...(loads ? { loads } : {}),
 });
 export const due = (key: string, at: string, over?: string) => ({

@@ -1,19 +1,23 @@
 import { Button } from '@mui/material';
 import { useState } from 'react';
 import type { School } from '../../api/client';
-import { TextLine } from '../../ui/fields';
+import { Pick, TextLine } from '../../ui/fields';
 import { Column } from '../../ui/layout';
 import { WayPick } from './WayPick';
 import type { DraftStage } from './draft';
+import { VESSELS } from './words';
+
+const VESSEL_WORDS = Object.entries(VESSELS) as [DraftStage['vessel'], string][];
 
 interface Props {
   stage: DraftStage;
   change: (to: Partial<DraftStage>) => void;
   ways: School[];
+  wrong: Record<string, string>;
 }
 
 /** How 'ready' and 'too far' look; below them what is seldom written. */
-export function Cues({ stage, change, ways }: Props) {
+export function Cues({ stage, change, ways, wrong }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <Column gap={0.5}>
@@ -23,15 +27,34 @@ export function Cues({ stage, change, ways }: Props) {
       <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
         Cautions and ways
       </Button>
-      {open && <Seldom stage={stage} change={change} ways={ways} />}
+      {open && <Seldom stage={stage} change={change} ways={ways} wrong={wrong} />}
     </Column>
   );
 }
 
-/** What must come out, where it can hurt, where it may stop, and whose way the stage is. */
-function Seldom({ stage, change, ways }: Props) {
+/** What it is cooked in, what it needs, what must come out, where it can hurt, where it may stop, and whose way the stage is. */
+function Seldom({ stage, change, ways, wrong }: Props) {
   return (
     <>
+      <Pick
+        label="Cooked in"
+        value={stage.vessel}
+        options={VESSEL_WORDS}
+        onPick={(vessel) => change({ vessel })}
+      />
+      <TextLine
+        label="Hands of a cook"
+        text={stage.hands}
+        onText={(hands) => change({ hands })}
+        placeholder="as usual"
+        fault={wrong['course/handsMinutes']}
+      />
+      <TextLine
+        label="Machines, apart by ;"
+        text={stage.tools}
+        onText={(tools) => change({ tools })}
+        placeholder="processor: pulse 4"
+      />
       <TextLine
         label="Take out before serving, apart by ;"
         text={stage.takeOut}

@@ -1,6 +1,7 @@
 import { Button } from '@mui/material';
 import { Link } from 'react-router';
-import type { FormulaView, IngredientView, KitchenView } from '../../api/client';
+import type { FormulaView, KitchenView } from '../../api/client';
+import type { Goods } from '../../api/goods';
 import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -20,8 +21,14 @@ interface Props {
   start: Draft;
   from: FormulaView | undefined;
   kitchen: KitchenView;
-  goods: IngredientView[];
+  goods: Goods[];
 }
+
+/** What a draft puts in, each once. */
+const goodsIn = (draft: Draft): string =>
+  [...new Set(draft.stages.flatMap((s) => s.lines.map((l) => l.ingredientId)))]
+    .filter(Boolean)
+    .join(' ');
 
 const titleOf = (from: FormulaView | undefined): string => {
   if (!from) return 'Write a formula';
@@ -33,6 +40,7 @@ export function Editor(props: Props) {
   const { from, kitchen, goods } = props;
   const editing = useEditor(props);
   const { draft, ops, pantry, measures, isWhole, save } = editing;
+  const ids = goodsIn(draft);
   const focus = useFocusMark();
   const { act } = useAct();
   useKeys(
@@ -73,6 +81,7 @@ export function Editor(props: Props) {
               measures={measures}
               ops={ops}
               focus={focus}
+              ids={ids}
               faults={editing.faultsOf(i)}
             />
           ))}

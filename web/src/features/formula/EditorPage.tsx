@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { client, type FormulaView } from '../../api/client';
-import { useFormula } from '../../api/formulas';
+import { useFormula, useFormulas } from '../../api/formulas';
+import { goodsOf } from '../../api/goods';
 import { useKitchen } from '../../api/kitchen';
 import { usePantry } from '../../api/pantry';
 import { answered } from '../../api/problem';
@@ -35,7 +37,12 @@ function Loading({ id }: { id: string }) {
 
 function Loaded({ start, from }: { start: Draft; from: FormulaView | undefined }) {
   const { data: kitchen } = useKitchen();
-  const { data: goods } = usePantry();
+  const { data: pantry } = usePantry();
+  const { data: shelf } = useFormulas();
+  const goods = useMemo(
+    () => pantry && shelf && goodsOf(pantry, shelf, from?.id),
+    [pantry, shelf, from?.id],
+  );
   if (!kitchen || !goods) return <Pending title="Formula" step="Formula" shape="columns" />;
   return <Editor start={start} from={from} kitchen={kitchen} goods={goods} />;
 }

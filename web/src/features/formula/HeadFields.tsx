@@ -59,6 +59,24 @@ export function HeadFields({ draft, change, faultAt }: Props) {
           fault={faultAt('/targetSolidsFraction')}
           note="non-fat solids; leave it empty for a part that is not boiled down"
         />
+        {draft.family === 'PART' && (
+          <>
+            <TextLine
+              label="Counted by"
+              text={draft.pieceName}
+              onText={(pieceName) => change({ pieceName })}
+              fault={faultAt('/piece/name')}
+              placeholder="ball"
+            />
+            <TextLine
+              label="One weighs"
+              text={draft.pieceMass}
+              onText={(pieceMass) => change({ pieceMass })}
+              fault={faultAt('/piece/massKilograms')}
+              placeholder="40 g"
+            />
+          </>
+        )}
       </HeadGrid>
       <Row gap={0} wrap>
         {ALL_USES.map(([use, words]) => (

@@ -1,5 +1,6 @@
 import { memo, useCallback, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
-import type { IngredientView, School } from '../../api/client';
+import type { School } from '../../api/client';
+import type { Goods } from '../../api/goods';
 import { GoodsField } from '../../ui/GoodsField';
 import { TextLine } from '../../ui/fields';
 import { WayPick } from './WayPick';
@@ -12,8 +13,8 @@ interface Props {
   stage: string;
   line: DraftLine;
   ways: School[];
-  goods: IngredientView[];
-  known: IngredientView | undefined;
+  goods: Goods[];
+  known: Goods | undefined;
   measures: MeasuresOf;
   ops: DraftOps;
   focus: (mark: string) => void;

@@ -1,11 +1,13 @@
 import { Button } from '@mui/material';
 import { memo, useMemo } from 'react';
-import type { FormulaSheet, IngredientView, School } from '../../api/client';
+import type { FormulaSheet, School } from '../../api/client';
+import type { Goods } from '../../api/goods';
 import { BareList, Row } from '../../ui/layout';
 import { TextLine } from '../../ui/fields';
 import { Text } from '../../ui/text';
 import { Cues } from './Cues';
 import { LineFields } from './LineFields';
+import { Moves } from './Moves';
 import { OpenLines } from './OpenLines';
 import { PasteBox } from './PasteBox';
 import { StageHead, StageHours } from './StageHead';
@@ -20,18 +22,20 @@ interface Props {
   last: boolean;
   stage: DraftStage;
   choices: FormulaSheet['choices'];
-  goods: IngredientView[];
-  pantry: ReadonlyMap<string, IngredientView>;
+  goods: Goods[];
+  pantry: ReadonlyMap<string, Goods>;
   measures: MeasuresOf;
   ops: DraftOps;
   focus: (mark: string) => void;
+  /** What the formula puts in, as text, so that equal ones are the same. */
+  ids: string;
   /** Faults of this stage by field, as text, so that equal ones are the same. */
   faults: string;
 }
 
 /** One stage: how hot and how long at its left, what goes in, and how 'ready' looks at its right. */
 export const StageFields = memo(function StageFields(props: Props) {
-  const { at, stage, choices, goods, pantry, measures, ops, focus, faults } = props;
+  const { at, stage, choices, goods, pantry, measures, ops, focus, faults, ids } = props;
   const wrong = useMemo(() => JSON.parse(faults) as Record<string, string>, [faults]);
   const ways = useMemo(
     () =>
@@ -42,6 +46,7 @@ export const StageFields = memo(function StageFields(props: Props) {
   );
   const change = (to: Partial<DraftStage>) => ops.changeStage(stage.key, to);
   const reading = useReading(stage, ops);
+  const used = useMemo(() => ids.split(' ').flatMap((id) => pantry.get(id) ?? []), [ids, pantry]);
   return (
     <StageBlock>
       <Text component="legend" sx={{ position: 'absolute', clipPath: 'inset(50%)' }}>
@@ -86,9 +91,10 @@ export const StageFields = memo(function StageFields(props: Props) {
           {reading.pasted !== '' && (
             <PasteBox text={reading.pasted} onText={reading.setPasted} onRead={reading.read} />
           )}
+          <Moves stage={stage} change={change} used={used} wrong={wrong} />
           <StageActs {...props} onPaste={() => reading.setPasted('\n')} />
         </StageBody>
-        <Cues stage={stage} change={change} ways={ways} />
+        <Cues stage={stage} change={change} ways={ways} wrong={wrong} />
       </StageColumns>
     </StageBlock>
   );

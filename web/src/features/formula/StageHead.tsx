@@ -31,6 +31,19 @@ const TECHNIQUES = [
 const HEAT_WORDS = Object.entries(HEATS) as [DraftStage['heat'], string][];
 const LIDS = Object.entries(LID_WORDS) as [DraftStage['lid'], string][];
 
+const AIR = [
+  ['STILL', 'still'],
+  ['FAN', 'fan'],
+] as const;
+const ENDS = [
+  ['UNSAID', 'with the next'],
+  ['THICK', 'thick enough'],
+  ['MINUTES', 'its minutes'],
+  ['CUE', 'its cue'],
+  ['ALL_IN', 'all in'],
+  ['DOWN_TO', 'down to'],
+] as const;
+
 interface Props {
   stage: DraftStage;
   change: (to: Partial<DraftStage>) => void;
@@ -46,20 +59,38 @@ export function StageHours({ stage, change, wrong }: Props & { wrong: Record<str
         onText={(minutes) => change({ minutes })}
         fault={wrong.minutes}
       />
+      {stage.role === 'REDUCE' && <End stage={stage} change={change} wrong={wrong} />}
       <Pick
         label="Heat"
         value={stage.heat}
         options={HEAT_WORDS}
         onPick={(heat) => change({ heat })}
       />
+      {stage.heat === 'BURNER' && (
+        <TextLine
+          label="Burner set to"
+          text={stage.burner}
+          onText={(burner) => change({ burner })}
+          fault={wrong.burnerShare}
+          placeholder="50 %"
+        />
+      )}
       <Pick label="Lid" value={stage.lid} options={LIDS} onPick={(lid) => change({ lid })} />
       {stage.heat === 'OVEN' ? (
-        <TextLine
-          label="Oven"
-          text={stage.oven}
-          onText={(oven) => change({ oven })}
-          fault={wrong.ovenCelsius}
-        />
+        <>
+          <TextLine
+            label="Oven"
+            text={stage.oven}
+            onText={(oven) => change({ oven })}
+            fault={wrong.ovenCelsius}
+          />
+          <Pick
+            label="Its air"
+            value={stage.fan ? 'FAN' : 'STILL'}
+            options={AIR}
+            onPick={(air) => change({ fan: air === 'FAN' })}
+          />
+        </>
       ) : (
         <TextLine
           label="Dries off"
@@ -70,6 +101,29 @@ export function StageHours({ stage, change, wrong }: Props & { wrong: Record<str
         />
       )}
     </Column>
+  );
+}
+
+/** What ends a simmer: a clock, a cue, or the sauce itself. */
+function End({ stage, change, wrong }: Props & { wrong: Record<string, string> }) {
+  return (
+    <>
+      <Pick
+        label="Over with"
+        value={stage.ends}
+        options={ENDS}
+        onPick={(ends) => change({ ends })}
+      />
+      {stage.ends === 'DOWN_TO' && (
+        <TextLine
+          label="Down to"
+          text={stage.until}
+          onText={(until) => change({ until })}
+          fault={wrong['course/endValue']}
+          placeholder="1 cup, 900 g, 80 °C"
+        />
+      )}
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { IngredientView } from '../../api/client';
+import type { Goods } from '../../api/goods';
 import { parseQuantity, show, type Measures } from '../../quantities';
 import type { DraftLine } from './draft';
 
@@ -16,7 +16,7 @@ const singular = (word: string) =>
 /** Kilograms that an amount means of an ingredient: by weight, by spoon, or in pieces; a bare number of what comes in pieces is asked. */
 export function kilogramsOf(
   text: string,
-  of: IngredientView | undefined,
+  of: Goods | undefined,
   measures: MeasuresOf,
 ): number | undefined {
   const typed = text.trim().toLowerCase();
@@ -31,6 +31,9 @@ export function kilogramsOf(
   const each = household[SPOONS[word] ?? word];
   const count = parseQuantity(counted?.[1] ?? '', 'COUNT', '');
   if (each !== undefined && count.outcome === 'understood') return count.value * each;
+  const share = parseQuantity(typed, 'SHARE', '');
+  if (household['making'] !== undefined && share.outcome === 'understood')
+    return share.value * household['making'];
   const mass = parseQuantity(text, 'MASS', 'g', measures(of?.id ?? ''));
   if (mass.outcome === 'understood') return mass.value;
   const volume = parseQuantity(text, 'VOLUME', '');
@@ -57,7 +60,7 @@ export function enteredOf(line: DraftLine): string {
 /** What a line weighs: as it was understood, until it is typed anew. */
 export function massOf(
   line: DraftLine,
-  of: IngredientView | undefined,
+  of: Goods | undefined,
   measures: MeasuresOf,
 ): number | undefined {
   return stands(line) && line.read
@@ -66,11 +69,7 @@ export function massOf(
 }
 
 /** What a line comes to, beside its field. */
-export function understoodAs(
-  line: DraftLine,
-  of: IngredientView | undefined,
-  measures: MeasuresOf,
-): string {
+export function understoodAs(line: DraftLine, of: Goods | undefined, measures: MeasuresOf): string {
   const kg = massOf(line, of, measures);
   return kg === undefined || /\d\s*k?g$/.test(line.amount.trim())
     ? ''

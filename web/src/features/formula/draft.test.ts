@@ -78,6 +78,7 @@ it('brings a sheet through the editor unchanged', () => {
     technique: 'SWEAT',
     heat: 'LOW',
     lid: 'OFF',
+    course: { vessel: 'POT', end: 'UNSAID', endText: '', tools: [], moves: [] },
     minutes: 4,
     driedFraction: 0.3,
     lines: [line],

@@ -1,4 +1,5 @@
 import type { FormulaSheet, LineSheet, School, StageSheet } from '../../api/client';
+import { courseOf, PLAIN_COURSE, type DraftCourse } from './course';
 import { newId } from '../../api/client';
 
 /** What is typed, raw, so that nothing is lost; keys stay with their rows while they move. */
@@ -18,24 +19,36 @@ export interface ReadAmount {
   ingredientId: string;
   massKilograms: number;
 }
-export interface DraftStage extends Omit<
-  StageSheet,
-  'minutes' | 'driedFraction' | 'ovenCelsius' | 'lines' | 'takeOuts' | 'unread' | 'school'
-> {
+type Typed =
+  | 'minutes'
+  | 'driedFraction'
+  | 'ovenCelsius'
+  | 'ovenFan'
+  | 'burnerShare'
+  | 'course'
+  | 'lines'
+  | 'takeOuts'
+  | 'unread'
+  | 'school';
+export interface DraftStage extends Omit<StageSheet, Typed>, DraftCourse {
   key: string;
   unread: string[];
   minutes: string;
   dried: string;
   oven: string;
+  fan: boolean;
+  burner: string;
   takeOut: string;
   school: School | undefined;
   lines: DraftLine[];
 }
 export interface Draft extends Omit<
   FormulaSheet,
-  'stages' | 'targetSolidsFraction' | 'targetText'
+  'stages' | 'targetSolidsFraction' | 'targetText' | 'piece'
 > {
   target: string;
+  pieceName: string;
+  pieceMass: string;
   stages: DraftStage[];
 }
 export type Faults = ReadonlyMap<string, string>;
@@ -60,6 +73,9 @@ export const newStage = (of: Partial<DraftStage> = {}): DraftStage => ({
   minutes: '',
   dried: '',
   oven: '',
+  fan: false,
+  burner: '',
+  ...PLAIN_COURSE,
   ready: '',
   tooFar: '',
   thenDo: '',
@@ -77,6 +93,8 @@ export const emptyDraft = (): Draft => ({
   family: 'PLAIN',
   uses: ['DRY_PASTA'],
   target: '10 %',
+  pieceName: '',
+  pieceMass: '',
   choices: [],
   stages: [
     newStage({ title: 'Sweat' }),
@@ -86,6 +104,7 @@ export const emptyDraft = (): Draft => ({
 });
 
 const grams = (kilograms: number) => `${Number((kilograms * 1000).toPrecision(6))} g`;
+const percent = (share: number) => `${Number((share * 100).toPrecision(6))} %`;
 const or = (value: number, words: string) => (value > 0 ? words : '');
 
 export function draftOf(sheet: FormulaSheet): Draft {
@@ -93,15 +112,18 @@ export function draftOf(sheet: FormulaSheet): Draft {
     ...sheet,
     target:
       sheet.targetText ||
-      (sheet.targetSolidsFraction === undefined
-        ? ''
-        : `${Number((sheet.targetSolidsFraction * 100).toPrecision(6))} %`),
+      (sheet.targetSolidsFraction === undefined ? '' : percent(sheet.targetSolidsFraction)),
+    pieceName: sheet.piece?.name ?? '',
+    pieceMass: sheet.piece ? sheet.piece.massText || grams(sheet.piece.massKilograms) : '',
     stages: sheet.stages.map((s) => ({
       ...s,
       key: newId(),
       minutes: or(s.minutes, `${s.minutes} min`),
-      dried: or(s.driedFraction, `${Number((s.driedFraction * 100).toPrecision(6))} %`),
+      dried: or(s.driedFraction, percent(s.driedFraction)),
       oven: s.ovenCelsius === undefined ? '' : `${s.ovenCelsius} °C`,
+      fan: s.ovenFan === true,
+      burner: s.burnerShare === undefined ? '' : percent(s.burnerShare),
+      ...courseOf(s.course),
       takeOut: s.takeOuts.join('; '),
       school: s.school,
       unread: s.unread ?? [],

@@ -60,6 +60,18 @@ export const HeadGrid = styled('div')(
   }),
 );
 
+export const MoveRow = styled('li')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: {
+      xs: '84px minmax(0, 1fr) 30px',
+      md: '84px minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 0.7fr) 30px',
+    },
+    columnGap: 1,
+    alignItems: 'baseline',
+  }),
+);
+
 export const RemoveButton = styled(Button)(laid({ minWidth: 30, px: 0.5, mt: -0.25 }));
 
 export const WhenButton = styled(Button)(laid({ minWidth: 60, px: 0.5, mt: -0.25 }));

@@ -1,10 +1,12 @@
-import type { FormulaSheet, IngredientView, LineSheet, StageSheet } from '../../api/client';
+import type { FormulaSheet, LineSheet, StageSheet } from '../../api/client';
+import type { Goods } from '../../api/goods';
 import { parseQuantity } from '../../quantities';
+import { courseSheetOf } from './course';
 import { enteredOf, massOf, type MeasuresOf } from './amounts';
 import type { Draft, DraftLine, DraftStage, Faults } from './draft';
 
 interface Reading {
-  pantry: ReadonlyMap<string, IngredientView>;
+  pantry: ReadonlyMap<string, Goods>;
   measures: MeasuresOf;
   faults: Map<string, string>;
 }
@@ -12,7 +14,7 @@ interface Reading {
 /** The sheet that a draft means, and what is wrong with its fields by pointer. */
 export function sheetOf(
   draft: Draft,
-  pantry: ReadonlyMap<string, IngredientView>,
+  pantry: ReadonlyMap<string, Goods>,
   measures: MeasuresOf,
 ): { sheet: FormulaSheet | undefined; faults: Faults } {
   const faults = new Map<string, string>();
@@ -21,6 +23,7 @@ export function sheetOf(
   const target = draft.target.trim()
     ? number(draft.target, 'SHARE', '%', '/targetSolidsFraction', 0, faults)
     : undefined;
+  const piece = pieceOf(draft, faults);
   if (faults.size > 0) return { faults, sheet: undefined };
   return {
     faults,
@@ -32,9 +35,23 @@ export function sheetOf(
       choices: draft.choices,
       ...(target === undefined ? {} : { targetSolidsFraction: target }),
       targetText: draft.target.trim(),
+      ...(piece ? { piece } : {}),
       stages,
     },
   };
+}
+
+/** By what it is counted: only where both are said. */
+function pieceOf(
+  { pieceName, pieceMass }: Draft,
+  faults: Map<string, string>,
+): FormulaSheet['piece'] {
+  const [name, massText] = [pieceName.trim(), pieceMass.trim()];
+  if (!name && !massText) return undefined;
+  const mass = parseQuantity(massText, 'MASS', 'g');
+  if (!name) faults.set('/piece/name', 'Type what it is counted by, as ball.');
+  if (mass.outcome !== 'understood') faults.set('/piece/massKilograms', mass.message);
+  return { name, massText, massKilograms: mass.outcome === 'understood' ? mass.value : 0 };
 }
 
 function stageOf(stage: DraftStage, at: string, of: Reading): StageSheet {
@@ -58,6 +75,13 @@ function stageOf(stage: DraftStage, at: string, of: Reading): StageSheet {
     minutes: minutes(stage.minutes, `${at}/minutes`, faults),
     driedFraction: number(stage.dried, 'SHARE', '%', `${at}/driedFraction`, 0, faults),
     ...(celsius === undefined ? {} : { ovenCelsius: celsius }),
+    ...(celsius !== undefined && stage.fan ? { ovenFan: true } : {}),
+    ...(heat === 'BURNER'
+      ? { burnerShare: number(stage.burner, 'SHARE', '%', `${at}/burnerShare`, 0.5, faults) }
+      : {}),
+    course: courseSheetOf(stage, `${at}/course`, faults, (text, kind, pointer, none) =>
+      number(text, kind, kind === 'SHARE' ? '%' : 'min', pointer, none, faults),
+    ),
     ...(stage.unread.length > 0 ? { unread: stage.unread } : {}),
     takeOuts: stage.takeOut
       .split(';')

@@ -64,6 +64,8 @@ const step = (title: string, startMassKilograms: number, endMassKilograms: numbe
   addedMassKilograms: 0,
   startMassKilograms,
   endMassKilograms,
+  asideAtStartKilograms: 0,
+  asideAtEndKilograms: 0,
   solidsFraction: 0.1,
 });
 const line = (name: string, to: object) => ({
@@ -82,6 +84,8 @@ const stage = (title: string, seconds: number, lines: object[]) => ({
   lines,
   heat: { level: 'GENTLE' },
   lid: 'OFF',
+  ovenFan: false,
+  course: { vessel: 'POT', end: 'UNSAID', endText: '', tools: [], moves: [] },
   takeOuts: [],
 });
 

@@ -1,5 +1,6 @@
 import { useCallback, useMemo } from 'react';
-import type { FormulaView, IngredientView, KitchenView } from '../../api/client';
+import type { FormulaView, KitchenView } from '../../api/client';
+import type { Goods } from '../../api/goods';
 import { measuresOf } from '../../api/kitchen';
 import { said } from '../../quantities';
 import type { Draft } from './draft';
@@ -12,7 +13,7 @@ interface Props {
   start: Draft;
   from: FormulaView | undefined;
   kitchen: KitchenView;
-  goods: IngredientView[];
+  goods: Goods[];
 }
 
 /** A formula while it is written: what it means, what it comes to, what is wrong with it. */

@@ -13,6 +13,13 @@ export const HEATS: Record<Stage['heat'], string> = {
   LIVELY: 'lively simmer',
   ROLLING: 'rolling boil',
   OVEN: 'oven',
+  BURNER: 'burner set',
+};
+export const VESSELS: Record<Stage['course']['vessel'], string> = {
+  POT: 'the pot of the sauce',
+  PAN: 'a pan beside it',
+  TRAY: 'a tray',
+  BOWL: 'a bowl',
 };
 export const LID_WORDS: Record<Stage['lid'], string> = {
   OFF: 'open',
@@ -31,11 +38,16 @@ export const USES: Record<FormulaView['uses'][number], string> = {
 };
 
 /** How hot a stage is, in one breath. */
-export function heatOf(stage: Pick<Stage, 'heat' | 'lid' | 'ovenCelsius'>, units: Units): string {
+export function heatOf(
+  stage: Pick<Stage, 'heat' | 'lid' | 'ovenCelsius' | 'ovenFan' | 'burnerShare'>,
+  units: Units,
+): string {
   const oven =
     stage.ovenCelsius === undefined
-      ? ''
-      : ` ${show.text(show.temperature(stage.ovenCelsius, units, 0))}`;
+      ? stage.burnerShare === undefined
+        ? ''
+        : ` to ${Math.round(stage.burnerShare * 100)} %`
+      : ` ${show.text(show.temperature(stage.ovenCelsius, units, 0))}${stage.ovenFan ? ', fan' : ''}`;
   return stage.heat === 'OFF'
     ? HEATS.OFF
     : `${HEATS[stage.heat]}${oven}${stage.lid === 'OFF' ? '' : `, ${LID_WORDS[stage.lid]}`}`;

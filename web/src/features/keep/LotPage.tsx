@@ -9,10 +9,11 @@ import { show } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
-import { BareList, Halves } from '../../ui/layout';
+import { BareList, Column, Halves } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { LotDates } from './LotDates';
 import { DiscardSheet, MoveSheet, SplitSheet, UseSheet } from './LotSheets';
+import { StillToCome } from './StillToCome';
 import { Steps } from './TracePage';
 import { WantSheet } from './WantSheet';
 import { holding } from './lotWords';
@@ -50,7 +51,10 @@ function Lot({ lot, kitchen }: { lot: LotView; kitchen: KitchenView }) {
     >
       {late && <Note tone="tomato">Its date is past: it is not used any more.</Note>}
       <Halves gap={4}>
-        <LotDates lot={lot} kitchen={kitchen} late={late} onOpen={setOpen} />
+        <Column>
+          {!gone && !late && <StillToCome lot={lot} units={kitchen.settings.units} />}
+          <LotDates lot={lot} kitchen={kitchen} late={late} onOpen={setOpen} />
+        </Column>
         <Whereabouts lot={lot} kitchen={kitchen} />
       </Halves>
       {Open && <Open lot={lot} kitchen={kitchen} onClose={() => setOpen(undefined)} />}

@@ -31,6 +31,7 @@ export const batch = (over: object = {}): BatchView =>
         { at: '2026-03-02T17:40:00Z', massKilograms: 3.85 },
         { at: '2026-03-02T18:40:00Z', massKilograms: 3.1 },
       ],
+      heats: [],
       reads: [{ at: '2026-03-02T16:40:00Z', kilograms: 5.78, ofMass: true }],
       lines: [
         { name: 'Table salt', dueKilograms: 0.016, poured: false },

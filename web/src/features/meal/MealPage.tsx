@@ -17,6 +17,7 @@ import { useMealDraft } from './useMealDraft';
 import { Column } from '../../ui/layout';
 import { useGo } from '../../ui/useGo';
 import { MealGrid, NameAndDay } from './meal.styles';
+import { PartsToMake } from '../../ui/PartsToMake';
 import { Pending } from '../../ui/Pending';
 
 const GOALS = [
@@ -71,6 +72,7 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
           />
         </Column>
         <Shopping meal={meal} units={units} currency={currency} />
+        <PartsToMake parts={meal.parts} units={units} named />
         <Mise meal={meal} units={units} />
       </MealGrid>
     </Page>

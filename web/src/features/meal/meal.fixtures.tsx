@@ -56,6 +56,7 @@ export const meal = (dishes: object[], over: object = {}) =>
     bases: [],
     dishes,
     shopping: [],
+    parts: [],
     tools: [],
     early: [],
     handsSeconds: 0,

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { AmountView, PlanView } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { ShowWorking } from '../../ui/ShowWorking';
+import { PartsToMake } from '../../ui/PartsToMake';
 import { BareList, Row } from '../../ui/layout';
 import { Text, Span } from '../../ui/text';
 import { AmountRow } from './plan.styles';
@@ -21,6 +22,7 @@ export const Amounts = memo(function Amounts({ plan, units }: { plan: PlanView; 
           <Line key={`${a.ingredientId}${i}`} amount={a} units={units} />
         ))}
       </BareList>
+      <PartsToMake parts={plan.parts} units={units} />
     </Box>
   );
 });

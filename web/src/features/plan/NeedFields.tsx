@@ -4,7 +4,9 @@ import type { Taken } from '../../api/occupancy';
 import { Pick, TextLine } from '../../ui/fields';
 import { Column } from '../../ui/layout';
 import { PotAndHeat } from './PotAndHeat';
+import { GoesOn } from './GoesOn';
 import { SizedBy } from './SizedBy';
+import { StageTimes } from './StageTimes';
 import { InOtherWords, Wanted } from './Wanted';
 import { Ways } from './Ways';
 import { WholeCans } from './WholeCans';
@@ -65,18 +67,36 @@ export const NeedFields = memo(function NeedFields(props: Props) {
     <Column aria-label="What is needed" onSubmit={(e) => e.preventDefault()} as="form" gap={0.9}>
       <Pick label="Which sauce" options={sauces} value={formula.id} onPick={another} />
       <Ways choices={formula.choices} schools={form.schools} change={change} />
-      <SizedBy
-        sizedBy={form.sizedBy}
-        available={form.available}
-        change={change}
-        purchases={preview?.plan.purchases ?? NONE}
-        from={preview?.fromStock}
-        portions={preview?.plan.portions}
-        fault={faults.available}
-        units={kitchen.settings.units}
-      />
+      {form.goesOn ? (
+        <GoesOn
+          goesOn={form.goesOn}
+          available={form.available}
+          change={change}
+          portions={preview?.plan.portions}
+          fault={faults.available}
+        />
+      ) : (
+        <SizedBy
+          sizedBy={form.sizedBy}
+          available={form.available}
+          change={change}
+          purchases={preview?.plan.purchases ?? NONE}
+          from={preview?.fromStock}
+          portions={preview?.plan.portions}
+          fault={faults.available}
+          units={kitchen.settings.units}
+        />
+      )}
       <Wanted {...props} write={write} />
       <PotAndHeat {...props} write={write} />
+      {preview && !form.goesOn && (
+        <StageTimes
+          formulaId={formula.id}
+          stages={preview.plan.stages}
+          chosen={form.stageMinutes}
+          change={change}
+        />
+      )}
       <InOtherWords {...props} write={write} />
       {preview && form.sizedBy === 'COVERS' && (
         <WholeCans

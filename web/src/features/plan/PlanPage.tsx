@@ -55,6 +55,8 @@ interface Arrival {
   schools: School[];
   asItTurnedOut?: AsItTurnedOut;
   covers?: number;
+  goesOn?: PlanForm['goesOn'];
+  available?: PlanForm['available'];
 }
 
 /** A formula sent here to be planned brings its ways, its thickness, its heat and its lid along. */
@@ -75,5 +77,7 @@ function useArrival(
         ? again(formula, state.schools, units, state.asItTurnedOut)
         : arriving(formula, state.schools, units),
     );
+    if (state.goesOn)
+      change({ goesOn: state.goesOn, sizedBy: 'STOCK', available: state.available ?? [] });
   }, [sauces, key, state, change, units]);
 }

@@ -1,11 +1,15 @@
 import { useMemo } from 'react';
+import type { PlanPreview } from '../../api/client';
 import { untilWords, type Taken } from '../../api/occupancy';
 import { Choices } from '../../ui/Choices';
 import { HeatFields } from '../../ui/HeatFields';
 import { LIDS, WAYS } from '../../ui/heat';
 import type { NeedPart } from './NeedFields';
+import { Phases } from './Phases';
 import { PotChoice } from './PotChoice';
 import { chosen } from './form';
+
+const NONE: PlanPreview['phases'] = [];
 
 /** What stands on a burner that was chosen. */
 function onIt(burner: { id: string } | undefined, taken: Taken, zone: string): string | undefined {
@@ -40,6 +44,7 @@ export function PotAndHeat(props: NeedPart) {
         ovenFault={faults.oven}
       />
       <Choices label="Lid" options={LIDS} chosen={form.lid} onChoose={write.lid} />
+      <Phases phases={preview?.phases ?? NONE} chosen={form.phases} change={change} units={units} />
       <PotChoice
         vessels={kitchen.vessels}
         taken={taken}

@@ -3,6 +3,7 @@ import type { KitchenView } from '../../api/client';
 import { useNow } from '../../api/clock';
 import { QuantityField, nextWords, parseHour, show } from '../../quantities';
 import { Choices } from '../../ui/Choices';
+import { Text } from '../../ui/text';
 import type { NeedPart } from './NeedFields';
 import { Servings } from './Servings';
 import { FieldPair } from './plan.styles';
@@ -72,14 +73,20 @@ export function Wanted({ form, formula, faults, kitchen, write }: NeedPart) {
         numeric={false}
         understood={hour.outcome === 'understood' ? wantedWords(hour, zone, now) : ''}
       />
-      <QuantityField
-        label="Thickness"
-        text={form.target}
-        onText={write.target}
-        fault={faults.target}
-        numeric={false}
-        understood={THICK[targetOf(form.target).by]}
-      />
+      {formula.thickens ? (
+        <QuantityField
+          label="Thickness"
+          text={form.target}
+          onText={write.target}
+          fault={faults.target}
+          numeric={false}
+          understood={THICK[targetOf(form.target).by]}
+        />
+      ) : (
+        <Text size="note" tone="muted">
+          Its stages say when it is done: as thick as it gets by then.
+        </Text>
+      )}
     </FieldPair>
   );
 }
@@ -91,12 +98,14 @@ export function InOtherWords({ formula, form, kitchen, write }: NeedPart) {
   const bands = useMemo(() => [...bandsOf(kitchen), ...lastTime], [kitchen, lastTime]);
   return (
     <>
-      <Choices
-        label={lastTime.length > 0 ? 'By a band, or as the plate was' : 'By a band'}
-        options={bands}
-        chosen={form.target}
-        onChoose={write.target}
-      />
+      {formula.thickens && (
+        <Choices
+          label={lastTime.length > 0 ? 'By a band, or as the plate was' : 'By a band'}
+          options={bands}
+          chosen={form.target}
+          onChoose={write.target}
+        />
+      )}
       <Servings formula={formula} serving={form.serving} units={units} onServing={write.serving} />
     </>
   );

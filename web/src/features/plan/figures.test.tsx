@@ -80,7 +80,7 @@ it('tells what goes in by the scale, and beside it in spoons and pieces, with it
       firstDoseKilograms: 0.072,
     },
   ];
-  const of = plan({ amounts });
+  const of = plan({ amounts, parts: [] });
   const { unmount } = show(<Amounts plan={of} units="METRIC" />);
   const [salt, garlic] = screen.getAllByRole('listitem');
   expect(salt).toHaveTextContent('10 g at first, 5.6 g after tasting');

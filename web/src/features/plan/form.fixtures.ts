@@ -40,4 +40,4 @@ export const form: PlanForm = {
   oven: '',
 };
 
-export const sauce = { id: 'plain', ladledKilogramsPerCubicMeter: 1030 };
+export const sauce = { id: 'plain', ladledKilogramsPerCubicMeter: 1030, thickens: true };

@@ -1,4 +1,4 @@
-import type { FormulaSummary, KitchenView, Lid, PlanRequest, School } from '../../api/client';
+import type { FormulaSummary, KitchenView, Lid, PlanRequest, School, Way } from '../../api/client';
 import { firstFree, type Taken } from '../../api/occupancy';
 import type { Units } from '../../quantities';
 import { degreesText, type HeatForm } from '../../ui/heat';
@@ -21,6 +21,17 @@ export interface PlanForm extends HeatForm {
   formulaId: string;
   schools: School[];
   shares: PotShare[];
+  phases: PhaseChoice[];
+  /** Stages that take other minutes here than the formula says, by their places. */
+  stageMinutes: { stage: number; minutes: number }[];
+  /** Tubs that are not done, and are gone on with. */
+  goesOn?: { lotId: string; code: string } | undefined;
+}
+/** Another heat and lid for a phase of the simmer than the formula says. */
+export interface PhaseChoice {
+  phase: number;
+  way: Way;
+  lid: Lid;
 }
 /** One pot of a batch that is too large, or too slow, for one. */
 export interface PotShare {
@@ -71,6 +82,8 @@ export const FIRST: PlanForm = {
   formulaId: '',
   schools: [],
   shares: [],
+  phases: [],
+  stageMinutes: [],
 };
 
 /** Pot and burner that are chosen, or the most likely ones while nothing is: a free pot that is not the largest, the strongest burner that is free. */
@@ -100,9 +113,15 @@ export function arriving(
     schools,
     available: [],
     shares: [],
+    phases: [],
+    stageMinutes: [],
+    goesOn: undefined,
     ...(targetSolidsFraction === undefined ? {} : { target: solidsText(targetSolidsFraction) }),
     ...(simmer ? { lid: simmer.lid, way: WAY_OF[simmer.level] } : {}),
-    ...(simmer?.ovenCelsius === undefined ? {} : { oven: degreesText(simmer.ovenCelsius, units) }),
+    ...(simmer?.ovenCelsius === undefined
+      ? {}
+      : { oven: degreesText(simmer.ovenCelsius, units), fan: simmer.ovenFan }),
+    ...(simmer?.burnerShare === undefined ? {} : { burner: solidsText(simmer.burnerShare) }),
   };
 }
 
@@ -161,6 +180,7 @@ const WAY_OF: Record<Level, PlanForm['way']> = {
   LIVELY: 'LIVELY',
   ROLLING: 'ROLLING',
   OVEN: 'OVEN',
+  BURNER: 'BURNER',
 };
 
 export const solidsText = (fraction: number): string => `${Math.round(fraction * 1000) / 10} %`;

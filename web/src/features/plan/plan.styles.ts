@@ -172,3 +172,12 @@ export const CanLabel = styled(
 export const PotStand = styled('span')(
   laid({ height: sizes.pot * 0.8, mx: 'auto', display: 'flex', alignItems: 'flex-end' }),
 );
+
+export const PhaseRow = styled('li')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: 'minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 1fr) auto',
+    columnGap: 1,
+    alignItems: 'baseline',
+  }),
+);

@@ -15,7 +15,9 @@ export function targetOf(text: string): { by: 'solids' | 'plate' | 'time'; read:
     : { by: 'solids', read: parseQuantity(text, 'SHARE', '%') };
 }
 
-const targetFields = (by: ReturnType<typeof targetOf>['by'], value: number) =>
+const valueOf = (read: Understanding): number => (read.outcome === 'understood' ? read.value : 0);
+
+const targetFields = ({ by, read }: ReturnType<typeof targetOf>, value = valueOf(read)) =>
   by === 'plate'
     ? { targetSpreadMeters: value }
     : by === 'time'
@@ -45,7 +47,7 @@ function stocked(
 }
 
 /** What is known of a formula's sauce before it is planned. */
-type Ladled = Pick<FormulaSummary, 'id' | 'ladledKilogramsPerCubicMeter'>;
+type Ladled = Pick<FormulaSummary, 'id' | 'ladledKilogramsPerCubicMeter' | 'thickens'>;
 
 /** Sauce for each, weighed or ladled: a volume weighs what this sauce does. */
 export function servingOf(text: string, formula: Ladled, kitchen: KitchenView) {
@@ -83,12 +85,12 @@ function coversFault({ covers }: Read): string | undefined {
 }
 
 /** What is wrong with it, by field. */
-function faultsOf(of: Read, form: PlanForm): Faults {
+function faultsOf(of: Read, form: PlanForm, thickens: boolean): Faults {
   const all: Record<keyof Faults, string | undefined> = {
     available: of.stock.fault,
     covers: form.sizedBy === 'COVERS' ? coversFault(of) : undefined,
     serving: said(of.serving),
-    target: said(of.target.read),
+    target: thickens ? said(of.target.read) : undefined,
     onTable: said(of.onTable),
     holdLoss: said(of.holdLoss),
     readyBy: said(of.readyBy),
@@ -106,13 +108,13 @@ export function understand(
   taken: Taken,
 ): { request?: PlanRequest; faults: Faults } {
   const of = read(form, formula, kitchen);
-  const faults = faultsOf(of, form);
+  const faults = faultsOf(of, form, formula.thickens);
   const { vessel, heatSource } = chosen(form, kitchen, taken);
   const { covers, serving, target, readyBy, onTable, holdLoss, stock, heat } = of;
   if (Object.keys(faults).length > 0 || !vessel || !heatSource || !heat.heating) return { faults };
   if (
     serving.outcome !== 'understood' ||
-    target.read.outcome !== 'understood' ||
+    (formula.thickens && target.read.outcome !== 'understood') ||
     readyBy.outcome !== 'understood' ||
     onTable.outcome !== 'understood' ||
     holdLoss.outcome !== 'understood'
@@ -123,6 +125,7 @@ export function understand(
     faults,
     request: {
       formulaId: formula.id,
+      ...(form.goesOn ? { goesOnLotId: form.goesOn.lotId } : {}),
       schools: form.schools,
       onTheTableFraction: onTable.value,
       holdLossFraction: holdLoss.value,
@@ -134,12 +137,23 @@ export function understand(
       available,
       servingMassKilograms: serving.value,
       servingText: serving.entered,
-      ...targetFields(target.by, target.read.value),
-      targetText: form.target,
+      ...(formula.thickens
+        ? { ...targetFields(target), targetText: form.target }
+        : { targetText: '' }),
       vesselId: vessel.id,
       heatSourceId: heatSource.id,
       heating: heat.heating,
       lid: form.lid,
+      ...(form.phases.length > 0
+        ? {
+            phases: form.phases.map(({ phase, way, lid }) => ({
+              phase,
+              lid,
+              heating: { way, fan: false },
+            })),
+          }
+        : {}),
+      ...(form.stageMinutes.length > 0 ? { stageMinutes: form.stageMinutes } : {}),
       rounding: form.rounding,
       readyByLocalTime: readyBy.localTime,
       ...(readyBy.localDate ? { readyByLocalDate: readyBy.localDate } : {}),

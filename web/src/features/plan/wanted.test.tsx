@@ -24,6 +24,7 @@ const kitchen = {
 const formula = {
   id: 'plain',
   ladledKilogramsPerCubicMeter: 1030,
+  thickens: true,
   servings: [
     { use: 'DRY_PASTA', style: 'LIGHT', sauceMassKilograms: 0.08 },
     { use: 'DRY_PASTA', style: 'USUAL', sauceMassKilograms: 0.11 },

@@ -134,8 +134,8 @@ class BackupIT {
             "tables/batch.json",
             t ->
                 t.replaceFirst(
-                    "\"forecast\": \\{\"schema\": 1, \"document\": \\{",
-                    "\"forecast\": {\"schema\": 1, \"document\": {}, \"was\": {")),
+                    "\"forecast\": \\{\"schema\": (\\d+), \"document\": \\{",
+                    "\"forecast\": {\"schema\": $1, \"document\": {}, \"was\": {")),
         "cannot be read");
     assertFault(changed(was, "tables/vessel.json", t -> "[]"), "rows and not");
     assertFault(

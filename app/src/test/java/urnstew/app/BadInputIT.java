@@ -135,8 +135,9 @@ class BadInputIT {
         422,
         "/heating/ovenCelsius",
         "too-hot-for-vessel");
-    String deck = "140,\"ovenId\":\"" + kitchen.at("/ovens/0/id").asString() + "\"";
-    assertEquals(201, app.post(path + "/heats", inOven(deck, rondeau)).status());
+    String deck = "140,\"ovenId\":\"" + Requests.named(kitchen.at("/ovens"), "Deck oven") + "\"";
+    Answer put = app.post(path + "/heats", inOven(deck, rondeau));
+    assertEquals(201, put.status(), put.body().toString());
     String stockpot = Requests.named(kitchen.at("/vessels"), "Stockpot");
     said(
         app.post(path + "/heats", inOven(deck, stockpot)),
@@ -160,10 +161,10 @@ class BadInputIT {
   }
 
   private String inOven(String celsius, String vessel) {
-    String burner = app.get("/api/kitchen").body().at("/heatSources/0/id").asString();
+    String burner = Requests.named(app.get("/api/kitchen").body().at("/heatSources"), "Gas ring");
     return write(
         """
-        "heating":{"way":"OVEN","ovenCelsius":%s,"fan":false},"lid":"OFF","vesselId":"%s","heatSourceId":"%s\""""
+        "heating":{"way":"OVEN","ovenCelsius":%s,"fan":false},"lid":"OFF","vesselId":"%s","heatSourceId":"%s","sharesHeat":true"""
             .formatted(celsius, vessel, burner));
   }
 
@@ -190,7 +191,7 @@ class BadInputIT {
   void aTimedBoilMakesABurnerKnown() {
     JsonNode kitchen = app.get("/api/kitchen").body();
     String vessel = Requests.named(kitchen.at("/vessels"), "Small pot");
-    JsonNode burner = kitchen.at("/heatSources/0");
+    JsonNode burner = Requests.first(kitchen.at("/heatSources"), "Gas ring");
     String path = "/api/heat-sources/" + burner.at("/id").asString() + "/timing";
     String timing =
         """

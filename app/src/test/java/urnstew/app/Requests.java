@@ -74,9 +74,14 @@ final class Requests {
   }
 
   static String named(JsonNode list, String name) {
+    return first(list, name).at("/id").asString();
+  }
+
+  /** The first of a list that has a name; what other tests made stands in these lists too. */
+  static JsonNode first(JsonNode list, String name) {
     for (JsonNode item : list) {
       if (item.at("/name").asString().equals(name)) {
-        return item.at("/id").asString();
+        return item;
       }
     }
     throw new AssertionError("no " + name);

@@ -45,7 +45,7 @@ public class BalanceBenchmark {
   private final ResolvedFormula ragu =
       ReferenceFormulas.load().stream()
           .filter(formula -> formula.id().equals("ridge-ragu"))
-          .map(formula -> ResolvedFormula.of(formula, pantry))
+          .map(formula -> ResolvedFormula.of(formula, ReferenceFormulas.larder()))
           .findFirst()
           .orElseThrow();
   private final InPot pot = InPot.beforeTheFinish(ragu);

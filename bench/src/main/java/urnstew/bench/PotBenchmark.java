@@ -30,13 +30,14 @@ import urnstew.core.kitchen.Metal;
 import urnstew.core.kitchen.RoundShape;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.kitchen.Vessel;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
 import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Lid;
+import urnstew.core.reduction.Phase;
+import urnstew.core.reduction.PhaseEnd;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.ReductionCurve;
@@ -87,21 +88,34 @@ public class PotBenchmark {
   private final Instant now = Instant.EPOCH;
   private final PlanInputs inputs =
       new PlanInputs(
-          ResolvedFormula.of(ReferenceFormulas.load().get(1), ReferencePantry.load()),
+          ResolvedFormula.of(ReferenceFormulas.load().get(1), ReferenceFormulas.larder()),
           new Need(34, Mass.ofGrams(130)),
           PackRule.AS_NEEDED,
           new Target.Solids(MassFraction.ofPercent(13)),
           setting.with(new SimmeredByEye(SimmerLevel.GENTLE)),
+          List.of(),
           prior,
           now,
           now.plus(Duration.ofHours(8)));
   private final Program pot = Program.of(setting, PotContents.of(sauce(3.6, 0.075)));
-  private final Program halfDay = pot.with(twentyChanges());
+  private final Program halfDay = pot.through(twelveStages(3600)).with(twentyChanges());
+  private final Program staged = pot.through(twelveStages(900));
   private final List<Reading> readings = sixReadings();
 
   private static Composition sauce(double kilograms, double solids) {
     double dry = kilograms * solids;
     return new Composition(kilograms - dry, 0, 0, 0, dry, 0, 0, 0.87 * dry);
+  }
+
+  /** Eleven under one lid or the other for a time each, the last until thick. */
+  private List<Phase> twelveStages(double seconds) {
+    List<Phase> stages = new ArrayList<>();
+    for (int i = 0; i < 12; i++) {
+      Lid lid = i % 2 == 0 ? Lid.OFF : Lid.AJAR;
+      PhaseEnd end = i < 11 ? new PhaseEnd.After(seconds) : new PhaseEnd.Thick();
+      stages.add(Phase.of(setting.heating(), lid, end));
+    }
+    return stages;
   }
 
   private List<Change> twentyChanges() {
@@ -118,7 +132,7 @@ public class PotBenchmark {
 
   /** Along a pot that runs a tenth slower than believed: four weighings, a dip and a plate. */
   private List<Reading> sixReadings() {
-    ReductionCurve truth = Reduction.during(pot, 4 * 3600, Unknowns.of(0.9, 1, 1));
+    ReductionCurve truth = Reduction.during(staged, 4 * 3600, Unknowns.of(0.9, 1, 1));
     List<Reading> all = new ArrayList<>();
     for (int i = 1; i <= 4; i++) {
       double seconds = i * 2400;
@@ -146,15 +160,15 @@ public class PotBenchmark {
     return Planner.plan(inputs);
   }
 
-  /** Twelve hours with twenty changes. */
+  /** Twelve hours of twelve stages, with twenty changes. */
   @Benchmark
   public ReductionCurve halfDay() {
     return Reduction.during(halfDay, 12 * 3600, Unknowns.NOMINAL);
   }
 
-  /** Six readings on a simmer of four hours, band included. */
+  /** Six readings on a simmer of twelve stages over four hours, band included. */
   @Benchmark
   public Prediction correction() {
-    return Predictor.predict(pot, target, prior, readings);
+    return Predictor.predict(staged, target, prior, readings);
   }
 }

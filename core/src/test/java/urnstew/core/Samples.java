@@ -7,8 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchHistory;
+import urnstew.core.batch.BatchParts;
 import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.batch.Forecast;
+import urnstew.core.batch.Forecaster;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Cues;
@@ -16,6 +20,7 @@ import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Stage;
+import urnstew.core.formula.StageCourse;
 import urnstew.core.formula.StageHeat;
 import urnstew.core.formula.StageRole;
 import urnstew.core.formula.Technique;
@@ -72,7 +77,7 @@ public final class Samples {
   public static ResolvedFormula formula(String id) {
     Formula found =
         ReferenceFormulas.load().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
-    return ResolvedFormula.of(found, ReferencePantry.load());
+    return ResolvedFormula.of(found, ReferenceFormulas.larder());
   }
 
   /** Composition without alcohol; of the solids 87 % are dissolved. */
@@ -119,11 +124,12 @@ public final class Samples {
   public static PlanInputs planInputs(Formula formula, int covers, Heating heating, Lid lid) {
     SimmerSetting setting = setting(pot(0.42, 0.4), 5000, heating, lid, 2350);
     return new PlanInputs(
-        ResolvedFormula.of(formula, ReferencePantry.load()),
+        ResolvedFormula.of(formula, ReferenceFormulas.larder()),
         new Need(covers, Mass.ofGrams(110)),
         PackRule.AS_NEEDED,
         new Target.Solids(formula.target().orElseThrow()),
         setting,
+        List.of(),
         Prior.of(setting.heatSource()),
         NOON,
         NOON.plus(Duration.ofHours(30)));
@@ -137,6 +143,7 @@ public final class Samples {
         PackRule.AS_NEEDED,
         new Target.Solids(MassFraction.ofPercent(10.5)),
         setting,
+        List.of(),
         Prior.of(setting.heatSource()),
         NOON,
         NOON.plus(Duration.ofHours(7)));
@@ -166,8 +173,9 @@ public final class Samples {
         "Bake",
         role,
         Technique.BAKE,
-        new StageHeat(StageHeat.Level.OVEN, Optional.of(Temperature.ofCelsius(celsius))),
+        StageHeat.oven(Temperature.ofCelsius(celsius), false),
         lid,
+        StageCourse.PLAIN,
         Duration.ofMinutes(minutes),
         new MassFraction(dried),
         List.of(),
@@ -177,5 +185,21 @@ public final class Samples {
         "",
         "",
         Optional.empty());
+  }
+
+  /** As it is told by whoever wrote to it last. */
+  public static Forecast forecast(BatchHistory history) {
+    return Forecaster.forecast(history, lastWritten(history));
+  }
+
+  /** The same. */
+  public static BatchParts parts(BatchHistory history) {
+    return Forecaster.parts(history, lastWritten(history));
+  }
+
+  private static Instant lastWritten(BatchHistory history) {
+    return history.events().stream()
+        .map(BatchEvent::at)
+        .reduce(history.snapshot().clock().startedAt(), (a, b) -> a.isAfter(b) ? a : b);
   }
 }

@@ -47,6 +47,12 @@ final class Keyboard {
     until("Tab", at -> begins(pattern).test(at.name()), pattern);
   }
 
+  /** To the first thing that can be pressed in a card of that name. */
+  void into(String card) {
+    String label = "document.activeElement.closest('article')?.getAttribute('aria-label')";
+    until("Tab", at -> card.equals(page.evaluate(label)), card);
+  }
+
   void act(String pattern) {
     to(pattern);
     press("Enter");

@@ -152,7 +152,7 @@ public class BalanceService {
   private Pot live(UUID id, MeasuredTaste typed) {
     Instant now = clock.instant();
     BatchHistory history = tasted(batches.history(id), typed, now);
-    BatchParts parts = Forecaster.parts(history);
+    BatchParts parts = Forecaster.parts(history, now);
     double seconds = Math.max(0, history.simmerSeconds(now));
     ResolvedFormula formula = history.snapshot().inputs().formula();
     return new Pot(

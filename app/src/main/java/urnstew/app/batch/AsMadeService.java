@@ -1,5 +1,6 @@
 package urnstew.app.batch;
 
+import java.time.Clock;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -31,13 +32,19 @@ public class AsMadeService {
   private final FormulaWriter writer;
   private final PantryService pantry;
   private final KitchenService kitchens;
+  private final Clock clock;
 
   AsMadeService(
-      BatchService batches, FormulaWriter writer, PantryService pantry, KitchenService kitchens) {
+      BatchService batches,
+      FormulaWriter writer,
+      PantryService pantry,
+      KitchenService kitchens,
+      Clock clock) {
     this.batches = batches;
     this.writer = writer;
     this.pantry = pantry;
     this.kitchens = kitchens;
+    this.clock = clock;
   }
 
   /** In what it differs from its formula. */
@@ -73,7 +80,7 @@ public class AsMadeService {
                 id,
                 name + ", as of " + day,
                 was.inShort(),
-                AsMade.reached(history, Forecaster.forecast(history)),
+                AsMade.reached(history, Forecaster.forecast(history, clock.instant())),
                 pantry.pantry()::has);
     writer.write(id, FormulaSheet.of(made), 0, "as it was made on " + day, actor);
     return new MadeFormula(id);

@@ -58,6 +58,12 @@ class BatchController {
     return batches.broken();
   }
 
+  /** How long stages of a formula really took here. */
+  @GetMapping("/stage-times")
+  List<StageTimeView> stageTimes(@RequestParam String formulaId) {
+    return batches.stageTimes(formulaId);
+  }
+
   @GetMapping("/{id}")
   ResponseEntity<BatchView> batch(@PathVariable UUID id) {
     return tags.answer(batches.page(id));

@@ -20,11 +20,12 @@ interface BatchMapper {
       insert into batch (id, name, vessel_id, vessel_name, status, started_at, time_scale, next_sequence,
         model_version, snapshot, planned, forecast, started_by, planned_end,
         planned_mass_kilograms, formula_id, cost, heat_source_id, heating,
-        label_power_watts, measured_power_watts, readings)
+        label_power_watts, measured_power_watts, readings, reckon_again_at)
       values (#{id}, #{name}, #{vesselId}, #{vesselName}, #{status}, #{startedAt}, #{timeScale},
         #{nextSequence}, #{modelVersion}, #{snapshot}::jsonb, #{planned}::jsonb,
         #{forecast}::jsonb, #{startedBy}, #{plannedEnd}, #{plannedMassKilograms}, #{formulaId},
-        #{cost}, #{heatSourceId}, #{heating}, #{labelPowerWatts}, #{measuredPowerWatts}, 0)
+        #{cost}, #{heatSourceId}, #{heating}, #{labelPowerWatts}, #{measuredPowerWatts}, 0,
+        #{reckonAgainAt})
       """)
   void start(BatchRow batch);
 
@@ -75,10 +76,23 @@ interface BatchMapper {
       update batch set next_sequence = next_sequence + 1, forecast = #{forecast}::jsonb,
         readings = #{learnt.readings}, plated_spread_meters = #{learnt.spreadMeters},
         plated_at = #{learnt.platedAt},
-        power_factor = #{learnt.powerFactor}, body_factor = #{learnt.bodyFactor}
+        power_factor = #{learnt.powerFactor}, body_factor = #{learnt.bodyFactor},
+        reckon_again_at = #{reckonAgainAt}
       where id = #{id}
       """)
-  void appended(UUID id, String forecast, Learnt learnt);
+  void appended(UUID id, String forecast, Learnt learnt, @Nullable Instant reckonAgainAt);
+
+  /** Pots whose forecast an hour has overtaken. */
+  @Select("select id from batch where status = 'SIMMERING' and reckon_again_at <= #{now}")
+  List<UUID> overtaken(Instant now);
+
+  /** Another forecast, without an entry. */
+  @Update(
+      """
+      update batch set forecast = #{forecast}::jsonb, reckon_again_at = #{reckonAgainAt}
+      where id = #{id}
+      """)
+  void reckoned(UUID id, String forecast, @Nullable Instant reckonAgainAt);
 
   @Update(
       """
@@ -103,6 +117,14 @@ interface BatchMapper {
       where id = #{id}
       """)
   void reopened(UUID id);
+
+  /** The last that were cooked of a formula. */
+  @Select(
+      """
+      select * from batch where formula_id = #{formulaId} and status = 'FINISHED'
+        and model_version = #{modelVersion} order by ended_at desc limit #{most}
+      """)
+  List<BatchRow> lastOf(String formulaId, String modelVersion, int most);
 
   @Select("select exists (select 1 from stage_note where batch_id = #{id})")
   boolean hasNotes(UUID id);

@@ -31,4 +31,5 @@ record BatchRow(
     String heating,
     double labelPowerWatts,
     @Nullable Double measuredPowerWatts,
-    @Nullable Double reachedFraction) {}
+    @Nullable Double reachedFraction,
+    @Nullable Instant reckonAgainAt) {}

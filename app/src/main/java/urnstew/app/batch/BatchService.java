@@ -2,7 +2,10 @@ package urnstew.app.batch;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -21,14 +24,20 @@ import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Tagged;
 import urnstew.app.print.Printed;
 import urnstew.app.task.TaskSource;
+import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.batch.StageTime;
+import urnstew.core.batch.Unfinished;
 import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.task.Task;
 
 /** Batches as they stand, and what happened to them. */
 @Service
 public class BatchService implements TaskSource, HolderEnds {
+  /** So many batches say how long a stage takes here. */
+  private static final int LEARNT_FROM = 8;
+
   private static final Optional<Leaves> NOT_KNOWN = Optional.empty();
 
   private final BatchMapper batches;
@@ -147,6 +156,33 @@ public class BatchService implements TaskSource, HolderEnds {
   @Transactional(readOnly = true)
   public BatchHistory acts(UUID id) {
     return histories.acts(present(id));
+  }
+
+  /** What is still to come of one that was stopped; empty of any other. */
+  @Transactional(readOnly = true)
+  public Optional<Unfinished> unfinished(UUID id) {
+    return isStopped(id) ? Unfinished.of(history(id)) : Optional.empty();
+  }
+
+  /** Whether one was stopped before it was done. */
+  @Transactional(readOnly = true)
+  public boolean isStopped(UUID id) {
+    BatchRow row = batches.find(id).orElseThrow(() -> new NotFoundException("batch", id));
+    return BatchSnapshot.reads(row.modelVersion())
+        && histories.acts(row).finished().filter(Finished::stopped).isPresent();
+  }
+
+  /** How long stages of a formula took, in the middle of the last times that somebody said so. */
+  @Transactional(readOnly = true)
+  public List<StageTimeView> stageTimes(String formulaId) {
+    Map<String, List<Long>> took = new LinkedHashMap<>();
+    batches.lastOf(formulaId, BatchSnapshot.MODEL_VERSION, LEARNT_FROM).stream()
+        .flatMap(row -> StageTime.of(histories.acts(row)).stream())
+        .forEach(
+            time ->
+                took.computeIfAbsent(time.title(), none -> new ArrayList<>())
+                    .add(time.took().toSeconds()));
+    return took.entrySet().stream().map(StageTimeView::of).toList();
   }
 
   private BatchRow present(UUID id) {

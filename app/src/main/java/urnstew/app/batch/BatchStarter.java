@@ -5,6 +5,8 @@ import static urnstew.app.platform.Fields.at;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import urnstew.app.batch.BatchEntries.Recorded;
 import urnstew.app.batch.Writes.StartBatch;
@@ -20,12 +22,15 @@ import urnstew.app.platform.Write;
 import urnstew.core.batch.BatchClock;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
+import urnstew.core.batch.Forecast;
 import urnstew.core.batch.Forecaster;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.Heating;
 import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
 import urnstew.units.Power;
 
 /** Lights the burner: freezes everything the batch was planned from. */
@@ -34,6 +39,7 @@ public class BatchStarter {
   private final BatchMapper batches;
   private final PlanService plans;
   private final BatchPlaces places;
+  private final TubShelf tubs;
   private final KitchenService kitchens;
   private final IdempotencyStore writes;
   private final Clock clock;
@@ -42,12 +48,14 @@ public class BatchStarter {
       BatchMapper batches,
       PlanService plans,
       BatchPlaces places,
+      TubShelf tubs,
       KitchenService kitchens,
       IdempotencyStore writes,
       Clock clock) {
     this.batches = batches;
     this.plans = plans;
     this.places = places;
+    this.tubs = tubs;
     this.kitchens = kitchens;
     this.writes = writes;
     this.clock = clock;
@@ -68,7 +76,7 @@ public class BatchStarter {
     Instant received = clock.instant();
     Instant lit = write.stamp().happened(received, kitchen.zoneId());
     PlanInputs inputs = plans.inputs(write.plan());
-    requireRead(inputs.formula().formula());
+    requireRead(inputs.formula());
     Plan plan = PlanService.plan(inputs);
     BatchSnapshot snapshot =
         new BatchSnapshot(
@@ -77,13 +85,33 @@ public class BatchStarter {
             kitchen.instruments(),
             at("timeScale", () -> new BatchClock(lit, write.timeScale())),
             BatchSnapshot.MODEL_VERSION);
+    UUID lot = write.plan().goesOnLotId();
+    if (lot != null) {
+      tubs.hold(lot);
+    }
     places.lit(write, inputs.formula().formula().name(), inputs.setting(), lit);
-    batches.start(row(write, actor, snapshot, plan, kitchen));
+    batches.start(row(write, actor, snapshot, plan, received));
+    if (lot != null) {
+      tubs.goOn(lot, write.id(), kept(plan.size().batch()), lit, actor);
+    }
+  }
+
+  /** What it takes out of tubs: all that is not made now. */
+  private static Mass kept(ResolvedFormula batch) {
+    return batch.portions().stream()
+        .filter(portion -> !batch.toGet().contains(portion))
+        .map(ResolvedFormula.Portion::mass)
+        .reduce(Mass.ZERO, Mass::plus);
   }
 
   /** What nobody has read is not cooked. */
-  private static void requireRead(Formula formula) {
-    List<String> unread = formula.unread();
+  private static void requireRead(ResolvedFormula all) {
+    Formula formula = all.formula();
+    List<String> unread =
+        Stream.concat(
+                formula.unread().stream(),
+                all.parts().stream().flatMap(part -> part.formula().formula().unread().stream()))
+            .toList();
     if (!unread.isEmpty()) {
       throw new InvalidInput(
           "plan.formulaId",
@@ -99,11 +127,11 @@ public class BatchStarter {
   }
 
   private BatchRow row(
-      StartBatch write, Actor actor, BatchSnapshot snapshot, Plan plan, KitchenSettings kitchen) {
+      StartBatch write, Actor actor, BatchSnapshot snapshot, Plan plan, Instant received) {
     PlanInputs inputs = snapshot.inputs();
-    ForecastView forecast =
-        ForecastView.of(
-            Forecaster.forecast(new BatchHistory(snapshot, List.of())), snapshot.clock(), kitchen);
+    KitchenSettings kitchen = kitchens.settings();
+    Forecast first = Forecaster.forecast(new BatchHistory(snapshot, List.of()), received);
+    ForecastView forecast = ForecastView.of(first, snapshot.clock(), kitchen);
     PlanView planned = PlanView.of(inputs, plan, kitchen);
     return new BatchRow(
         write.id(),
@@ -131,7 +159,8 @@ public class BatchStarter {
         heated(inputs.setting().heating()),
         inputs.setting().heatSource().labelPower().watts(),
         inputs.setting().heatSource().measuredPower().map(Power::watts).orElse(null),
-        null);
+        null,
+        first.reckonAgainAt().orElse(null));
   }
 
   /** How it was heated, as later batches ask for it. */

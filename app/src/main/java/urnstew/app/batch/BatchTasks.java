@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import urnstew.app.batch.BatchMapper.Listed;
 import urnstew.app.batch.BatchView.StepView;
@@ -16,6 +17,7 @@ import urnstew.core.batch.PotTasks;
 import urnstew.core.batch.PotTasks.Known;
 import urnstew.core.batch.PotTasks.TimedStage;
 import urnstew.core.batch.PotTasks.TimedStep;
+import urnstew.core.batch.StageTime;
 import urnstew.core.formula.StageRole;
 import urnstew.core.task.Due;
 import urnstew.core.task.Effort;
@@ -27,13 +29,16 @@ import urnstew.core.task.Task;
 final class BatchTasks {
   private BatchTasks() {}
 
+  /**
+   * What somebody said of a pot.
+   *
+   * @param simmer whether it simmers
+   * @param steps that are ticked
+   */
+  record Told(boolean simmer, Set<String> steps) {}
+
   static List<Task> of(
-      UUID id,
-      String name,
-      BatchClock clock,
-      PlanView plan,
-      ForecastView forecast,
-      boolean simmerTold) {
+      UUID id, String name, BatchClock clock, PlanView plan, ForecastView forecast, Told told) {
     List<TimedStage> before = new ArrayList<>();
     List<TimedStage> finish = new ArrayList<>();
     Instant thickAt = forecast.thickAt();
@@ -42,7 +47,9 @@ final class BatchTasks {
     for (int i = 0; i < plan.stages().size(); i++) {
       StageView stage = plan.stages().get(i);
       if (stage.role().equals(StageRole.PREPARE.name())) {
-        before.add(stage(i, stage, clock, lit));
+        if (!told.steps().contains(StageTime.key(i))) {
+          before.add(stage(i, stage, clock, lit));
+        }
         lit += stage.seconds();
       } else if (stage.role().equals(StageRole.FINISH.name()) && thickAt != null) {
         finish.add(stage(i, stage, new BatchClock(thickAt, clock.timeScale()), thick));
@@ -54,7 +61,7 @@ final class BatchTasks {
         new Known(
             before,
             forecast.simmerStartedAt(),
-            simmerTold,
+            told.simmer(),
             forecast.steps().stream().map(BatchTasks::step).toList(),
             Optional.ofNullable(thickAt).map(likely -> thick(likely, forecast)),
             finish));
@@ -83,6 +90,7 @@ final class BatchTasks {
             step.what(),
             step.detail(),
             step.kilograms(),
+            step.offeredKilograms() == null ? 0 : step.offeredKilograms(),
             step.line(),
             step.done()),
         step.at());

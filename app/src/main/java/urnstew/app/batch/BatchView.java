@@ -42,6 +42,7 @@ public record BatchView(
     DeclarationView declaration,
     boolean simmerConfirmed,
     List<TaskView> tasks,
+    List<ToDoView> toDo,
     List<EventView> events,
     boolean earlierEvents,
     @Nullable EndView end) {
@@ -64,6 +65,7 @@ public record BatchView(
         declaration,
         simmerConfirmed,
         tasks,
+        toDo,
         events,
         earlierEvents,
         end);
@@ -144,6 +146,7 @@ public record BatchView(
       String note,
       double plannedKilograms,
       double dueKilograms,
+      @Nullable Double offeredKilograms,
       boolean poured,
       boolean later) {
     static LineView of(int index, BatchLine line) {
@@ -155,6 +158,7 @@ public record BatchView(
           line.portion().note(),
           line.portion().mass().kilograms(),
           line.due().kilograms(),
+          line.offered().map(Mass::kilograms).orElse(null),
           line.poured().isPresent(),
           line.portion().role() == StageRole.FINISH || !line.portion().after().isZero());
     }
@@ -168,8 +172,10 @@ public record BatchView(
       String what,
       String detail,
       double kilograms,
+      @Nullable Double offeredKilograms,
       int line,
-      boolean done) {}
+      boolean done,
+      @Nullable Double doneFraction) {}
 
   /** The reading that would tell most. */
   public record AdviceView(
@@ -205,16 +211,22 @@ public record BatchView(
       @Nullable Long lateSeconds,
       String note,
       double reachedSolidsFraction,
+      boolean stopped,
       List<Working> workings) {
 
     static EndView of(
-        Instant endedAt, @Nullable String note, double reached, BatchOutcome outcome) {
+        Instant endedAt,
+        @Nullable String note,
+        double reached,
+        boolean stopped,
+        BatchOutcome outcome) {
       return new EndView(
           endedAt,
           outcome.finalMass().map(Mass::kilograms).orElse(null),
           outcome.late().map(Duration::toSeconds).orElse(null),
           note == null ? "" : note,
           reached,
+          stopped,
           outcome.workings());
     }
   }

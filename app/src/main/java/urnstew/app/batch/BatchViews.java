@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,9 +27,12 @@ import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.plan.CurvePoint;
 import urnstew.app.plan.HeatingChoice;
+import urnstew.app.plan.PlanView;
 import urnstew.app.task.TaskView;
 import urnstew.core.batch.BatchClock;
+import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.SimmerStarted;
+import urnstew.core.batch.BatchEvent.StepDone;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchOutcome;
 import urnstew.core.batch.PiecesInPot;
@@ -92,7 +96,8 @@ class BatchViews {
     Planned planned = BatchDocuments.PLANNED.read(row.planned());
     ForecastView forecast = BatchDocuments.FORECAST.read(row.forecast());
     Formula formula = acts.snapshot().inputs().formula().formula();
-    boolean told = simmerTold(acts, forecast);
+    BatchTasks.Told told = told(acts, forecast);
+    List<TaskView> tasks = tasks(row, planned.plan(), forecast, told);
     List<EventView> latest = page(row, row.nextSequence(), acts, forecast);
     return new BatchView(
         row.id(),
@@ -108,22 +113,24 @@ class BatchViews {
         planned.forecast(),
         forecast,
         DeclarationView.of(declarations.of(row, acts)),
-        told,
-        row.status() == Status.SIMMERING
-            ? BatchTasks.of(
-                    row.id(),
-                    row.name(),
-                    new BatchClock(row.startedAt(), row.timeScale()),
-                    planned.plan(),
-                    forecast,
-                    told)
-                .stream()
-                .map(TaskView::of)
-                .toList()
-            : List.of(),
+        told.simmer(),
+        tasks,
+        ToDoView.of(planned.plan(), forecast, tasks),
         latest,
         !latest.isEmpty() && latest.get(0).sequence() > 1,
-        end(row, forecast));
+        end(row, acts, forecast));
+  }
+
+  /** What it asks for; nothing off the heat. */
+  private static List<TaskView> tasks(
+      BatchRow row, PlanView plan, ForecastView forecast, BatchTasks.Told told) {
+    if (row.status() != Status.SIMMERING) {
+      return List.of();
+    }
+    BatchClock clock = new BatchClock(row.startedAt(), row.timeScale());
+    return BatchTasks.of(row.id(), row.name(), clock, plan, forecast, told).stream()
+        .map(TaskView::of)
+        .toList();
   }
 
   /**
@@ -170,14 +177,16 @@ class BatchViews {
             new BatchClock(row.startedAt(), row.timeScale()),
             BatchDocuments.PLANNED.read(row.planned()).plan(),
             forecast,
-            simmerTold(histories.acts(row), forecast)),
+            told(histories.acts(row), forecast)),
         likely == null || latest == null
             ? Optional.empty()
             : Optional.of(new Leaves(likely, latest)));
   }
 
-  private static boolean simmerTold(BatchHistory acts, ForecastView forecast) {
-    return forecast.readings() > 0 || !acts.counting(SimmerStarted.class).isEmpty();
+  private static BatchTasks.Told told(BatchHistory acts, ForecastView forecast) {
+    return new BatchTasks.Told(
+        forecast.readings() > 0 || !acts.counting(SimmerStarted.class).isEmpty(),
+        acts.counting(StepDone.class).stream().map(StepDone::step).collect(Collectors.toSet()));
   }
 
   private static List<CurvePoint> stamp(List<CurvePoint> fall) {
@@ -248,7 +257,7 @@ class BatchViews {
         target instanceof Target.Plate plate ? plate.spread().meters() : null);
   }
 
-  private static @Nullable EndView end(BatchRow row, ForecastView forecast) {
+  private static @Nullable EndView end(BatchRow row, BatchHistory acts, ForecastView forecast) {
     Instant endedAt = row.endedAt();
     if (endedAt == null) {
       return null;
@@ -266,6 +275,7 @@ class BatchViews {
         endedAt,
         row.note(),
         reached == null ? forecast.equivalentSolidsFraction() : reached,
+        acts.finished().filter(Finished::stopped).isPresent(),
         outcome);
   }
 }

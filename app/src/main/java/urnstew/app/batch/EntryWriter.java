@@ -2,6 +2,7 @@ package urnstew.app.batch;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -107,11 +108,31 @@ class EntryWriter {
 
   private Entry entry(BatchRow row, BatchHistory before, BatchEvent event, Instant received) {
     BatchHistory after = meant(before, event, received);
-    Forecast forecast = figures.forecast(() -> Forecaster.forecast(after));
-    String document =
-        BatchDocuments.FORECAST.write(
-            ForecastView.of(forecast, before.snapshot().clock(), kitchens.settings()));
-    return new Entry(row, before, after, event, received, forecast, document);
+    Forecast forecast = figures.forecast(() -> Forecaster.forecast(after, received));
+    return new Entry(row, before, after, event, received, forecast, document(forecast, after));
+  }
+
+  private String document(Forecast forecast, BatchHistory history) {
+    return BatchDocuments.FORECAST.write(
+        ForecastView.of(forecast, history.snapshot().clock(), kitchens.settings()));
+  }
+
+  /** Pots in which something is due that nobody said is done. */
+  List<UUID> overtaken() {
+    return batches.overtaken(clock.instant());
+  }
+
+  /** Reckons such a pot anew, unless somebody just wrote to it. */
+  @Write
+  public void reckonAgain(UUID batchId, Actor actor) {
+    Instant now = clock.instant();
+    BatchRow row = locked(batchId);
+    Instant due = row.reckonAgainAt();
+    if (row.status() == Status.SIMMERING && due != null && !due.isAfter(now)) {
+      BatchHistory history = histories.of(row);
+      Forecast forecast = figures.forecast(() -> Forecaster.forecast(history, now));
+      batches.reckoned(batchId, document(forecast, history), forecast.reckonAgainAt().orElse(null));
+    }
   }
 
   /** Writes that the end was not meant; the row is held already. */
@@ -177,11 +198,20 @@ class EntryWriter {
       batches.finished(
           batchId,
           finished.at(),
-          finished.finalMass().map(Mass::kilograms).orElse(null),
+          finished
+              .finalMass()
+              .or(() -> keptOf(finished, entry.forecast()))
+              .map(Mass::kilograms)
+              .orElse(null),
           entry.forecast().prediction().estimate().factor(Quantity.EVAPORATION),
           finished.note(),
           AsMade.reached(entry.after(), entry.forecast()).value());
     }
+  }
+
+  /** What was stopped is more than it would have been when done. */
+  private static Optional<Mass> keptOf(Finished end, Forecast forecast) {
+    return end.stopped() ? Optional.of(forecast.end().total()) : Optional.empty();
   }
 
   /** What went in and what is in tubs are counted once. */
@@ -204,7 +234,11 @@ class EntryWriter {
             write,
             entry.received(),
             actor));
-    batches.appended(entry.row().id(), entry.document(), learnt(entry.after(), entry.forecast()));
+    batches.appended(
+        entry.row().id(),
+        entry.document(),
+        learnt(entry.after(), entry.forecast()),
+        entry.forecast().reckonAgainAt().orElse(null));
   }
 
   private static Learnt learnt(BatchHistory history, Forecast forecast) {

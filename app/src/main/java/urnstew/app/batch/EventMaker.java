@@ -147,7 +147,8 @@ class EventMaker {
       Optional<Mass> mass =
           Optional.ofNullable(w.finalMassKilograms())
               .map(kilograms -> mass("finalMassKilograms", w, kilograms));
-      return new BatchEvent.Finished(w.id(), moment, mass, w.note());
+      return new BatchEvent.Finished(
+          w.id(), moment, mass, w.note(), Boolean.TRUE.equals(w.stopped()));
     }
   }
 

@@ -4,15 +4,16 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import urnstew.app.batch.BatchView.EventView;
 import urnstew.app.batch.BatchView.LineView;
 import urnstew.app.batch.BatchView.ReadView;
-import urnstew.app.batch.BatchView.StepView;
 import urnstew.app.plan.CurvePoint;
+import urnstew.app.plan.HeatingChoice;
 import urnstew.app.print.FallPrint;
 import urnstew.app.print.Printed;
 import urnstew.app.print.PrintedPages;
-import urnstew.core.batch.NextStep;
 
 /** Everything about one pot on one printed page, for whoever takes it over. */
 final class HandOverPrint {
@@ -66,9 +67,30 @@ final class HandOverPrint {
         .formatted(
             pot.vessel().name(),
             pot.heatSourceName(),
-            pot.heating().inWords(),
-            pot.lid().name().toLowerCase(Locale.ROOT),
+            heating(pot),
+            lid(pot),
             printed.hour(batch.startedAt()));
+  }
+
+  private String heating(BatchView.PotView pot) {
+    return heat()
+        .map(
+            heat ->
+                new HeatingChoice(
+                        heat.way(), heat.burnerShare(), heat.ovenCelsius(), null, heat.fan())
+                    .inWords())
+        .orElseGet(() -> pot.heating().inWords());
+  }
+
+  private String lid(BatchView.PotView pot) {
+    return heat().map(ForecastView.HeatFrom::lid).orElse(pot.lid()).name().toLowerCase(Locale.ROOT);
+  }
+
+  /** As it is heated at the moment that is shown. */
+  private Optional<ForecastView.HeatFrom> heat() {
+    return forecast.heats().stream()
+        .filter(heat -> !heat.at().isAfter(at))
+        .reduce((before, last) -> last);
   }
 
   private String thick() {
@@ -92,21 +114,22 @@ final class HandOverPrint {
   }
 
   private List<List<String>> toDo() {
-    List<List<String>> rows = new ArrayList<>();
-    if (batch.status() == Status.SIMMERING) {
-      forecast.steps().stream()
-          .filter(step -> !step.done())
-          .forEach(step -> rows.add(List.of(printed.hour(step.at()), words(step))));
-    }
-    return rows;
+    return batch.toDo().stream().map(one -> List.of(printed.hour(one.at()), words(one))).toList();
   }
 
-  private String words(StepView step) {
-    String what =
-        step.kind() == NextStep.Kind.ADD
-            ? "Add " + printed.mass(step.kilograms()) + " " + step.what()
-            : step.what();
-    return step.detail().isEmpty() ? what : what + " · " + step.detail();
+  private String words(ToDoView one) {
+    Double mass = one.massKilograms();
+    List<String> words = new ArrayList<>();
+    words.add(mass == null ? one.what() : "Add " + printed.mass(mass) + " " + one.what());
+    words.add(one.detail());
+    words.add(
+        one.lines().stream()
+            .map(line -> printed.mass(line.massKilograms()) + " " + line.name())
+            .collect(Collectors.joining(", ")));
+    words.add(one.caution().isEmpty() ? "" : "mind: " + one.caution());
+    words.add(one.takeOuts().isEmpty() ? "" : "take out: " + String.join(", ", one.takeOuts()));
+    words.add(one.ready().isEmpty() ? "" : "ready: " + one.ready());
+    return words.stream().filter(word -> !word.isEmpty()).collect(Collectors.joining(" · "));
   }
 
   private List<List<String>> happened() {

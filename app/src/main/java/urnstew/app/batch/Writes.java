@@ -318,6 +318,7 @@ public interface Writes {
       @Nullable Double finalMassKilograms,
       @NotNull @Size(max = 80) String enteredText,
       @NotNull @Size(max = 2000) String note,
+      @Nullable Boolean stopped,
       @NotNull @Valid Stamp stamp)
       implements Entry {
     @Override

@@ -211,6 +211,7 @@ class DemoKitchen {
             3.31,
             "3.31 kg",
             "Bright and just coating. The rondeau boils off more than assumed.",
+            null,
             stamp(off)),
         DEMO);
     note(0x36, batch, "Simmer", "The trail of the spoon stays open.", DemoPicture.base64(), off);
@@ -244,6 +245,7 @@ class DemoKitchen {
     PlanRequest plan =
         new PlanRequest(
             formula,
+            null,
             List.of(),
             PlanRequest.Size.COVERS,
             covers,
@@ -260,6 +262,8 @@ class DemoKitchen {
             burner,
             new HeatingChoice(way, null, null, null, false),
             Lid.OFF,
+            null,
+            null,
             Rounding.EXACT,
             PackGoal.LEAST_COST,
             ready == null ? LocalTime.NOON : ready,

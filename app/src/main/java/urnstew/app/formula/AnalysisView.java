@@ -34,6 +34,8 @@ public record AnalysisView(
       double addedMassKilograms,
       double startMassKilograms,
       double endMassKilograms,
+      double asideAtStartKilograms,
+      double asideAtEndKilograms,
       double solidsFraction) {
     static RibbonStepView of(Ribbon.Step step) {
       return new RibbonStepView(
@@ -41,6 +43,8 @@ public record AnalysisView(
           step.added().kilograms(),
           step.atStart().total().kilograms(),
           step.atEnd().total().kilograms(),
+          step.asideAtStart().kilograms(),
+          step.asideAtEnd().kilograms(),
           step.atEnd().equivalentSolids().value());
     }
   }

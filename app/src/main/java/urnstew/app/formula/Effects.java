@@ -7,21 +7,21 @@ import urnstew.app.formula.FormulaView.EffectView;
 import urnstew.core.formula.Choice;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.FormulaAnalysis;
+import urnstew.core.formula.Larder;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.School;
 import urnstew.core.formula.Stage;
-import urnstew.core.pantry.Pantry;
 
 /** Every way that a formula offers, computed beside the chosen ones. */
 final class Effects {
   private final Formula whole;
   private final List<School> chosen;
-  private final Pantry pantry;
+  private final Larder larder;
 
-  Effects(Formula whole, List<School> chosen, Pantry pantry) {
+  Effects(Formula whole, List<School> chosen, Larder larder) {
     this.whole = whole;
     this.chosen = chosen;
-    this.pantry = pantry;
+    this.larder = larder;
   }
 
   List<EffectView> all() {
@@ -37,7 +37,7 @@ final class Effects {
     List<School> others =
         chosen.stream().filter(one -> !one.question().equals(school.question())).toList();
     List<School> all = Stream.concat(others.stream(), Stream.of(school)).toList();
-    ResolvedFormula way = ResolvedFormula.of(whole.choosing(all), pantry);
+    ResolvedFormula way = ResolvedFormula.of(whole.choosing(all), larder);
     FormulaAnalysis analysis = FormulaAnalysis.of(way);
     return new EffectView(
         school.question(),

@@ -1,11 +1,15 @@
 package urnstew.app.formula;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -15,6 +19,7 @@ import urnstew.app.formula.FormulaSheet.LineSheet;
 import urnstew.app.formula.FormulaSheet.StageSheet;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.Larder;
 import urnstew.core.formula.PastedLine;
 import urnstew.core.formula.PastedLine.Unclear;
 import urnstew.core.formula.PastedLine.Understood;
@@ -23,7 +28,6 @@ import urnstew.core.formula.StageHeat.Level;
 import urnstew.core.formula.StageRole;
 import urnstew.core.formula.Technique;
 import urnstew.core.formula.Use;
-import urnstew.core.pantry.Pantry;
 import urnstew.core.reduction.Lid;
 import urnstew.units.InvalidInput;
 
@@ -35,6 +39,7 @@ import urnstew.units.InvalidInput;
 class FormulaFile {
   private static final String OURS = "urnstew:sheet";
   private static final String NAMES = "urnstew:ingredients";
+  private static final String PARTS = "urnstew:parts";
   private static final String NAMESPACE = "urn:urnstew:formula:1#";
   private static final int TITLE_LETTERS = 60;
 
@@ -44,13 +49,19 @@ class FormulaFile {
     this.json = json;
   }
 
-  /** What a file is, or all that stands against it. */
-  record Read(List<FormulaSheet> sheets, List<FileFault> faults) {}
+  /**
+   * What a file is, or all that stands against it.
+   *
+   * @param parts formulas that it brings along since the shelf has none of that identity, the
+   *     deepest first
+   */
+  record Read(List<FormulaSheet> sheets, Map<String, FormulaSheet> parts, List<FileFault> faults) {}
 
   /** Something that cannot be taken in, and where it stands. */
   record FileFault(String where, String what) {}
 
-  String write(Formula formula, Pantry pantry, double madeKilograms) {
+  /** With the tree of its parts; shipped ones, which every kitchen has, are only named. */
+  String write(Formula formula, Larder larder, double madeKilograms) {
     FormulaSheet sheet = FormulaSheet.of(formula);
     ObjectNode file = json.createObjectNode();
     file.putArray("@context").add("https://schema.org").addObject().put("urnstew", NAMESPACE);
@@ -66,24 +77,28 @@ class FormulaFile {
           .put("name", stage.title())
           .put("text", told(stage));
       for (LineSheet line : stage.lines()) {
-        String name = pantry.ingredient(line.ingredientId()).name();
+        String name = larder.ingredient(line.ingredientId()).name();
         names.put(line.ingredientId(), name);
         ingredients.add(told(line, name));
       }
     }
     file.set(OURS, json.valueToTree(sheet));
     file.set(NAMES, json.valueToTree(names));
+    ObjectNode parts = file.putObject(PARTS);
+    larder.partsOf(formula).stream()
+        .filter(part -> !FormulaShelf.isShipped(part.id()))
+        .forEach(part -> parts.set(part.id(), json.valueToTree(FormulaSheet.of(part))));
     return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
   }
 
-  Read read(String text, Pantry pantry, PastedList lines) {
+  Read read(String text, Larder larder, PastedList lines) {
     try {
       JsonNode file = json.readTree(text);
       JsonNode recipe = recipeIn(file);
       if (recipe.isMissingNode()) {
         return fault("file", "There is no Recipe in it.");
       }
-      return recipe.has(OURS) ? ours(recipe, pantry) : plain(recipe, lines);
+      return recipe.has(OURS) ? ours(recipe, larder) : plain(recipe, lines);
     } catch (JacksonException strange) {
       return fault("file", "It is not JSON, or is cut off: line " + lineOf(strange) + ".");
     }
@@ -105,29 +120,49 @@ class FormulaFile {
         : type.asString("").equals("Recipe");
   }
 
-  private Read ours(JsonNode recipe, Pantry pantry) {
+  private Read ours(JsonNode recipe, Larder larder) {
     FormulaSheet sheet;
+    Map<String, FormulaSheet> parts = new LinkedHashMap<>();
     try {
       sheet = json.treeToValue(recipe.path(OURS), FormulaSheet.class);
-      List<FileFault> missing = missing(sheet, recipe.path(NAMES), pantry);
-      if (!missing.isEmpty()) {
-        return new Read(List.of(), missing);
+      for (var part : recipe.path(PARTS).properties()) {
+        if (larder.shelf().formula(part.getKey()).isEmpty()) {
+          parts.put(part.getKey(), json.treeToValue(part.getValue(), FormulaSheet.class));
+        }
       }
-      new SheetReader(sheet, pantry).read("file", 1);
+      List<FileFault> missing = missing(sheet, parts, recipe.path(NAMES), larder);
+      if (!missing.isEmpty()) {
+        return new Read(List.of(), Map.of(), missing);
+      }
+      requireMakable(sheet, parts, larder);
     } catch (JacksonException | NullPointerException strange) {
       return fault(OURS, "The sheet in it is not whole.");
     } catch (InvalidInput fault) {
       return fault(fault.parameter(), fault.getMessage() + " " + fault.remedy());
     }
-    return new Read(List.of(sheet), List.of());
+    return new Read(List.of(sheet), parts, List.of());
   }
 
-  private static List<FileFault> missing(FormulaSheet sheet, JsonNode names, Pantry pantry) {
-    return sheet.stages().stream()
+  /** Each can be made of the pantry, the shelf, and what stands before it in the file. */
+  private static void requireMakable(
+      FormulaSheet sheet, Map<String, FormulaSheet> parts, Larder larder) {
+    Map<String, Formula> read = new HashMap<>();
+    Larder with =
+        Larder.of(
+            larder.pantry(),
+            id -> Optional.ofNullable(read.get(id)).or(() -> larder.shelf().formula(id)));
+    parts.forEach((id, part) -> read.put(id, new SheetReader(part, with).read(id, 1)));
+    new SheetReader(sheet, with).read("file", 1);
+  }
+
+  private static List<FileFault> missing(
+      FormulaSheet sheet, Map<String, FormulaSheet> parts, JsonNode names, Larder larder) {
+    return Stream.concat(Stream.of(sheet), parts.values().stream())
+        .flatMap(one -> one.stages().stream())
         .flatMap(stage -> stage.lines().stream())
         .map(LineSheet::ingredientId)
         .distinct()
-        .filter(id -> !pantry.byId().containsKey(id))
+        .filter(id -> Larder.formulaId(id).isEmpty() && !larder.pantry().has(id))
         .map(
             id ->
                 new FileFault(
@@ -146,7 +181,7 @@ class FormulaFile {
     if (read.isEmpty()) {
       return fault("recipeIngredient", "There are no ingredients in it.");
     }
-    return new Read(List.of(sheet(recipe, read)), List.of());
+    return new Read(List.of(sheet(recipe, read)), Map.of(), List.of());
   }
 
   private static FormulaSheet sheet(JsonNode recipe, List<PastedLine> read) {
@@ -188,6 +223,7 @@ class FormulaFile {
         Set.of(Use.DRY_PASTA),
         null,
         "",
+        null,
         List.of(),
         stages);
   }
@@ -199,7 +235,10 @@ class FormulaFile {
         Technique.MIX,
         Level.MEDIUM,
         null,
+        null,
+        null,
         Lid.OFF,
+        null,
         0,
         0,
         lines,
@@ -232,6 +271,6 @@ class FormulaFile {
   }
 
   private static Read fault(String where, String what) {
-    return new Read(List.of(), List.of(new FileFault(where, what)));
+    return new Read(List.of(), Map.of(), List.of(new FileFault(where, what)));
   }
 }

@@ -31,6 +31,14 @@ interface FormulaMapper {
 
   @Select(
       """
+      select v.document::text from formula_shelf s
+        join formula_version v on v.formula_id = s.id and v.version = s.latest where s.id = #{id}
+      """)
+  @Options(flushCache = Options.FlushCachePolicy.TRUE)
+  Optional<String> latestOf(String id);
+
+  @Select(
+      """
       select document::text from formula_version where formula_id = #{id} and version = #{version}
       """)
   Optional<String> version(String id, int version);

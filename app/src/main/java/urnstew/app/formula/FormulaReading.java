@@ -11,6 +11,7 @@ import urnstew.app.kitchen.KitchenService;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.platform.OneByOne;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.Larder;
 import urnstew.core.formula.PastedList;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.School;
@@ -36,7 +37,7 @@ public class FormulaReading {
 
   /** The shelf, analysed. */
   public List<FormulaSummary> all() {
-    Pantry all = pantry.pantry();
+    Larder all = shelf.larder();
     List<Avoid> avoids = pantry.avoided();
     return OneByOne.of(
         shelf.all(),
@@ -44,7 +45,7 @@ public class FormulaReading {
             FormulaSummary.of(
                 formula,
                 !FormulaShelf.isShipped(formula.id()),
-                AnalysisView.of(ResolvedFormula.of(formula, all), avoids, all)),
+                AnalysisView.of(ResolvedFormula.of(formula, all), avoids, all.pantry())),
         (formula, fault) ->
             FormulaSummary.broken(formula, !FormulaShelf.isShipped(formula.id()), fault));
   }
@@ -54,7 +55,7 @@ public class FormulaReading {
   public FormulaView one(String id, @Nullable Integer version, List<School> schools) {
     Formula latest = at("id", () -> shelf.formula(id));
     Formula whole = version == null ? latest : at("version", () -> shelf.version(id, version));
-    Pantry all = pantry.pantry();
+    Larder all = shelf.larder();
     ResolvedFormula way = ResolvedFormula.of(whole.choosing(schools), all);
     boolean retired = mapper.shelf().stream().anyMatch(row -> row.id().equals(id) && row.retired());
     return FormulaView.of(
@@ -63,15 +64,15 @@ public class FormulaReading {
         new Place(latest.version(), !FormulaShelf.isShipped(id), retired),
         ServingView.of(whole.uses()),
         new Effects(whole, schools, all).all(),
-        AnalysisView.of(way, pantry.avoided(), all));
+        AnalysisView.of(way, pantry.avoided(), all.pantry()));
   }
 
   /** What a sheet comes to while it is written. */
   @Transactional(readOnly = true)
   public AnalysisView analysis(FormulaSheet sheet) {
-    Pantry all = pantry.pantry();
+    Larder all = shelf.larder();
     Formula formula = new SheetReader(sheet, all).read("draft", 1);
-    return AnalysisView.of(ResolvedFormula.of(formula, all), pantry.avoided(), all);
+    return AnalysisView.of(ResolvedFormula.of(formula, all), pantry.avoided(), all.pantry());
   }
 
   /** A pasted list, line by line. */
@@ -86,9 +87,10 @@ public class FormulaReading {
   /** A formula made without what somebody avoids. */
   @Transactional(readOnly = true)
   public WithoutView without(String id, List<School> schools, List<Avoid> avoids) {
-    Pantry all = pantry.pantry();
-    Without without = Without.of(at("id", () -> shelf.formula(id)).choosing(schools), avoids, all);
+    Larder all = shelf.larder();
+    Formula whole = at("id", () -> shelf.formula(id)).choosing(schools);
+    Without without = Without.of(whole, avoids, all.pantryOf(whole));
     return WithoutView.of(
-        without, AnalysisView.of(ResolvedFormula.of(without.formula(), all), avoids, all));
+        without, AnalysisView.of(ResolvedFormula.of(without.formula(), all), avoids, all.pantry()));
   }
 }

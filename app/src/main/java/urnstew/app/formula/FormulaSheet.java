@@ -15,6 +15,7 @@ import urnstew.core.formula.StageHeat.Level;
 import urnstew.core.formula.StageRole;
 import urnstew.core.formula.Technique;
 import urnstew.core.formula.Use;
+import urnstew.core.pantry.Piece;
 import urnstew.core.reduction.Lid;
 import urnstew.units.MassFraction;
 import urnstew.units.Temperature;
@@ -28,6 +29,7 @@ import urnstew.units.Temperature;
  * @param uses what it is for
  * @param targetSolidsFraction thickness when it is done; absent for a part
  * @param targetText the same as entered
+ * @param piece by what it is counted, where it comes in pieces
  * @param choices questions on which cooks differ
  * @param stages in the order of the work
  */
@@ -38,8 +40,16 @@ public record FormulaSheet(
     @NotNull Set<Use> uses,
     @Nullable Double targetSolidsFraction,
     @NotNull String targetText,
+    @Nullable @Valid PieceSheet piece,
     @NotNull List<Choice> choices,
     @NotNull List<@Valid StageSheet> stages) {
+
+  /** A natural piece, and what one weighs. */
+  public record PieceSheet(@NotNull String name, double massKilograms, @NotNull String massText) {
+    static PieceSheet of(Piece piece) {
+      return new PieceSheet(piece.name(), piece.mass().kilograms(), "");
+    }
+  }
 
   /** One step. Minutes of a simmer are the usual ones; how long it really takes is computed. */
   public record StageSheet(
@@ -48,7 +58,10 @@ public record FormulaSheet(
       @NotNull Technique technique,
       @NotNull Level heat,
       @Nullable Double ovenCelsius,
+      @Nullable Boolean ovenFan,
+      @Nullable Double burnerShare,
       @NotNull Lid lid,
+      @Nullable @Valid CourseSheet course,
       double minutes,
       double driedFraction,
       @NotNull List<@Valid LineSheet> lines,
@@ -67,7 +80,10 @@ public record FormulaSheet(
           stage.technique(),
           stage.heat().level(),
           stage.heat().oven().map(Temperature::celsius).orElse(null),
+          stage.heat().fan() ? Boolean.TRUE : null,
+          stage.heat().burnerShare().map(MassFraction::value).orElse(null),
           stage.lid(),
+          CourseSheet.of(stage.course()),
           stage.time().toSeconds() / 60.0,
           stage.driedShare().value(),
           stage.lines().stream().map(LineSheet::of).toList(),
@@ -111,6 +127,7 @@ public record FormulaSheet(
         formula.uses(),
         formula.target().map(MassFraction::value).orElse(null),
         "",
+        formula.piece().map(PieceSheet::of).orElse(null),
         formula.choices(),
         formula.stages().stream().map(StageSheet::of).toList());
   }

@@ -2,6 +2,7 @@ package urnstew.app.formula;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -12,6 +13,7 @@ import urnstew.app.formula.store.FormulaDocuments;
 import urnstew.app.pantry.PantryService;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.Larder;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -49,14 +51,17 @@ public class FormulaShelf {
   /** The latest version of one, put away or not. */
   @Transactional(readOnly = true)
   public Formula formula(String id) {
-    Formula shipped = SHIPPED.get(id);
-    return shipped != null
-        ? shipped
-        : mapper.shelf().stream()
-            .filter(row -> row.id().equals(id))
-            .findFirst()
-            .map(row -> version(id, row.latest()))
-            .orElseThrow(() -> unknown(id));
+    return found(id).orElseThrow(() -> unknown(id));
+  }
+
+  private Optional<Formula> found(String id) {
+    return Optional.ofNullable(SHIPPED.get(id)).or(() -> mapper.latestOf(id).map(this::read));
+  }
+
+  /** What a line can name: goods, and formulas of the shelf, put away or not. */
+  @Transactional(readOnly = true)
+  public Larder larder() {
+    return Larder.of(pantry.pantry(), this::found);
   }
 
   /** One version of one. */
@@ -72,7 +77,7 @@ public class FormulaShelf {
   /** The latest version of one in these ways, with its ingredients in hand. */
   @Transactional(readOnly = true)
   public ResolvedFormula resolved(String id, List<School> schools) {
-    return ResolvedFormula.of(formula(id).choosing(schools), pantry.pantry());
+    return ResolvedFormula.of(formula(id).choosing(schools), larder());
   }
 
   /** What one carries in any of its ways, where nobody knows in which it was made. */
@@ -86,7 +91,7 @@ public class FormulaShelf {
   }
 
   private Declaration declared(Formula whole, List<School> schools) {
-    ResolvedFormula way = ResolvedFormula.of(whole.choosing(schools), pantry.pantry());
+    ResolvedFormula way = ResolvedFormula.of(whole.choosing(schools), larder());
     return Declaration.of(way, Ribbon.of(way, way.formula().target()).end().total());
   }
 

@@ -5,12 +5,13 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.FormulaSheet.PieceSheet;
 import urnstew.core.formula.Choice;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.SimmerPhases;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageHeat;
-import urnstew.core.formula.StageRole;
 import urnstew.core.formula.Use;
 import urnstew.core.reduction.Lid;
 import urnstew.units.MassFraction;
@@ -29,8 +30,10 @@ record FormulaSummary(
     List<Choice> choices,
     @Nullable Double targetSolidsFraction,
     @Nullable SimmerView simmer,
+    boolean thickens,
     double startSolidsFraction,
     double madeMassKilograms,
+    @Nullable PieceSheet piece,
     @Nullable Double ladledKilogramsPerCubicMeter,
     double saltFraction,
     @Nullable BigDecimal costPerKilogram,
@@ -44,18 +47,26 @@ record FormulaSummary(
     List<ServingView> servings,
     @Nullable String fault) {
 
-  /** How its last simmer is kept. */
-  record SimmerView(StageHeat.Level level, Lid lid, @Nullable Double ovenCelsius) {
+  /** How the simmer that answers for the hour is kept. */
+  record SimmerView(
+      StageHeat.Level level,
+      Lid lid,
+      @Nullable Double ovenCelsius,
+      boolean ovenFan,
+      @Nullable Double burnerShare) {
     static SimmerView of(Stage stage) {
       return new SimmerView(
           stage.heat().level(),
           stage.lid(),
-          stage.heat().oven().map(Temperature::celsius).orElse(null));
+          stage.heat().oven().map(Temperature::celsius).orElse(null),
+          stage.heat().fan(),
+          stage.heat().burnerShare().map(MassFraction::value).orElse(null));
     }
   }
 
   static FormulaSummary of(Formula formula, boolean own, AnalysisView analysis) {
     BigDecimal cost = analysis.cost();
+    SimmerPhases phases = SimmerPhases.of(formula.choosing(List.of()));
     double made = analysis.madeMassKilograms();
     return new FormulaSummary(
         formula.id(),
@@ -68,13 +79,11 @@ record FormulaSummary(
         formula.uses(),
         formula.choices(),
         formula.target().map(MassFraction::value).orElse(null),
-        formula.choosing(List.of()).stages().stream()
-            .filter(stage -> stage.role() == StageRole.REDUCE)
-            .reduce((before, last) -> last)
-            .map(SimmerView::of)
-            .orElse(null),
+        phases.all().isEmpty() ? null : SimmerView.of(phases.all().get(phases.answering()).last()),
+        phases.thickens(),
         analysis.startSolidsFraction(),
         made,
+        formula.piece().map(PieceSheet::of).orElse(null),
         analysis.ladledKilogramsPerCubicMeter(),
         analysis.saltFraction(),
         cost == null || made == 0 ? null : BigDecimal.valueOf(cost.doubleValue() / made),
@@ -108,8 +117,10 @@ record FormulaSummary(
         formula.choices(),
         null,
         null,
+        true,
         0,
         0,
+        null,
         null,
         0,
         null,

@@ -5,9 +5,12 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.formula.FormulaSheet.PieceSheet;
+import urnstew.app.formula.PartView.TakenView;
 import urnstew.core.formula.Choice;
 import urnstew.core.formula.Family;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.MadePart;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.School;
@@ -59,7 +62,10 @@ public record FormulaView(
       Technique technique,
       Level heat,
       @Nullable Double ovenCelsius,
+      boolean ovenFan,
+      @Nullable Double burnerShare,
       Lid lid,
+      CourseSheet course,
       long seconds,
       List<FormulaLineView> lines,
       String ready,
@@ -74,7 +80,10 @@ public record FormulaView(
           stage.technique(),
           stage.heat().level(),
           stage.heat().oven().map(Temperature::celsius).orElse(null),
+          stage.heat().fan(),
+          stage.heat().burnerShare().map(MassFraction::value).orElse(null),
           stage.lid(),
+          CourseSheet.of(stage.course()),
           stage.time().toSeconds(),
           portions.stream().map(FormulaLineView::of).toList(),
           stage.cues().ready(),
@@ -94,7 +103,8 @@ public record FormulaView(
       double massKilograms,
       long afterSeconds,
       String note,
-      double firstDoseFraction) {
+      double firstDoseFraction,
+      @Nullable MadeView made) {
     static FormulaLineView of(Portion portion) {
       return new FormulaLineView(
           portion.ingredient().id(),
@@ -103,7 +113,20 @@ public record FormulaView(
           portion.mass().kilograms(),
           portion.after().toSeconds(),
           portion.note(),
-          portion.firstDose().value());
+          portion.firstDose().value(),
+          portion.made().map(MadeView::of).orElse(null));
+    }
+  }
+
+  /** The formula that makes a line, and what it takes for so much. */
+  public record MadeView(String formulaId, List<TakenView> takes, @Nullable PieceSheet piece) {
+    static MadeView of(MadePart part) {
+      return new MadeView(
+          part.formula().formula().id(),
+          part.formula().portions().stream()
+              .map(one -> new TakenView(one.ingredient().name(), one.mass().kilograms()))
+              .toList(),
+          part.formula().formula().piece().map(PieceSheet::of).orElse(null));
     }
   }
 

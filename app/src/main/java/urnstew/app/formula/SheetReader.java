@@ -7,16 +7,23 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.FormulaSheet.LineSheet;
+import urnstew.app.formula.FormulaSheet.PieceSheet;
 import urnstew.app.formula.FormulaSheet.StageSheet;
 import urnstew.core.formula.Choice;
 import urnstew.core.formula.Cues;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.Larder;
+import urnstew.core.formula.Larder.Making;
+import urnstew.core.formula.PieceMove;
 import urnstew.core.formula.School;
 import urnstew.core.formula.Stage;
+import urnstew.core.formula.StageCourse;
 import urnstew.core.formula.StageHeat;
-import urnstew.core.pantry.Pantry;
+import urnstew.core.pantry.Piece;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -31,22 +38,24 @@ final class SheetReader {
   private static final int MOST_LINES = 80;
 
   private final FormulaSheet sheet;
-  private final Pantry pantry;
+  private final Larder larder;
 
-  SheetReader(FormulaSheet sheet, Pantry pantry) {
+  SheetReader(FormulaSheet sheet, Larder larder) {
     this.sheet = sheet;
-    this.pantry = pantry;
+    this.larder = larder;
   }
 
   Formula read(String id, int version) {
     String name = named("name", sheet.name());
+    Larder within = larder.making(new Making(id, name));
     if (sheet.stages().size() > MOST_STAGES) {
       throw tooMany("stages", MOST_STAGES, "Join some stages.");
     }
     List<Stage> stages = new ArrayList<>();
     for (int place = 0; place < sheet.stages().size(); place++) {
-      stages.add(stage("stages." + place + ".", sheet.stages().get(place)));
+      stages.add(stage("stages." + place + ".", sheet.stages().get(place), within));
     }
+    requireListed(stages);
     return new Formula(
         id,
         version,
@@ -55,6 +64,7 @@ final class SheetReader {
         sheet.family(),
         sheet.uses(),
         target(),
+        piece(),
         sheet.choices(),
         stages);
   }
@@ -69,33 +79,89 @@ final class SheetReader {
     return Optional.of(new MassFraction(share));
   }
 
-  private Stage stage(String at, StageSheet stage) {
+  private Optional<Piece> piece() {
+    PieceSheet piece = sheet.piece();
+    if (piece == null) {
+      return Optional.empty();
+    }
+    agree("piece.massKilograms", piece.massText(), QuantityKind.MASS, "g", piece.massKilograms());
+    Require.within("piece.massKilograms", piece.massKilograms() * 1000, 0.1, 20_000, "g");
+    return Optional.of(
+        new Piece(named("piece.name", piece.name()), new Mass(piece.massKilograms())));
+  }
+
+  private Stage stage(String at, StageSheet stage, Larder within) {
     if (stage.lines().size() > MOST_LINES) {
       throw tooMany(at + "lines", MOST_LINES, "Cut the stage in two.");
     }
     List<Stage.Line> lines = new ArrayList<>();
     for (int place = 0; place < stage.lines().size(); place++) {
-      lines.add(line(at + "lines." + place + ".", stage.lines().get(place)));
+      lines.add(line(at + "lines." + place + ".", stage.lines().get(place), within));
     }
-    Double oven = stage.ovenCelsius();
-    return new Stage(
-        named(at + "title", stage.title()),
-        stage.role(),
-        stage.technique(),
+    StageCourse course =
+        stage.course() == null ? StageCourse.PLAIN : stage.course().read(at + "course.");
+    StageHeat heat = heat(at, stage);
+    MassFraction dried = at(at + "driedFraction", () -> new MassFraction(stage.driedFraction()));
+    Duration time = minutes(at + "minutes", stage.minutes());
+    List<String> unread = unread(at + "unread", stage.unread());
+    Optional<School> school = school(at + "school", stage.school());
+    String title = named(at + "title", stage.title());
+    return at(
+        at + "course.moves",
+        () ->
+            new Stage(
+                title,
+                stage.role(),
+                stage.technique(),
+                heat,
+                stage.lid(),
+                course,
+                time,
+                dried,
+                lines,
+                unread,
+                new Cues(stage.ready(), stage.tooFar(), stage.thenDo()),
+                stage.takeOuts(),
+                stage.caution(),
+                stage.pause(),
+                school));
+  }
+
+  private static StageHeat heat(String at, StageSheet stage) {
+    Optional<MassFraction> share =
         at(
-            at + "ovenCelsius",
-            () ->
-                new StageHeat(stage.heat(), Optional.ofNullable(oven).map(Temperature::ofCelsius))),
-        stage.lid(),
-        minutes(at + "minutes", stage.minutes()),
-        at(at + "driedFraction", () -> new MassFraction(stage.driedFraction())),
-        lines,
-        unread(at + "unread", stage.unread()),
-        new Cues(stage.ready(), stage.tooFar(), stage.thenDo()),
-        stage.takeOuts(),
-        stage.caution(),
-        stage.pause(),
-        school(at + "school", stage.school()));
+            at + "burnerShare",
+            () -> Optional.ofNullable(stage.burnerShare()).map(MassFraction::new));
+    Optional<Temperature> oven =
+        Optional.ofNullable(stage.ovenCelsius()).map(Temperature::ofCelsius);
+    try {
+      return new StageHeat(stage.heat(), oven, Boolean.TRUE.equals(stage.ovenFan()), share);
+    } catch (InvalidInput fault) {
+      String field = fault.parameter().equals("burnerShare") ? "burnerShare" : "ovenCelsius";
+      throw fault.named(at + field);
+    }
+  }
+
+  /** Pieces can only be moved of what the formula lists. */
+  private static void requireListed(List<Stage> stages) {
+    Set<String> listed =
+        stages.stream()
+            .flatMap(stage -> stage.lines().stream())
+            .map(Stage.Line::ingredientId)
+            .collect(Collectors.toSet());
+    for (int place = 0; place < stages.size(); place++) {
+      List<PieceMove> moves = stages.get(place).course().moves();
+      for (int i = 0; i < moves.size(); i++) {
+        if (!listed.contains(moves.get(i).ingredientId())) {
+          throw new InvalidInput(
+              "stages." + place + ".course.moves." + i + ".ingredientId",
+              "unknown",
+              "No line of this formula puts '" + moves.get(i).ingredientId() + "' in.",
+              "an ingredient of the formula",
+              "Write its line first, or take the move out.");
+        }
+      }
+    }
   }
 
   private static List<String> unread(String field, @Nullable List<String> lines) {
@@ -108,8 +174,8 @@ final class SheetReader {
     return lines.stream().map(String::strip).filter(line -> !line.isEmpty()).toList();
   }
 
-  private Stage.Line line(String at, LineSheet line) {
-    at(at + "ingredientId", () -> pantry.ingredient(line.ingredientId()));
+  private Stage.Line line(String at, LineSheet line, Larder within) {
+    at(at + "ingredientId", () -> within.ingredient(line.ingredientId()));
     Duration after = minutes(at + "afterMinutes", line.afterMinutes());
     MassFraction first =
         at(at + "firstDoseFraction", () -> new MassFraction(line.firstDoseFraction()));

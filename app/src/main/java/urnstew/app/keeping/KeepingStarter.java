@@ -309,6 +309,7 @@ public class KeepingStarter {
    *
    * @param contents all of it
    * @param moreBecause why it is more than its batch made, where that was said when it cooled
+   * @param unfinished whether its batch was stopped, and it goes on another day
    */
   public record Finished(
       String name,
@@ -317,7 +318,8 @@ public class KeepingStarter {
       LocalDate madeOn,
       Composition contents,
       Declaration declaration,
-      String moreBecause) {}
+      String moreBecause,
+      boolean unfinished) {}
 
   /** What a cooling leaves, or what is said to be there without one. */
   @Transactional(readOnly = true)
@@ -334,7 +336,8 @@ public class KeepingStarter {
             day(row.startedAt()),
             start.sauce().contents(),
             declarations.of(row.batchId(), formulaId),
-            row.moreBecause());
+            row.moreBecause(),
+            sauces.isUnfinished(row.batchId()));
       }
       throw new ConflictException("Only what was cooled here is put away.", "Cool it first.");
     }
@@ -355,7 +358,8 @@ public class KeepingStarter {
         day(Optional.ofNullable(kept.lit()).orElse(at)),
         kept.contents().everything(),
         declarations.of(kept.batchId(), formula),
-        "");
+        "",
+        sauces.isUnfinished(kept.batchId()));
   }
 
   private LocalDate day(Instant at) {

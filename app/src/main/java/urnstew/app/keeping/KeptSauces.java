@@ -5,6 +5,7 @@ import static urnstew.app.platform.Fields.agree;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.PiecesInPot;
+import urnstew.core.batch.Unfinished;
 import urnstew.core.cooling.CoolingSauce;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.plan.PlanInputs;
@@ -82,6 +84,10 @@ class KeptSauces {
     if (batch != null) {
       BatchSnapshot snapshot = batches.snapshot(batch);
       PlanInputs inputs = snapshot.inputs();
+      Optional<Unfinished> stopped = batches.unfinished(batch);
+      if (stopped.isPresent()) {
+        return stopped(what, stopped.get(), snapshot.clock().startedAt(), kilograms);
+      }
       return kept(
           inputs.formula(),
           batch,
@@ -107,6 +113,23 @@ class KeptSauces {
         resolved.formula().target().orElse(null),
         kilograms,
         thickest(what, PiecesInPot.of(resolved)));
+  }
+
+  /** As it was when it was stopped: with what was in, and as thick as it was. */
+  private Kept stopped(KeepingWrites.What what, Unfinished stopped, Instant lit, double kilograms) {
+    UUID batch = Objects.requireNonNull(what.batchId(), "a batch was stopped");
+    return new Kept(
+        stopped.whole().formula().name() + ", not done",
+        batch,
+        lit,
+        stopped.whole(),
+        stopped.contents().times(kilograms / stopped.mass().kilograms()),
+        thickest(what, PiecesInPot.before(batches.acts(batch), clock.instant())));
+  }
+
+  /** Whether a batch was stopped before it was done. */
+  boolean isUnfinished(@Nullable UUID batch) {
+    return batch != null && batches.isStopped(batch);
   }
 
   /** As it was measured, else a ball of its mass: never thinner than it can be. */

@@ -144,7 +144,8 @@ public class LotFilling {
             freezer ? ledger.day(at) : null,
             null,
             null,
-            null);
+            null,
+            finished.unfinished());
     mapper.put(row);
     ledger.append(
         row.id(), write.id(), Kind.PUT_AWAY, at, kilograms, null, told(write, place), actor);

@@ -19,6 +19,8 @@ import urnstew.app.platform.Actor;
 import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotFoundException;
+import urnstew.app.rules.RuleService;
+import urnstew.core.rules.RuleSet;
 
 /** Codes, entries, hours and identities of lots: what every write about them needs. */
 @Component
@@ -32,6 +34,7 @@ class LotLedger {
   private final LotMapper mapper;
   private final LotViews views;
   private final KitchenService kitchens;
+  private final RuleService rules;
   private final IdempotencyStore writes;
   private final Clock clock;
 
@@ -39,11 +42,13 @@ class LotLedger {
       LotMapper mapper,
       LotViews views,
       KitchenService kitchens,
+      RuleService rules,
       IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
     this.views = views;
     this.kitchens = kitchens;
+    this.rules = rules;
     this.writes = writes;
     this.clock = clock;
   }
@@ -100,6 +105,15 @@ class LotLedger {
       String what,
       Actor actor) {
     mapper.append(new LotEventRow(lot, 0, id, kind, at, actor.name(), kilograms, batch, what));
+  }
+
+  /** What is past its date is not used any more. */
+  void requireInDate(LotRow row, Instant at) {
+    RuleSet by = rules.inForce();
+    if (LotViews.dates(row).daysLeft(by, day(at)) <= 0) {
+      throw new ConflictException(
+          "By " + by.name() + " the date of this lot is past.", "Throw it away, with the reason.");
+    }
   }
 
   /** Leaves what is not taken. */

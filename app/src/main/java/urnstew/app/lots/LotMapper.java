@@ -36,7 +36,8 @@ interface LotMapper {
       @Nullable LocalDate frozenOn,
       @Nullable LocalDate thawedOn,
       @Nullable Instant wantedAt,
-      @Nullable Instant closedAt) {}
+      @Nullable Instant closedAt,
+      boolean unfinished) {}
 
   /** What was done with it. */
   record LotEventRow(
@@ -79,10 +80,10 @@ interface LotMapper {
   @Insert(
       """
       insert into lot (id, code, name, formula_id, batch_id, keeping_id, made_on, kind, allergens,
-        declaration, put_kilograms, mass_kilograms, tub_liters, each_kilograms, place_id, frozen_on, thawed_on)
+        declaration, put_kilograms, mass_kilograms, tub_liters, each_kilograms, place_id, frozen_on, thawed_on, unfinished)
       values (#{id}, #{code}, #{name}, #{formulaId}, #{batchId}, #{keepingId}, #{madeOn},
         #{kind}::jsonb, #{allergens}, #{declaration}::jsonb, #{putKilograms}, #{massKilograms}, #{tubLiters},
-        #{eachKilograms}, #{placeId}, #{frozenOn}, #{thawedOn})
+        #{eachKilograms}, #{placeId}, #{frozenOn}, #{thawedOn}, #{unfinished})
       """)
   void put(LotRow lot);
 

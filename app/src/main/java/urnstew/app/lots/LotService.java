@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -141,7 +142,7 @@ public class LotService implements TaskSource {
     }
     LotRow row = locked(id);
     Instant at = ledger.happened(write);
-    requireInDate(row, ledger.day(at));
+    ledger.requireInDate(row, at);
     double kilograms = taken(row, "massKilograms", write.massKilograms(), write.massText());
     ledger.append(id, write.id(), Kind.USED, at, kilograms, batch, write.dish().strip(), actor);
     ledger.leave(row, kilograms, at);
@@ -160,15 +161,6 @@ public class LotService implements TaskSource {
         new Writes.Add(
             LotLedger.inThePot(write.id()), Tubs.key(row), kilograms, celsius, "", write.stamp()),
         actor);
-  }
-
-  private void requireInDate(LotRow row, LocalDate day) {
-    int left = LotViews.dates(row).daysLeft(rules.inForce(), day);
-    if (left <= 0) {
-      throw new ConflictException(
-          "By " + rules.inForce().name() + " the date of this lot is past.",
-          "Throw it away, with the reason.");
-    }
   }
 
   private double taken(LotRow row, String field, double kilograms, String text) {
@@ -238,7 +230,8 @@ public class LotService implements TaskSource {
         of.frozenOn(),
         of.thawedOn(),
         null,
-        null);
+        null,
+        of.unfinished());
   }
 
   /** Lots of one sauce become one, as old as the oldest. */
@@ -259,6 +252,7 @@ public class LotService implements TaskSource {
                 .allMatch(
                     row ->
                         row.formulaId().equals(first.formulaId())
+                            && goesOnAs(row).equals(goesOnAs(first))
                             && LotViews.dates(row).isFrozen() == LotViews.dates(first).isFrozen());
     if (!alike) {
       throw new InvalidInput(
@@ -300,6 +294,11 @@ public class LotService implements TaskSource {
         "from " + String.join(", ", codes),
         actor);
     return all;
+  }
+
+  /** What is not done is only joined with more of the same batch. */
+  private static Optional<UUID> goesOnAs(LotRow row) {
+    return row.unfinished() ? Optional.ofNullable(row.batchId()) : Optional.empty();
   }
 
   private int daysLeft(LotRow row) {

@@ -54,9 +54,24 @@ public record LotView(
     boolean checkLabels,
     String saidOnLabels,
     @Nullable Instant closedAt,
+    @Nullable UnfinishedView unfinished,
     List<LotEventView> events,
     List<Working> workings,
     @Nullable String fault) {
+
+  /**
+   * What is still to come of a batch that was stopped before it was done.
+   *
+   * @param from the stage in which it was stopped
+   * @param stages those that are still to come, that one first
+   * @param lines what is still to go in, for what is left of the lot
+   * @param tubId by which a plan takes it
+   */
+  public record UnfinishedView(
+      String from, List<String> stages, List<ToComeView> lines, String tubId) {}
+
+  /** So much of one thing. */
+  public record ToComeView(String name, double massKilograms) {}
 
   /** How it is kept. */
   public enum State {

@@ -15,6 +15,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.formula.FormulaShelf;
@@ -29,9 +30,12 @@ import urnstew.app.lots.LotView.LotEventView;
 import urnstew.app.lots.LotView.ReadyLot;
 import urnstew.app.lots.LotView.ReadyView;
 import urnstew.app.lots.LotView.State;
+import urnstew.app.lots.LotView.ToComeView;
+import urnstew.app.lots.LotView.UnfinishedView;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.OneByOne;
 import urnstew.app.rules.RuleService;
+import urnstew.core.batch.Unfinished;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
@@ -76,6 +80,7 @@ class LotViews {
   private final KitchenService kitchens;
   private final FormulaShelf shelf;
   private final RuleService rules;
+  private final ObjectProvider<UnfinishedLots> unfinished;
   private final Clock clock;
 
   LotViews(
@@ -85,6 +90,7 @@ class LotViews {
       KitchenService kitchens,
       FormulaShelf shelf,
       RuleService rules,
+      ObjectProvider<UnfinishedLots> unfinished,
       Clock clock) {
     this.mapper = mapper;
     this.declarations = declarations;
@@ -92,6 +98,7 @@ class LotViews {
     this.kitchens = kitchens;
     this.shelf = shelf;
     this.rules = rules;
+    this.unfinished = unfinished;
     this.clock = clock;
   }
 
@@ -259,6 +266,7 @@ class LotViews {
         row.closedAt() == null && LotDeclarations.differsFromItsLabels(row, told),
         row.allergens(),
         row.closedAt(),
+        unfinished.getObject().of(row).map(stopped -> toCome(row, stopped)).orElse(null),
         around.events().getOrDefault(row.id(), List.of()).stream()
             .map(
                 event ->
@@ -270,6 +278,17 @@ class LotViews {
                 reheating.map(Reheats::working).stream())
             .toList(),
         null);
+  }
+
+  private static UnfinishedView toCome(LotRow row, Unfinished stopped) {
+    double share = row.massKilograms() / stopped.mass().kilograms();
+    return new UnfinishedView(
+        stopped.from(),
+        stopped.stages(),
+        stopped.toCome().stream()
+            .map(one -> new ToComeView(one.ingredient().name(), share * one.mass().kilograms()))
+            .toList(),
+        Tubs.key(row));
   }
 
   /** One of which nothing can be reckoned any more: what stands in its row, and what is wrong. */
@@ -314,6 +333,7 @@ class LotViews {
         false,
         row.allergens(),
         row.closedAt(),
+        null,
         List.of(),
         List.of(),
         fault);
@@ -368,7 +388,10 @@ class LotViews {
   ReadyView ready(List<LotRow> of, Mass wanted, int covers) {
     RuleSet by = rules.inForce();
     LocalDate today = today();
-    Map<UUID, LotRow> rows = of.stream().collect(Collectors.toMap(LotRow::id, row -> row));
+    Map<UUID, LotRow> rows =
+        of.stream()
+            .filter(row -> !row.unfinished())
+            .collect(Collectors.toMap(LotRow::id, row -> row));
     List<UseFirst.Taken> taken =
         UseFirst.take(
             rows.values().stream().map(row -> available(row, by, today)).toList(), wanted);

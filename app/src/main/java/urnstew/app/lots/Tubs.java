@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.TubShelf;
 import urnstew.app.formula.FormulaShelf;
@@ -15,9 +16,11 @@ import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.ConflictException;
+import urnstew.app.platform.NotFoundException;
 import urnstew.core.lot.TubIngredient;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.thermo.Composition;
+import urnstew.units.Mass;
 
 /** Tubs under the keys by which a pot takes them. */
 @Component
@@ -27,11 +30,20 @@ class Tubs implements TubShelf {
   private final LotMapper mapper;
   private final LotDeclarations declarations;
   private final FormulaShelf shelf;
+  private final ObjectProvider<UnfinishedLots> unfinished;
+  private final ObjectProvider<LotLedger> ledger;
 
-  Tubs(LotMapper mapper, LotDeclarations declarations, FormulaShelf shelf) {
+  Tubs(
+      LotMapper mapper,
+      LotDeclarations declarations,
+      FormulaShelf shelf,
+      ObjectProvider<UnfinishedLots> unfinished,
+      ObjectProvider<LotLedger> ledger) {
     this.mapper = mapper;
     this.declarations = declarations;
     this.shelf = shelf;
+    this.unfinished = unfinished;
+    this.ledger = ledger;
   }
 
   static String key(LotRow lot) {
@@ -50,6 +62,24 @@ class Tubs implements TubShelf {
   /** A lot as an ingredient. */
   Ingredient of(LotRow lot) {
     return ingredient(key(lot), lot);
+  }
+
+  @Override
+  public void hold(UUID lotId) {
+    if (mapper.lock(lotId).isEmpty()) {
+      throw new NotFoundException("lot", lotId);
+    }
+  }
+
+  @Override
+  public void goOn(UUID lotId, UUID batchId, Mass mass, Instant at, Actor actor) {
+    LotRow row = ledger.getObject().row(lotId);
+    ledger.getObject().requireInDate(row, at);
+    ledger.getObject().leave(row, mass.kilograms(), at);
+    ledger
+        .getObject()
+        .append(
+            lotId, UUID.randomUUID(), Kind.USED, at, mass.kilograms(), batchId, "gone on", actor);
   }
 
   @Override
@@ -92,6 +122,14 @@ class Tubs implements TubShelf {
   }
 
   private Ingredient ingredient(String id, LotRow lot) {
+    return unfinished
+        .getObject()
+        .of(lot)
+        .map(stopped -> unfinished.getObject().ingredient(id, lot, stopped))
+        .orElseGet(() -> done(id, lot));
+  }
+
+  private Ingredient done(String id, LotRow lot) {
     Composition kind = IngredientDocuments.COMPOSITION.read(lot.kind());
     return TubIngredient.of(
         id, shelf.resolved(lot.formulaId(), List.of()), kind, declarations.of(lot).labelling());

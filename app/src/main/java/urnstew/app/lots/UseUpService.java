@@ -72,6 +72,7 @@ public class UseUpService {
   private Stream<Due> tubs() {
     LocalDate today = lots.today();
     return lots.open().stream()
+        .filter(lot -> lot.unfinished() == null)
         .filter(lot -> lot.state() == LotView.State.CHILLED && lot.useBy() != null)
         .filter(lot -> isDue(Objects.requireNonNull(lot.useBy()), today))
         .map(

@@ -78,7 +78,8 @@ record IngredientEdit(String id, Content content, @Nullable Ingredient before) {
         read || before == null ? Set.of() : before.labelling().asks(),
         content.traits(),
         content.sulphitesMilligramsPerKilogram(),
-        read || isKnown(before) ? "" : "its label is not read");
+        read || isKnown(before) ? "" : "its label is not read",
+        Set.of());
   }
 
   private static boolean isKnown(@Nullable Ingredient before) {

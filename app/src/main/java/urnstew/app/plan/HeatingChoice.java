@@ -3,7 +3,6 @@ package urnstew.app.plan;
 import static urnstew.app.platform.Fields.at;
 
 import jakarta.validation.constraints.NotNull;
-import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.reduction.Heating;
@@ -63,15 +62,7 @@ public record HeatingChoice(
 
   /** As a cook would say it. */
   public String inWords() {
-    return switch (way) {
-      case BURNER -> String.format(Locale.ROOT, "burner at %.0f %%", 100 * orZero(burnerShare));
-      case OVEN -> String.format(Locale.ROOT, "oven %.0f °C", orZero(ovenCelsius));
-      default -> way.name().toLowerCase(Locale.ROOT);
-    };
-  }
-
-  private static double orZero(@Nullable Double value) {
-    return value == null ? 0 : value;
+    return heating().inWords();
   }
 
   /** The same choice, read back from a setting. */

@@ -25,6 +25,7 @@ import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.SizedBy;
 import urnstew.core.plan.StageFit;
+import urnstew.core.reduction.Lid;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.FromStock;
@@ -44,6 +45,7 @@ import urnstew.units.Mass;
  * @param stageFits stage by stage
  * @param fromStock what runs out first, where the batch is sized by what there is
  * @param tasks the work of it, in its order
+ * @param phases of the simmer beside the one that answers for the hour
  * @param inTheWay what may still stand in its pot, on its burner or in its oven
  */
 public record PlanPreview(
@@ -53,7 +55,21 @@ public record PlanPreview(
     List<StageFitView> stageFits,
     @Nullable FromStockView fromStock,
     List<TaskView> tasks,
+    List<PhaseView> phases,
     List<InTheWayView> inTheWay) {
+
+  /**
+   * A phase of the simmer that has a heat and a lid of its own.
+   *
+   * @param phase its place
+   * @param title of its stage
+   * @param heating as planned
+   * @param lid as planned
+   * @param otherwise whether the formula says another heat or lid
+   * @param seconds that it likely takes
+   */
+  public record PhaseView(
+      int phase, String title, HeatingChoice heating, Lid lid, boolean otherwise, long seconds) {}
 
   /** What may still stand where this is to be lit; without hours where nobody knows its end. */
   public record InTheWayView(
@@ -107,6 +123,7 @@ public record PlanPreview(
             ? fromStock(FromStock.of(inputs.formula(), stock.there()))
             : null,
         PlanTasks.of(inputs, plan).stream().map(TaskView::of).toList(),
+        new PlannedStages(inputs, plan).others(),
         inTheWay.stream().map(one -> InTheWayView.of(one, inputs.vessel().id())).toList());
   }
 

@@ -17,6 +17,7 @@ import urnstew.core.sizing.Rounding;
  * What a cook asks for.
  *
  * @param formulaId which sauce
+ * @param goesOnLotId tubs of it that are not done and are gone on with, where it is not begun anew
  * @param schools ways chosen where the formula offers several; none for its first ways
  * @param sizedBy what decides how large the batch is
  * @param covers who eats; looked at where they decide
@@ -33,6 +34,8 @@ import urnstew.core.sizing.Rounding;
  * @param heatSourceId which burner
  * @param heating how it is heated
  * @param lid on, ajar or off
+ * @param phases where other phases of the simmer go otherwise than the formula says
+ * @param stageMinutes where stages take other minutes here than the formula says
  * @param rounding whether the batch follows whole cans, where covers decide
  * @param packGoal what packs are chosen by
  * @param readyByLocalTime hour on the kitchen's clock; without a date, the next one to come
@@ -40,6 +43,7 @@ import urnstew.core.sizing.Rounding;
  */
 public record PlanRequest(
     @NotNull String formulaId,
+    @Nullable UUID goesOnLotId,
     @NotNull List<School> schools,
     @NotNull Size sizedBy,
     int covers,
@@ -56,6 +60,8 @@ public record PlanRequest(
     @NotNull UUID heatSourceId,
     @NotNull @Valid HeatingChoice heating,
     @NotNull Lid lid,
+    @Nullable List<@NotNull @Valid PhaseSheet> phases,
+    @Nullable List<@NotNull @Valid StageMinutes> stageMinutes,
     @NotNull Rounding rounding,
     @NotNull PackGoal packGoal,
     @NotNull @Schema(type = "string", example = "18:30") LocalTime readyByLocalTime,
@@ -69,6 +75,9 @@ public record PlanRequest(
     /** The pot decides: as much as it holds. */
     POT
   }
+
+  /** Minutes of a stage, by its place in the formula. */
+  public record StageMinutes(int stage, double minutes) {}
 
   /** So much of one ingredient, as bought. */
   public record AvailableSheet(

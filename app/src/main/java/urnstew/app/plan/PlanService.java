@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaShelf;
@@ -20,11 +21,15 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.occupancy.Places;
 import urnstew.app.plan.PlanRequest.AvailableSheet;
 import urnstew.app.plan.PlanRequest.Size;
+import urnstew.app.plan.PlanRequest.StageMinutes;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Prior.Past;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.SimmerPhases;
+import urnstew.core.formula.Stage;
 import urnstew.core.kitchen.Occupancy.InTheWay;
 import urnstew.core.kitchen.Occupancy.Stand;
 import urnstew.core.kitchen.Oven;
@@ -39,6 +44,7 @@ import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.PotSplit;
 import urnstew.core.plan.SizedBy;
+import urnstew.core.plan.StageSetting;
 import urnstew.core.plan.Timing;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.InOven;
@@ -53,6 +59,7 @@ import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
+import urnstew.units.Require;
 import urnstew.units.text.QuantityKind;
 
 /** Computes plans from requests. */
@@ -69,6 +76,7 @@ public class PlanService {
   private final EquipmentService equipment;
   private final PotHistories histories;
   private final Places places;
+  private final ObjectProvider<GoingOn> goingOn;
   private final Clock clock;
 
   PlanService(
@@ -77,12 +85,14 @@ public class PlanService {
       EquipmentService equipment,
       PotHistories histories,
       Places places,
+      ObjectProvider<GoingOn> goingOn,
       Clock clock) {
     this.shelf = shelf;
     this.kitchens = kitchens;
     this.equipment = equipment;
     this.histories = histories;
     this.places = places;
+    this.goingOn = goingOn;
     this.clock = clock;
   }
 
@@ -96,7 +106,7 @@ public class PlanService {
         plan,
         kitchens.settings(),
         shelf.avoided(inputs.formula().portions()),
-        sizedBy(request),
+        sizedBy(request, inputs.formula()),
         equipment.vessels(),
         inTheWay(request, inputs, plan));
   }
@@ -195,9 +205,11 @@ public class PlanService {
   /** Everything the plan is computed from, looked up and checked, at its size. */
   @Transactional(readOnly = true)
   public PlanInputs inputs(PlanRequest request) {
-    SizedBy sizedBy = sizedBy(request);
-    Optional<Duration> simmer = simmer(request);
-    PlanInputs unsized = unsized(request, simmer);
+    ResolvedFormula formula = formula(request);
+    SizedBy sizedBy = sizedBy(request, formula);
+    Optional<Duration> simmer =
+        formula.phases().thickens() ? simmer(request) : Optional.of(byItsStages(request));
+    PlanInputs unsized = unsized(request, formula, simmer);
     try {
       return sizedBy.size(unsized, simmer);
     } catch (InvalidInput fault) {
@@ -215,15 +227,41 @@ public class PlanService {
     }
   }
 
-  private PlanInputs unsized(PlanRequest request, Optional<Duration> simmer) {
+  private ResolvedFormula formula(PlanRequest request) {
+    UUID lot = request.goesOnLotId();
+    ResolvedFormula formula =
+        lot == null
+            ? shelf.resolved(request.formulaId(), request.schools())
+            : at("goesOnLotId", () -> goingOn.getObject().rest(lot));
+    List<StageMinutes> minutes = request.stageMinutes();
+    return minutes == null || minutes.isEmpty() ? formula : lasting(formula, minutes);
+  }
+
+  /** The same with stages that take as long as they do in this kitchen. */
+  private static ResolvedFormula lasting(ResolvedFormula formula, List<StageMinutes> minutes) {
+    List<Stage> stages = new ArrayList<>(formula.formula().stages());
+    for (int place = 0; place < minutes.size(); place++) {
+      StageMinutes one = minutes.get(place);
+      String field = "stageMinutes." + place + ".";
+      Require.within(field + "stage", one.stage(), 0, stages.size() - 1, "stage");
+      Require.within(field + "minutes", one.minutes(), 0, 24 * 60, "min");
+      Duration time = Duration.ofSeconds(Math.round(one.minutes() * 60));
+      at(field + "minutes", () -> stages.set(one.stage(), stages.get(one.stage()).lasting(time)));
+    }
+    return new ResolvedFormula(formula.formula().with(stages), formula.portions());
+  }
+
+  private PlanInputs unsized(
+      PlanRequest request, ResolvedFormula formula, Optional<Duration> simmer) {
     KitchenSettings kitchen = kitchens.settings();
     Instant now = clock.instant();
     Need need = need(request);
-    ResolvedFormula formula = shelf.resolved(request.formulaId(), request.schools());
     Target target = simmer.isPresent() ? THICKEST : target(request);
     SimmerSetting setting =
         setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
     Prior prior = Prior.of(setting.heatSource(), past(request));
+    List<StageSetting> phases = phases(request, formula);
+    requireOvens(setting.vessel(), formula);
     Instant readyBy =
         KitchenTime.toCome(
             request.readyByLocalTime(), request.readyByLocalDate(), kitchen.zoneId(), now);
@@ -237,29 +275,86 @@ public class PlanService {
                 new PackRule(rounding, request.packGoal()),
                 target,
                 setting,
+                phases,
                 prior,
                 now,
                 readyBy));
   }
 
-  private SizedBy sizedBy(PlanRequest request) {
+  private SizedBy sizedBy(PlanRequest request, ResolvedFormula formula) {
     return switch (request.sizedBy()) {
       case COVERS -> new SizedBy.Covers();
       case POT -> new SizedBy.FullPot();
-      case STOCK -> new SizedBy.Stock(there(request.available()));
+      case STOCK -> new SizedBy.Stock(there(request.available(), formula));
     };
   }
 
-  private List<There> there(List<AvailableSheet> available) {
+  private List<There> there(List<AvailableSheet> available, ResolvedFormula formula) {
     List<There> there = new ArrayList<>();
     for (int place = 0; place < available.size(); place++) {
       AvailableSheet one = available.get(place);
       String field = "available." + place + ".massKilograms";
       Mass mass = at(field, () -> new Mass(one.massKilograms()));
       agree(field, one.text(), kitchens.massText("g"), mass.kilograms());
-      there.add(new There(one.ingredientId(), mass));
+      double share = shareOfTheKept(one.ingredientId(), formula);
+      there.add(new There(one.ingredientId(), mass.times(share)));
     }
     return there;
+  }
+
+  /** Tubs hold sauce and pieces that go in apart: what there is of them is there of all of it. */
+  private static double shareOfTheKept(String ingredientId, ResolvedFormula formula) {
+    List<Portion> kept = new ArrayList<>(formula.portions());
+    kept.removeAll(formula.toGet());
+    double of =
+        kept.stream()
+            .filter(portion -> portion.ingredient().id().equals(ingredientId))
+            .mapToDouble(portion -> portion.mass().kilograms())
+            .sum();
+    double all = kept.stream().mapToDouble(portion -> portion.mass().kilograms()).sum();
+    return of == 0 ? 1 : of / all;
+  }
+
+  /** Clocks and cues end every stage of the simmer: how thick it gets follows, and is not asked. */
+  private static Duration byItsStages(PlanRequest request) {
+    String field =
+        request.targetSolidsFraction() != null
+            ? "targetSolidsFraction"
+            : request.targetSpreadMeters() != null ? "targetSpreadMeters" : "targetSimmerSeconds";
+    if (request.targetSimmerSeconds() != null || !field.equals("targetSimmerSeconds")) {
+      throw new InvalidInput(
+          field,
+          "by-its-stages",
+          "Every stage of this formula's simmer says itself when it is over.",
+          "nothing",
+          "Leave the thickness out, or let a stage of the formula end when it is thick enough.");
+    }
+    return Duration.ofDays(1);
+  }
+
+  /** Other phases of the simmer, where they go otherwise than the formula says. */
+  private List<StageSetting> phases(PlanRequest request, ResolvedFormula formula) {
+    List<PhaseSheet> sheets = request.phases() == null ? List.of() : request.phases();
+    int most = formula.phases().all().size() - 1;
+    List<StageSetting> settings = new ArrayList<>();
+    for (int place = 0; place < sheets.size(); place++) {
+      PhaseSheet sheet = sheets.get(place);
+      String field = "phases." + place + ".";
+      Require.within(field + "phase", sheet.phase(), 0, Math.max(0, most), "");
+      HeatingChoice choice = sheet.heating();
+      if (choice.way() == HeatingChoice.Way.OVEN) {
+        throw new InvalidInput(
+            field + "heating.way",
+            "oven-in-formula",
+            "A phase goes into the oven where its formula says so.",
+            "a heat of the burner",
+            "Choose a heat of the burner, or write the oven into the formula.");
+      }
+      settings.add(
+          new StageSetting(
+              sheet.phase(), at(field + "heating.burnerShare", choice::heating), sheet.lid()));
+    }
+    return settings;
   }
 
   /** A simmer that is fixed, where one is. */
@@ -305,6 +400,22 @@ public class PlanService {
         heating,
         lid,
         kitchens.settings().surroundings());
+  }
+
+  /** A pot must bear the oven of every phase that its formula puts into one. */
+  private static void requireOvens(Vessel vessel, ResolvedFormula formula) {
+    SimmerPhases phases = formula.phases();
+    for (int place = 0; place < phases.all().size(); place++) {
+      Heating heating = phases.all().get(place).last().heat().heating();
+      if (place != phases.answering() && heating instanceof InOven oven) {
+        at("vesselId", () -> borne(vessel, oven));
+      }
+    }
+  }
+
+  private static Vessel borne(Vessel vessel, InOven oven) {
+    OvenFitness.require(vessel, oven.air());
+    return vessel;
   }
 
   /** Pots melt, handles burn, and not every pot goes into every oven. */

@@ -3,9 +3,9 @@ package urnstew.app.plan;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.DeclarationView;
+import urnstew.app.formula.PartView;
 import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.sizing.CostView;
 import urnstew.app.sizing.PurchaseView;
@@ -13,12 +13,11 @@ import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.formula.Declaration;
-import urnstew.core.formula.Stage;
+import urnstew.core.mise.PartToMake;
 import urnstew.core.pan.Browning;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PotFit;
-import urnstew.core.plan.Preparation;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
@@ -34,6 +33,7 @@ public record PlanView(
     String formulaName,
     double portions,
     List<AmountView> amounts,
+    List<PartView> parts,
     List<PurchaseView> purchases,
     @Nullable CostView cost,
     DeclarationView declaration,
@@ -101,26 +101,30 @@ public record PlanView(
     }
   }
 
-  /** One stage with its cues. */
+  /**
+   * One stage with its cues.
+   *
+   * @param seconds that it takes; of a simmer, that its phase likely takes
+   * @param phase of the simmer that it belongs to; absent before and after it
+   * @param answers whether that phase answers for the hour
+   * @param how lid and heat, of a simmer as planned
+   * @param caution where it can hurt
+   * @param takeOuts what must come out
+   * @param pause how the work can stop safely after it
+   */
   public record StageView(
       String title,
       String role,
       long seconds,
+      @Nullable Integer phase,
+      boolean answers,
+      String how,
       @Nullable LoadsView loads,
       String readyCue,
-      String tooFarCue) {
-    static StageView of(Stage stage, Preparation preparation) {
-      Optional<Preparation.Step> step =
-          preparation.steps().stream().filter(of -> of.stage().equals(stage)).findFirst();
-      return new StageView(
-          stage.title(),
-          stage.role().name(),
-          step.map(Preparation.Step::time).orElse(stage.time()).toSeconds(),
-          step.flatMap(Preparation.Step::browning).map(LoadsView::of).orElse(null),
-          stage.cues().ready(),
-          stage.cues().tooFar());
-    }
-  }
+      String tooFarCue,
+      String caution,
+      List<String> takeOuts,
+      String pause) {}
 
   /** Meat browned in loads. */
   public record LoadsView(int count, double eachKilograms) {
@@ -182,21 +186,20 @@ public record PlanView(
     List<Purchase> purchases =
         there.isEmpty()
             ? plan.size().purchases()
-            : Purchase.of(plan.size().batch().portions(), there, inputs.buying().goal());
+            : Purchase.of(plan.size().batch().toGet(), there, inputs.buying().goal());
     Scheduled hours = plan.timing() instanceof Scheduled scheduled ? scheduled : null;
     Instant origin = hours == null ? inputs.now() : hours.simmerAt();
     return new PlanView(
         inputs.formula().formula().name(),
         plan.size().portions(),
         plan.size().amounts().stream().map(AmountView::of).toList(),
+        PartView.of(PartToMake.of(Map.of(inputs.formula().formula().name(), plan.size().batch()))),
         purchases.stream().map(PurchaseView::of).toList(),
         Cost.of(purchases)
             .map(cost -> CostView.of(cost, plan.size(), inputs.need(), inputs.formula().formula()))
             .orElse(null),
         DeclarationView.of(Declaration.of(plan.size().batch(), plan.size().end().total())),
-        inputs.formula().formula().stages().stream()
-            .map(stage -> StageView.of(stage, plan.preparation()))
-            .toList(),
+        new PlannedStages(inputs, plan).all(),
         plan.size().start().total().kilograms(),
         plan.size().end().total().kilograms(),
         plan.size().waterToLose().kilograms(),
@@ -213,10 +216,19 @@ public record PlanView(
         CurvePoint.along(plan.prediction().likely(), seconds -> after(origin, seconds)),
         CurvePoint.along(plan.prediction().early(), seconds -> after(origin, seconds)),
         CurvePoint.along(plan.prediction().late(), seconds -> after(origin, seconds)),
-        plan.size().reduced().total().kilograms(),
+        reduced(plan),
         stirEvery(plan),
         plan.cautions(),
         plan.workings());
+  }
+
+  /** In the pot when it is thick enough: pieces that were taken out stand beside it. */
+  private static double reduced(Plan plan) {
+    double aside =
+        plan.prediction().likely().last().aside().stream()
+            .mapToDouble(kind -> kind.pieces().whole().total().kilograms())
+            .sum();
+    return plan.size().reduced().total().kilograms() - aside;
   }
 
   /** When most of the water is gone. */

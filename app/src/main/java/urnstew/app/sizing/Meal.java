@@ -92,8 +92,7 @@ record Meal(
     /** What they have to be told. */
     Declaration declaration() {
       List<String> unread =
-          Stream.concat(
-                  Stream.of(dish.batch().formula()), from.stream().map(one -> one.base().formula()))
+          Stream.concat(Stream.of(dish.batch()), from.stream().map(FromBase::base))
               .flatMap(formula -> Declaration.unread(formula).stream())
               .toList();
       return Declaration.of(ingredients(), dish.made(), unread);

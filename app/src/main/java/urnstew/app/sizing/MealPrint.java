@@ -59,6 +59,9 @@ final class MealPrint {
     if (!meal.mise().early().isEmpty()) {
       pages.heading("Begin early").rows(NAME_SHARE, early());
     }
+    if (!meal.mise().parts().isEmpty()) {
+      pages.heading("Made before").rows(NAME_SHARE, parts());
+    }
     pages.heading("Mise en place, " + meal.mise().hands().toMinutes() + " min of hands");
     meal.mise().tools().forEach(tool -> pages.text(tool.name()).rows(NAME_SHARE, preps(tool)));
     meal.bases().forEach(common -> base(pages, common));
@@ -96,6 +99,18 @@ final class MealPrint {
                   + ")"));
     }
     return rows;
+  }
+
+  private List<List<String>> parts() {
+    return meal.mise().parts().stream()
+        .map(
+            part ->
+                List.of(
+                    printed.mass(part.mass().kilograms()) + " " + part.name(),
+                    part.takes().stream()
+                        .map(one -> printed.mass(one.mass().kilograms()) + " " + one.name())
+                        .collect(Collectors.joining(", "))))
+        .toList();
   }
 
   private List<List<String>> early() {

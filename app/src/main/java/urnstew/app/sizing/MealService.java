@@ -35,6 +35,7 @@ import urnstew.app.sizing.Meal.Served;
 import urnstew.app.sizing.MealMapper.MealRow;
 import urnstew.app.sizing.MealSheet.DishSheet;
 import urnstew.app.sizing.store.MealDocuments;
+import urnstew.core.formula.Larder;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Split;
 import urnstew.core.formula.Split.Group;
@@ -216,7 +217,7 @@ public class MealService {
             .distinct()
             .map(id -> common(id, sheet, dishes, shares))
             .toList();
-    Pantry all = pantry.pantry();
+    Larder all = shelf.larder();
     List<Served> served = new ArrayList<>();
     for (int place = 0; place < dishes.size(); place++) {
       served.add(
@@ -225,7 +226,7 @@ public class MealService {
               dishes.get(place),
               Optional.ofNullable(shares.get(place)),
               bases,
-              all));
+              all.pantryOf(dishes.get(place).batch().formula())));
     }
     Iterator<Placing> placings = placings(sheet, bases, served).iterator();
     return Meal.of(

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.AvoidedView;
 import urnstew.app.formula.DeclarationView;
+import urnstew.app.formula.PartView;
 import urnstew.app.pantry.SwapView;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
@@ -35,6 +36,7 @@ public record MealView(
     List<PurchaseView> shopping,
     @Nullable BigDecimal costUsed,
     @Nullable BigDecimal costBought,
+    List<PartView> parts,
     List<ToolView> tools,
     List<EarlyView> early,
     long handsSeconds) {
@@ -254,6 +256,7 @@ public record MealView(
         meal.shopping().items().stream().map(PurchaseView::of).toList(),
         cost == null ? null : cost.used(),
         cost == null ? null : cost.bought(),
+        PartView.of(meal.mise().parts()),
         meal.mise().tools().stream()
             .map(
                 tool ->

@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,7 @@ final class Anything {
   private static final int TRIES = 2_000;
 
   private final Random random;
+  private final Set<Type> within = new HashSet<>();
 
   Anything(long seed) {
     this.random = new Random(seed);
@@ -41,12 +43,22 @@ final class Anything {
     return type.cast(any(type));
   }
 
+  /** What holds its own kind ends somewhere. */
+  private Optional<Object> optional(Type inner) {
+    if (random.nextBoolean() || !within.add(inner)) {
+      return Optional.empty();
+    }
+    Object value = any(inner);
+    within.remove(inner);
+    return Optional.of(value);
+  }
+
   private Object any(Type type) {
     if (type instanceof ParameterizedType holder) {
       Type inner = holder.getActualTypeArguments()[0];
       Class<?> raw = (Class<?>) holder.getRawType();
       if (raw == Optional.class) {
-        return random.nextBoolean() ? Optional.empty() : Optional.of(any(inner));
+        return optional(inner);
       }
       List<Object> few = Stream.generate(() -> any(inner)).limit(1 + random.nextInt(3)).toList();
       return raw == List.class ? few : new HashSet<>(few);

@@ -144,7 +144,7 @@ class StoredDocumentsTest {
             StoredMeal.class,
             StoredServing.class)
         .forEach(type -> describe(type, seen));
-    try (InputStream record = getClass().getResourceAsStream("/store/forms-1.txt")) {
+    try (InputStream record = getClass().getResourceAsStream("/store/forms-2.txt")) {
       String kept =
           new String(Objects.requireNonNull(record).readAllBytes(), StandardCharsets.UTF_8);
       assertEquals(kept, seen.stream().map(line -> line + "\n").collect(Collectors.joining()));
@@ -154,15 +154,15 @@ class StoredDocumentsTest {
   private static void describe(Class<?> type, Set<String> seen) {
     if (type.isSealed()) {
       Arrays.stream(type.getPermittedSubclasses()).forEach(kind -> describe(kind, seen));
-    } else if (type.isRecord()) {
-      seen.add(
-          name(type.getTypeName())
-              + Optional.ofNullable(type.getAnnotation(JsonTypeName.class))
-                  .map(kind -> " '" + kind.value() + "'")
-                  .orElse("")
-              + Arrays.stream(type.getRecordComponents())
-                  .map(part -> part.getName() + ": " + name(part.getAnnotatedType().toString()))
-                  .collect(Collectors.joining(", ", "(", ")")));
+    } else if (type.isRecord()
+        && seen.add(
+            name(type.getTypeName())
+                + Optional.ofNullable(type.getAnnotation(JsonTypeName.class))
+                    .map(kind -> " '" + kind.value() + "'")
+                    .orElse("")
+                + Arrays.stream(type.getRecordComponents())
+                    .map(part -> part.getName() + ": " + name(part.getAnnotatedType().toString()))
+                    .collect(Collectors.joining(", ", "(", ")")))) {
       for (RecordComponent part : type.getRecordComponents()) {
         types(part.getGenericType()).forEach(inner -> describe(inner, seen));
       }

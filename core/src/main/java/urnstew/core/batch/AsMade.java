@@ -130,6 +130,7 @@ public final class AsMade {
         was.family(),
         was.uses(),
         Optional.of(reached),
+        was.piece(),
         List.of(),
         stages.stream().map(Stage::forEverybody).toList());
   }

@@ -1,7 +1,8 @@
 package urnstew.core.batch;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.formula.Declaration;
@@ -22,6 +23,9 @@ public final class BatchDeclaration {
   /**
    * Of a batch as it stands.
    *
+   * <p>What was stopped before lines went in is told by what is in it; of what is to come whoever
+   * goes on with it is told again.
+   *
    * @param made what comes out of it, as forecast or weighed
    */
   public static Declaration of(BatchHistory history, Mass made) {
@@ -29,15 +33,21 @@ public final class BatchDeclaration {
     ResolvedFormula planned =
         Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying())
             .batch();
+    Set<Integer> toCome =
+        history.stoppedSeconds().isPresent()
+            ? Set.copyOf(Forecaster.surelyToCome(history))
+            : Set.of();
+    List<BatchLine> all = new BatchLines(history, planned).all();
     Stream<Intake> lines =
-        new BatchLines(history, planned)
-            .all().stream()
-                .filter(line -> line.due().kilograms() > 0)
-                .map(line -> new Intake(line.portion().ingredient(), line.due()));
+        IntStream.range(0, all.size())
+            .filter(line -> !toCome.contains(line))
+            .mapToObj(all::get)
+            .filter(line -> line.due().kilograms() > 0)
+            .flatMap(line -> Declaration.intakes(List.of(line.portion().of(line.due()))).stream());
     Stream<Intake> added =
         history.counting(Added.class).stream()
             .map(more -> new Intake(more.ingredient(), more.mass()));
-    List<Intake> all = new ArrayList<>(Stream.concat(lines, added).toList());
-    return Declaration.of(all, made, Declaration.unread(inputs.formula().formula()));
+    return Declaration.of(
+        Stream.concat(lines, added).toList(), made, Declaration.unread(inputs.formula()));
   }
 }

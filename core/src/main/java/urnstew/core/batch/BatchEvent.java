@@ -260,8 +260,9 @@ public sealed interface BatchEvent {
    * @param at when
    * @param finalMass what was weighed at the end, if it was
    * @param note what the cook wants to remember, may be empty
+   * @param stopped whether it is not done, and goes on another day
    */
-  record Finished(UUID id, Instant at, Optional<Mass> finalMass, String note)
+  record Finished(UUID id, Instant at, Optional<Mass> finalMass, String note, boolean stopped)
       implements BatchEvent {
     @Override
     public <R> R accept(Visitor<R> visitor) {

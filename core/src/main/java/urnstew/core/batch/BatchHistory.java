@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -119,6 +120,22 @@ public final class BatchHistory {
   /** The end, once the batch came off the heat and nobody took that back. */
   public Optional<Finished> finished() {
     return counting(Finished.class).stream().findFirst();
+  }
+
+  /**
+   * When it came off the heat to go on another day, s after the simmer started; empty where it did
+   * not.
+   */
+  OptionalDouble stoppedSeconds() {
+    return finished().filter(Finished::stopped).stream()
+        .mapToDouble(end -> Math.max(0, simmerSeconds(end.at())))
+        .findFirst();
+  }
+
+  /** When it is so many seconds after the simmer started. */
+  Instant at(double simmerSeconds) {
+    BatchClock clock = snapshot.clock();
+    return clock.at(clock.secondsAt(simmerStartedAt()) + simmerSeconds);
   }
 
   /** Time of the batch since the simmer started, s. */

@@ -3,10 +3,11 @@ package urnstew.core.batch;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import urnstew.core.acidity.Solutes;
 import urnstew.core.balance.InPot;
@@ -19,11 +20,17 @@ import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Tasted;
 import urnstew.core.correction.MostProbable;
 import urnstew.core.correction.ParameterEstimate.Quantity;
+import urnstew.core.formula.PieceMove;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.SimmerPhases;
+import urnstew.core.formula.SimmerPhases.Entry;
+import urnstew.core.formula.SimmerPhases.SimmerPhase;
 import urnstew.core.formula.StageRole;
 import urnstew.core.pantry.IngredientKind;
+import urnstew.core.plan.PotProgram;
 import urnstew.core.reduction.Outcome.Reaches;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Mass;
@@ -35,10 +42,15 @@ import urnstew.units.Mass;
 public final class BatchParts {
   private static final double AT_THE_END = Double.POSITIVE_INFINITY;
 
+  /** A line that is told for the very moment in which it is stopped is in. */
+  private static final double SAME_MOMENT = 1;
+
   private final BatchHistory history;
   private final MostProbable pot;
   private final double kilogramsPerHour;
   private final ResolvedFormula asPoured;
+  private final SimmerPhases phases;
+  private final Map<String, Double> told;
   private final List<Step> steps;
 
   /**
@@ -48,22 +60,35 @@ public final class BatchParts {
    * @param in what goes in, where something does
    * @param stays share of all before that stays in
    * @param out pieces that are lifted out, by ingredient
-   * @param finish whether it belongs to the finish, which the fall does not know of
+   * @param back pieces that come back, by ingredient
    */
   private record Step(
-      double seconds, Optional<Part> in, double stays, Set<String> out, boolean finish) {
-    static Step in(double seconds, Part part, boolean finish) {
-      return new Step(seconds, Optional.of(part), 1, Set.of(), finish);
+      double seconds, Optional<Part> in, double stays, Set<String> out, Set<String> back) {
+    static Step in(double seconds, Part part) {
+      return new Step(seconds, Optional.of(part), 1, Set.of(), Set.of());
     }
 
-    List<Part> apply(List<Part> before) {
-      List<Part> after = new ArrayList<>();
-      for (Part part : before) {
-        boolean leaves = out.contains(part.ingredient().id());
-        after.add(leaves ? part.juice() : part.times(stays));
+    List<Held> apply(List<Held> before) {
+      List<Held> after = new ArrayList<>();
+      for (Held held : before) {
+        String id = held.part().ingredient().id();
+        boolean aside = out.contains(id) || held.aside() && !back.contains(id);
+        after.add(new Held(held.part().times(stays), aside));
       }
-      in.ifPresent(after::add);
+      in.ifPresent(part -> after.add(new Held(part, false)));
       return after;
+    }
+  }
+
+  /**
+   * Something that went in.
+   *
+   * @param part as it went in, less what was ladled out
+   * @param aside whether its pieces were lifted out, so that only their juice is in
+   */
+  private record Held(Part part, boolean aside) {
+    Part now() {
+      return aside ? part.juice() : part;
     }
   }
 
@@ -85,9 +110,14 @@ public final class BatchParts {
     this.asPoured = asPoured;
     this.kilogramsPerHour = kilogramsPerHour;
     this.pot = pot;
+    this.phases = asPoured.phases();
+    this.told = new Told(history).seconds();
     this.steps =
         Stream.of(
-                lines.stream().flatMap(this::poured),
+                IntStream.range(0, lines.size())
+                    .boxed()
+                    .flatMap(line -> poured(line, lines.get(line))),
+                moves(),
                 history.counting(Added.class).stream().map(this::added),
                 history.counting(LadledOut.class).stream().map(out -> ladled(out, out.mass())),
                 history.counting(CupsTried.class).stream().map(cups -> ladled(cups, cups.taken())),
@@ -136,11 +166,15 @@ public final class BatchParts {
   }
 
   private PotContents finish(double seconds) {
-    return steps.stream()
-        .filter(step -> step.finish() && step.seconds() <= seconds)
-        .flatMap(step -> step.in().stream())
-        .map(part -> part.ingredient().contents(part.mass()))
-        .reduce(PotContents.NOTHING, PotContents::plus);
+    PotContents all = PotContents.NOTHING;
+    for (int line = 0; line < asPoured.portions().size(); line++) {
+      Portion portion = asPoured.portions().get(line);
+      Entry entry = phases.entry(portion);
+      if (entry.when() == StageRole.FINISH && seconds(line, entry) <= seconds) {
+        all = all.plus(asPoured.later(portion, Set.of()).all());
+      }
+    }
+    return all;
   }
 
   private static List<Part> parts(List<Step> steps, Predicate<Step> which) {
@@ -151,9 +185,30 @@ public final class BatchParts {
         .toList();
   }
 
-  /** When all that is planned has gone in. */
+  /** When all that is planned has gone in, or it was stopped. */
   InPot end(PotContents contents) {
-    return new InPot(parts(AT_THE_END), contents, Solutes.NOTHING).ofTheSauce();
+    double last = history.stoppedSeconds().orElse(AT_THE_END);
+    return new InPot(parts(last), contents, Solutes.NOTHING).ofTheSauce();
+  }
+
+  /** Lines that are not in yet at a moment, by their places in the formula. */
+  List<Integer> toCome(double seconds) {
+    return IntStream.range(0, asPoured.portions().size())
+        .filter(
+            line ->
+                seconds(line, phases.entry(asPoured.portions().get(line))) > seconds + SAME_MOMENT)
+        .boxed()
+        .toList();
+  }
+
+  /** The pot's fall, as likely as can be. */
+  ReductionCurve fall() {
+    return pot.fall();
+  }
+
+  /** What went in, and what is to come. */
+  ResolvedFormula asPoured() {
+    return asPoured;
   }
 
   private InPot ofTheTables(double seconds) {
@@ -172,13 +227,13 @@ public final class BatchParts {
   }
 
   private List<Part> parts(double until) {
-    List<Part> parts = List.of();
+    List<Held> parts = List.of();
     for (Step step : steps) {
       if (step.seconds() <= until) {
         parts = step.apply(parts);
       }
     }
-    return parts;
+    return parts.stream().map(Held::now).toList();
   }
 
   /** Share of what was in at one moment that still is at another. */
@@ -190,50 +245,79 @@ public final class BatchParts {
   }
 
   /** A line goes in at its time; of what is held back for the tasting, the rest at the end. */
-  private Stream<Step> poured(BatchLine line) {
+  private Stream<Step> poured(int place, BatchLine line) {
     Portion portion = line.portion();
     Part raw = Part.of(portion.ingredient(), asFound(portion, line.due()));
     Part all = asPoured.isDiscarded(portion) ? raw.juice() : raw;
-    double at = line.pouredAt().map(when -> history.simmerSeconds(when)).orElse(planned(portion));
+    Entry entry = phases.entry(portion);
+    double at = seconds(place, entry);
     double first = portion.firstDose().value();
     return line.poured().isPresent() || at == AT_THE_END || first >= 1
-        ? Stream.of(Step.in(at, all, portion.role() == StageRole.FINISH))
-        : Stream.of(
-            Step.in(at, all.times(first), false), Step.in(AT_THE_END, all.times(1 - first), false));
+        ? Stream.of(Step.in(at, all))
+        : Stream.of(Step.in(at, all.times(first)), Step.in(AT_THE_END, all.times(1 - first)));
   }
 
-  private static double planned(Portion portion) {
-    return switch (portion.role()) {
-      case FINISH -> AT_THE_END;
-      case REDUCE -> portion.after().toSeconds();
-      default -> 0;
-    };
+  /** When a line is in: as told, else when the fall comes to it. */
+  private double seconds(int line, Entry entry) {
+    if (entry.atFirst()) {
+      return 0;
+    }
+    Double said = told.get(PotProgram.key(line, entry));
+    if (said != null) {
+      return said;
+    }
+    return entry.when() == StageRole.FINISH
+        ? AT_THE_END
+        : phaseSeconds(entry.phase()) + entry.after().toSeconds();
+  }
+
+  private double phaseSeconds(int phase) {
+    return pot.fall().phaseStart(phase).orElse(AT_THE_END);
+  }
+
+  /** Pieces that the formula takes out and lets in again. */
+  private Stream<Step> moves() {
+    List<Step> moves = new ArrayList<>();
+    for (SimmerPhase phase : phases.all()) {
+      for (int stage : phase.stages()) {
+        List<PieceMove> all = asPoured.formula().stages().get(stage).course().moves();
+        for (int i = 0; i < all.size(); i++) {
+          moves.add(move(stage, i, all.get(i)));
+        }
+      }
+    }
+    return moves.stream();
+  }
+
+  private Step move(int stage, int place, PieceMove move) {
+    Double said = told.get(PotProgram.move(stage, place));
+    int phase = phases.phaseOf(stage) + (move.atTheEnd() ? 1 : 0);
+    double at = said == null ? phaseSeconds(phase) + move.afterStart().toSeconds() : said;
+    Set<String> which = Set.of(move.ingredientId());
+    boolean out = move.way() == PieceMove.Way.OUT && move.share().value() >= 1;
+    return new Step(at, Optional.empty(), 1, out ? which : Set.of(), out ? Set.of() : which);
   }
 
   /** What readings say was put in more or less; seasonings are weighed finer than that. */
   private Mass asFound(Portion portion, Mass due) {
     boolean seasoning = portion.ingredient().kind() == IngredientKind.SEASONING;
-    boolean later = portion.role() == StageRole.FINISH;
+    boolean later = phases.entry(portion).when() == StageRole.FINISH;
     return seasoning || later ? due : due.times(pot.estimate().factor(Quantity.MASS));
   }
 
   private Step added(Added added) {
-    return Step.in(seconds(added), Part.of(added.ingredient(), added.mass()), false);
+    return Step.in(seconds(added), Part.of(added.ingredient(), added.mass()));
   }
 
   private Step ladled(BatchEvent event, Mass mass) {
     double before = pot.fall().massAt(seconds(event) - 1).kilograms();
     double stays = Math.max(0, 1 - mass.kilograms() / before);
-    return new Step(seconds(event), Optional.empty(), stays, Set.of(), false);
+    return new Step(seconds(event), Optional.empty(), stays, Set.of(), Set.of());
   }
 
   private Step piecesOut(PiecesTakenOut out) {
-    Set<String> which =
-        PiecesInPot.before(history, out.at()).all().stream()
-            .filter(piece -> PiecesInPot.leaves(piece, out))
-            .map(piece -> piece.ingredient().id())
-            .collect(Collectors.toSet());
-    return new Step(seconds(out), Optional.empty(), 1, which, false);
+    Set<String> which = PiecesInPot.before(history, out.at()).leaving(out);
+    return new Step(seconds(out), Optional.empty(), 1, which, Set.of());
   }
 
   private double seconds(BatchEvent event) {

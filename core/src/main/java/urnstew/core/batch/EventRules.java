@@ -170,10 +170,7 @@ final class EventRules {
 
   /** Pieces that are not there, or are out already, cannot come out. */
   private void requirePieces(PiecesTakenOut out) {
-    boolean any =
-        PiecesInPot.before(history, out.at()).all().stream()
-            .anyMatch(piece -> PiecesInPot.leaves(piece, out));
-    if (!any) {
+    if (PiecesInPot.before(history, out.at()).leaving(out).isEmpty()) {
       throw new InvalidInput(
           "at",
           "no-pieces",

@@ -9,6 +9,7 @@ import urnstew.core.correction.Prediction;
 import urnstew.core.explain.Caution;
 import urnstew.core.explain.Working;
 import urnstew.core.sauce.PotContents;
+import urnstew.units.Mass;
 
 /**
  * What is expected of a batch, given everything that happened.
@@ -20,7 +21,10 @@ import urnstew.core.sauce.PotContents;
  * @param lines the formula's lines as poured
  * @param marks where each reading lies on the fall line
  * @param steps what is to be done next, in the order of time
- * @param end what will be there after the finish
+ * @param doubts what was due and nobody said was done
+ * @param reckonAgainAt when it is to be reckoned anew though nobody wrote to the pot
+ * @param end what will be in the pot after the finish
+ * @param beside pieces that the formula took out by then, and that are eaten with it
  * @param saltShare of that
  * @param portions servings in it
  * @param advice the reading that would tell most
@@ -36,7 +40,10 @@ public record Forecast(
     List<BatchLine> lines,
     List<ReadingMark> marks,
     List<NextStep> steps,
+    List<Doubt> doubts,
+    Optional<Instant> reckonAgainAt,
     PotContents end,
+    Mass beside,
     double saltShare,
     double portions,
     Optional<Advice> advice,
@@ -53,7 +60,16 @@ public record Forecast(
    */
   public record ReadingMark(String key, double seconds, double kilograms, boolean ofMass) {}
 
+  /**
+   * Something that was due and of which nobody said that it was done. The band holds both.
+   *
+   * @param step key of it
+   * @param doneShare how likely it is that it was, by the readings; even where none tells
+   */
+  public record Doubt(String step, double doneShare) {}
+
   public Forecast {
+    doubts = List.copyOf(doubts);
     marks = List.copyOf(marks);
     steps = List.copyOf(steps);
     lines = List.copyOf(lines);

@@ -1,11 +1,15 @@
 package urnstew.core.batch;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import urnstew.core.balance.InPot;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
+import urnstew.core.batch.Forecast.Doubt;
 import urnstew.core.batch.Forecast.ReadingMark;
 import urnstew.core.correction.Advisor.Advice;
 import urnstew.core.correction.MostProbable;
@@ -22,7 +26,10 @@ import urnstew.core.explain.Confidence;
 import urnstew.core.explain.Term;
 import urnstew.core.explain.Working;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.SimmerPhases;
+import urnstew.core.formula.SimmerPhases.Entry;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.PotProgram;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.HeatBalance;
 import urnstew.core.reduction.Outcome.Reaches;
@@ -33,6 +40,7 @@ import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.Sizing;
+import urnstew.units.Mass;
 
 /** Turns a batch's history into a forecast. */
 public final class Forecaster {
@@ -44,56 +52,111 @@ public final class Forecaster {
   /**
    * What was done to a pot and read of it.
    *
-   * @param lines of the formula, as poured
-   * @param program what was done to the pot and still will be
+   * @param unsaid what was due and nobody said
+   * @param ways in which the pot may have gone by that
+   * @param programs of the ways: what was done to the pot and still will be
    * @param readings of it
    * @param telling those of them that the fit is given
    */
   private record Known(
-      BatchLines lines, Program program, List<Reading> readings, List<Reading> telling) {
-    static Known of(BatchHistory history) {
+      BatchLines lines,
+      Unsaid unsaid,
+      List<BatchHistory> ways,
+      List<Program> programs,
+      List<Reading> readings,
+      List<Reading> telling) {
+    static Known of(BatchHistory history, Instant now) {
       PlanInputs inputs = history.snapshot().inputs();
       BatchSize size =
           Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
       BatchLines lines = new BatchLines(history, size.batch());
       ProgramOfBatch batch = new ProgramOfBatch(history);
+      Program planned = batch.program(lines);
+      Unsaid unsaid = new Unsaid(history, asBelieved(history, planned), lines.all(), now);
+      List<BatchHistory> ways = unsaid.ways();
+      List<Program> programs = new ArrayList<>(List.of(planned));
+      ways.stream()
+          .skip(1)
+          .map(way -> new ProgramOfBatch(way).program(lines))
+          .forEach(programs::add);
       List<Reading> readings = batch.readings();
-      return new Known(lines, batch.program(lines), readings, Telling.of(readings));
+      return new Known(lines, unsaid, ways, programs, readings, Telling.of(readings));
+    }
+
+    /** The fall before any reading. */
+    private static ReductionCurve asBelieved(BatchHistory history, Program program) {
+      Prior prior = history.snapshot().inputs().prior();
+      return new Predictor(List.of(program), history.target(), prior, List.of()).likeliest().fall();
     }
   }
 
-  /** The pot by what went in, without the band and the advice that take a forecast its time. */
-  public static BatchParts parts(BatchHistory history) {
-    Known pot = Known.of(history);
+  /**
+   * The pot by what went in, without the band and the advice that take a forecast its time.
+   *
+   * @param now what was due before and nobody said may not be done yet
+   */
+  public static BatchParts parts(BatchHistory history, Instant now) {
+    Known pot = Known.of(history, now);
     Prior prior = history.snapshot().inputs().prior();
-    MostProbable likeliest =
-        Predictor.likeliest(pot.program(), history.target(), prior, pot.telling());
+    Predictor fit = new Predictor(pot.programs(), history.target(), prior, pot.telling());
+    MostProbable likeliest = fit.likeliest();
     double moment = moment(likeliest.fall(), pot.readings());
     return new BatchParts(
-        history,
+        pot.ways().get(fit.way()),
         pot.lines().all(),
         pot.lines().asPoured(),
         likeliest,
         likeliest.fall().kilogramsPerHourAt(moment));
   }
 
-  /** The forecast that follows from everything recorded so far. */
-  public static Forecast forecast(BatchHistory history) {
+  /**
+   * Lines that are surely not in where a batch was stopped, by their places. What was due and
+   * nobody said may be in, whatever a reading makes likely: whoever eats of it is told.
+   */
+  static List<Integer> surelyToCome(BatchHistory stopped) {
+    Instant at = stopped.finished().orElseThrow().at();
+    Set<String> perhapsIn =
+        Known.of(stopped, at).unsaid().overdue().stream()
+            .map(NextStep::key)
+            .collect(Collectors.toSet());
+    BatchParts parts = parts(stopped, at);
+    SimmerPhases phases = parts.asPoured().phases();
+    return parts.toCome(stopped.stoppedSeconds().orElseThrow()).stream()
+        .filter(
+            line -> {
+              Entry entry = phases.entry(parts.asPoured().portions().get(line));
+              return !perhapsIn.contains(PotProgram.key(line, entry));
+            })
+        .toList();
+  }
+
+  /**
+   * The forecast that follows from everything recorded so far.
+   *
+   * @param now what was due before and nobody said may not be done yet
+   */
+  public static Forecast forecast(BatchHistory history, Instant now) {
     PlanInputs inputs = history.snapshot().inputs();
-    Known pot = Known.of(history);
+    Known pot = Known.of(history, now);
     BatchLines lines = pot.lines();
     List<Reading> readings = pot.readings();
     Target target = history.target();
-    PotFit fit = PotFit.of(pot.program(), target, inputs.prior(), pot.telling());
+    PotFit fit = PotFit.ofEither(pot.programs(), target, inputs.prior(), pot.telling());
     Prediction prediction = fit.prediction();
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
     PotContents end = end(history, prediction.likely(), lines.asPoured());
     InPot sauce =
-        new BatchParts(history, lines.all(), lines.asPoured(), prediction.likeliest(), rate)
+        new BatchParts(
+                pot.ways().get(fit.way()),
+                lines.all(),
+                lines.asPoured(),
+                prediction.likeliest(),
+                rate)
             .end(end);
     double salt = sauce.saltKilograms() / sauce.mass().kilograms();
-    double portions = portions(inputs.need(), end);
+    Mass beside = beside(history, prediction.likely(), lines.asPoured());
+    double portions = portions(inputs.need(), end.total().plus(beside));
     Duration stirEvery = Hazard.stirEvery(prediction.likely(), moment);
     Optional<Advice> advice = fit.advice(history.snapshot().instruments());
     return new Forecast(
@@ -104,7 +167,10 @@ public final class Forecaster {
         lines.all(),
         readings.stream().map(reading -> mark(reading, prediction.likely())).toList(),
         new NextSteps(history, prediction.likely(), moment).all(lines.all(), stirEvery, advice),
+        doubts(pot.unsaid(), fit.waysShares()),
+        pot.unsaid().reckonAgainAt(),
         end,
+        beside,
         salt,
         portions,
         advice,
@@ -113,8 +179,14 @@ public final class Forecaster {
         List.of(
             PotWorking.of("thickAt", target, prediction, readings.size()),
             rateWorking(rate, prediction),
-            endWorking(end, salt, portions, lines.factor()),
+            endWorking(end, beside, salt, portions, lines.factor()),
             stepsWorking(prediction, stirEvery, moment, advice)));
+  }
+
+  private static List<Doubt> doubts(Unsaid unsaid, List<Double> shares) {
+    return unsaid.overdue().stream()
+        .map(step -> new Doubt(step.key(), unsaid.doneShare(step, shares)))
+        .toList();
   }
 
   /** Water leaves, so that a depth that differs stands for so much water at the boil. */
@@ -144,15 +216,35 @@ public final class Forecaster {
   /** What is lifted out and thrown away is not served; it is out already where somebody said so. */
   private static PotContents end(
       BatchHistory history, ReductionCurve likely, ResolvedFormula asPoured) {
+    Optional<Unfinished> stopped = Unfinished.of(history);
+    if (stopped.isPresent()) {
+      return stopped.get().contents();
+    }
     PotContents all = asPoured.finished(likely.last().contents());
     return history.counting(PiecesTakenOut.class).isEmpty()
         ? all.without(asPoured.discarded())
         : all;
   }
 
-  private static double portions(Need need, PotContents end) {
+  /**
+   * What the formula itself takes out is eaten; what else was taken out went its own way. Where it
+   * was stopped all is kept together.
+   */
+  private static Mass beside(
+      BatchHistory history, ReductionCurve likely, ResolvedFormula asPoured) {
+    if (history.stoppedSeconds().isPresent()) {
+      return Mass.ZERO;
+    }
+    Set<String> moved = asPoured.phases().moved();
+    return likely.last().aside().stream()
+        .filter(kind -> moved.contains(kind.key()))
+        .map(kind -> kind.pieces().whole().total())
+        .reduce(Mass.ZERO, Mass::plus);
+  }
+
+  private static double portions(Need need, Mass end) {
     double each = need.serving().kilograms() * (1 + Need.CLING_SHARE);
-    return end.total().kilograms() / each;
+    return end.kilograms() / each;
   }
 
   private static Working rateWorking(double rate, Prediction prediction) {
@@ -211,15 +303,17 @@ public final class Forecaster {
         Confidence.ASSUMED);
   }
 
-  private static Working endWorking(PotContents end, double salt, double portions, double factor) {
+  private static Working endWorking(
+      PotContents end, Mass beside, double salt, double portions, double factor) {
     return new Working(
         "endMass",
         "What is in the pot when it is thick enough, and what goes in at the finish. What was"
             + " poured takes the place of the plan, and what follows is rescaled with it.",
-        "m = m_thick + Σ m_finish,  n = m / (m₁ · (1 + c))",
+        "m = m_thick + Σ m_finish,  n = (m + m_b) / (m₁ · (1 + c))",
         List.of(
             new Term("what the pot holds against the plan", "k", factor, ""),
             new Term("sauce with pieces at the end", "m", end.total().kilograms(), "kg"),
+            new Term("pieces beside it", "m_b", beside.kilograms(), "kg"),
             new Term("thickness then", "s", end.equivalentSolids().percent(), "% solids"),
             new Term("salt", "w", 100 * salt, "%"),
             new Term("servings", "n", portions, "")),

@@ -9,6 +9,8 @@ package urnstew.core.batch;
  * @param what in short
  * @param detail why, or how
  * @param kilograms that go in, where something does; else 0
+ * @param offeredKilograms what could go in instead, where the pot holds more or less than planned;
+ *     else 0
  * @param line of the formula that goes in, or -1
  * @param done whether it was ticked
  */
@@ -19,11 +21,20 @@ public record NextStep(
     String what,
     String detail,
     double kilograms,
+    double offeredKilograms,
     int line,
     boolean done) {
   /** Kinds of step. */
   public enum Kind {
     ADD,
+    /** Another heat or lid: the next phase of the simmer begins. */
+    PHASE,
+    /** Pieces go out. */
+    OUT,
+    /** Pieces come back. */
+    BACK,
+    /** What went in to be taken out again. */
+    TAKE_OUT,
     STIR,
     READ,
     TASTE,

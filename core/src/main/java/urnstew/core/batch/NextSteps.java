@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 import urnstew.core.batch.BatchEvent.StepDone;
 import urnstew.core.batch.NextStep.Kind;
 import urnstew.core.correction.Advisor.Advice;
-import urnstew.core.formula.StageRole;
+import urnstew.core.formula.SimmerPhases.SimmerPhase;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.ReductionCurve;
@@ -34,8 +34,7 @@ final class NextSteps {
   }
 
   List<NextStep> all(List<BatchLine> lines, Duration stirEvery, Optional<Advice> advice) {
-    List<NextStep> steps = new ArrayList<>();
-    additions(steps, lines);
+    List<NextStep> steps = new ArrayList<>(new StageSteps(history, likely, lines).all());
     stir(stirEvery).ifPresent(steps::add);
     advice.ifPresent(reading -> steps.add(read(reading)));
     if (likely.outcome() instanceof Reaches reaches) {
@@ -45,24 +44,6 @@ final class NextSteps {
     }
     steps.sort(Comparator.comparingDouble(NextStep::simmerSeconds));
     return steps;
-  }
-
-  private void additions(List<NextStep> steps, List<BatchLine> lines) {
-    for (int i = 0; i < lines.size(); i++) {
-      BatchLine line = lines.get(i);
-      if (line.portion().role() == StageRole.REDUCE && !line.portion().after().isZero()) {
-        steps.add(
-            new NextStep(
-                "line-" + i,
-                line.portion().after().toSeconds(),
-                Kind.ADD,
-                line.portion().ingredient().name(),
-                line.portion().note(),
-                line.due().kilograms(),
-                i,
-                line.poured().isPresent()));
-      }
-    }
   }
 
   /** Stirring, once the sauce can stick; counted from the last time that it was stirred. */
@@ -85,6 +66,7 @@ final class NextSteps {
                     Kind.STIR,
                     "Stir to the floor",
                     String.format(Locale.ROOT, "every %d min from here", every.toMinutes()),
+                    0,
                     0,
                     -1,
                     false));
@@ -119,15 +101,13 @@ final class NextSteps {
     return step("taste", at, Kind.TASTE, "Taste for salt and sharpness", detail);
   }
 
+  /** How it looks when the last phase is over. */
   private String cue() {
-    return history.snapshot().inputs().formula().formula().stages().stream()
-        .filter(stage -> stage.role() == StageRole.REDUCE)
-        .map(stage -> stage.cues().ready())
-        .findFirst()
-        .orElse("");
+    List<SimmerPhase> phases = history.snapshot().inputs().formula().phases().all();
+    return phases.isEmpty() ? "" : phases.get(phases.size() - 1).last().cues().ready();
   }
 
   private NextStep step(String key, double seconds, Kind kind, String what, String detail) {
-    return new NextStep(key, seconds, kind, what, detail, 0, -1, done.contains(key));
+    return new NextStep(key, seconds, kind, what, detail, 0, 0, -1, done.contains(key));
   }
 }

@@ -95,7 +95,7 @@ final class Noticed {
                   Locale.ROOT,
                   "Likely %d min too late for the table. %s",
                   minutes,
-                  remedy(history.setting()))));
+                  remedy(setting()))));
     }
   }
 
@@ -112,8 +112,13 @@ final class Noticed {
         : "Ladle half into a second wide pot, or stir paste in.";
   }
 
+  /** How it cooks when it is looked at: as set, or as its stage says. */
+  private SimmerSetting setting() {
+    return prediction.likely().at(moment).setting();
+  }
+
   private void rate(List<Caution> noticed) {
-    SimmerSetting setting = history.setting();
+    SimmerSetting setting = setting();
     double factor =
         prediction.estimate().factor(setting.heatLimited() ? Quantity.POWER : Quantity.EVAPORATION);
     if (factor < STALLED) {

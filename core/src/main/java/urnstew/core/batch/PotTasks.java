@@ -109,6 +109,19 @@ public final class PotTasks {
           Optional.of(
               Task.of(step.key(), Kind.ADD, pot, "add the " + what, Due.at(timed.at()), MOMENT)
                   .with(new Figure.Much(Mass.ofKilograms(step.kilograms()))));
+      case PHASE ->
+          Optional.of(
+              Task.of(
+                  step.key(),
+                  Kind.PHASE,
+                  pot,
+                  what + ": " + step.detail(),
+                  Due.at(timed.at()),
+                  MOMENT));
+      case OUT, BACK ->
+          Optional.of(Task.of(step.key(), Kind.MOVE_PIECES, pot, what, Due.at(timed.at()), MOMENT));
+      case TAKE_OUT ->
+          Optional.of(Task.of(step.key(), Kind.TAKE_OUT, pot, what, Due.at(timed.at()), MOMENT));
       // It comes again: each time is a task of its own.
       case STIR ->
           Optional.of(

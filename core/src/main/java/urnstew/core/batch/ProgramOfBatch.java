@@ -2,6 +2,7 @@ package urnstew.core.batch;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import urnstew.core.batch.BatchEvent.Added;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.LadledOut;
@@ -13,31 +14,34 @@ import urnstew.core.batch.Measurement.Plated;
 import urnstew.core.batch.Measurement.Probed;
 import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.correction.Reading;
-import urnstew.core.plan.Planner;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.plan.PotProgram;
 import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Program;
-import urnstew.core.sauce.Pieces;
+import urnstew.core.sauce.Filling;
+import urnstew.core.sauce.PotContents;
 
 /** A batch's history as a program for the pot, and its readings in the program's own time. */
 final class ProgramOfBatch {
   private final BatchHistory history;
+  private final Set<String> moved;
 
   /** Of the simmer's seconds on the batch's clock: asked for at every reading. */
   private final double origin;
 
   ProgramOfBatch(BatchHistory history) {
     this.history = history;
+    this.moved = PiecesInPot.movedIn(history);
     this.origin = history.snapshot().clock().secondsAt(history.simmerStartedAt());
   }
 
   /** What was done to the pot, and what is still planned to be. */
   Program program(BatchLines lines) {
-    Program planned = Planner.program(history.snapshot().inputs().setting(), lines.asPoured());
-    List<Change> changes = new ArrayList<>(planned.changes());
+    ResolvedFormula asPoured = lines.asPoured();
+    List<Change> changes = new ArrayList<>();
     for (Added added : history.counting(Added.class)) {
-      changes.add(
-          new Change.Added(
-              seconds(added), added.ingredient().contents(added.mass()), added.temperature()));
+      Filling what = filling(added);
+      changes.add(new Change.Added(seconds(added), what, added.temperature()));
     }
     for (LadledOut out : history.counting(LadledOut.class)) {
       changes.add(new Change.LadledOut(seconds(out), out.mass()));
@@ -46,14 +50,23 @@ final class ProgramOfBatch {
       changes.add(new Change.LadledOut(seconds(cups), cups.taken()));
     }
     for (PiecesTakenOut out : history.counting(PiecesTakenOut.class)) {
-      PiecesInPot in = PiecesInPot.before(history, lines.asPoured(), seconds(out));
-      Pieces stay = in.together(piece -> !PiecesInPot.leaves(piece, out));
-      changes.add(new Change.PiecesTakenOut(seconds(out), stay, in.together(piece -> true)));
+      PiecesInPot.before(history, asPoured, seconds(out)).leaving(out).stream()
+          .map(kind -> new Change.PiecesOut(seconds(out), kind, 1))
+          .forEach(changes::add);
     }
     for (SetOtherwise set : history.counting(SetOtherwise.class)) {
       changes.add(new Change.SetOtherwise(seconds(set), set.setting()));
     }
+    Program planned =
+        PotProgram.of(history.snapshot().inputs(), asPoured, moved, new Told(history).seconds());
+    changes.addAll(planned.changes());
     return planned.with(changes);
+  }
+
+  private Filling filling(Added added) {
+    PotContents all = added.ingredient().contents(added.mass());
+    String id = added.ingredient().id();
+    return moved.contains(id) ? Filling.apart(all, id) : Filling.of(all);
   }
 
   List<Reading> readings() {

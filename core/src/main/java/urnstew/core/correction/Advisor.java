@@ -52,11 +52,7 @@ public final class Advisor {
 
   /** The most telling safe reading; empty where none would narrow the band by a tenth. */
   static Optional<Advice> next(
-      ReductionCurves falls,
-      ModeBand spread,
-      Target target,
-      List<Reading> readings,
-      Instruments instruments) {
+      ModeBand spread, Target target, List<Reading> readings, Instruments instruments) {
     if (!(spread.likely().outcome() instanceof Reaches reaches)) {
       return Optional.empty();
     }
@@ -64,7 +60,7 @@ public final class Advisor {
     double at = last + ON_THE_WAY * (reaches.after().toSeconds() - last);
     PotState then = spread.likely().at(at);
     return candidates(then, target, instruments).stream()
-        .map(candidate -> advice(falls, spread, candidate))
+        .map(candidate -> advice(spread, candidate))
         .filter(a -> a.narrowedSeconds() < HARDLY_NARROWER * a.halfWidthSeconds())
         .min(Comparator.comparingDouble(Advice::narrowedSeconds));
   }
@@ -92,13 +88,12 @@ public final class Advisor {
     return all;
   }
 
-  private static Advice advice(ReductionCurves falls, ModeBand spread, Candidate candidate) {
+  private static Advice advice(ModeBand spread, Candidate candidate) {
     Reading reading = candidate.reading();
-    RealVector finish = slope(falls, spread, ReductionCurves::finish);
-    RealVector read =
-        slope(falls, spread, fall -> reading.predicted(fall.at(reading.seconds()), 1));
+    RealVector finish = slope(spread, ReductionCurves::finish);
+    RealVector read = slope(spread, fall -> reading.predicted(fall.at(reading.seconds()), 1));
     if (reading instanceof Reading.Plate plate) {
-      read = read.add(bodySlope(falls, spread, plate));
+      read = read.add(bodySlope(spread, plate));
     }
     RealMatrix covariance = spread.mode().covariance();
     double variance = covariance.operate(finish).dotProduct(finish);
@@ -118,7 +113,8 @@ public final class Advisor {
   }
 
   /** How a figure of the fall answers to what is in question. */
-  private static RealVector slope(ReductionCurves falls, ModeBand spread, Figure figure) {
+  private static RealVector slope(ModeBand spread, Figure figure) {
+    ReductionCurves falls = spread.falls();
     double here = figure.of(spread.likely());
     RealVector slope = new ArrayRealVector(falls.questions().size());
     for (int j = 0; j < slope.getDimension(); j++) {
@@ -130,9 +126,9 @@ public final class Advisor {
   }
 
   /** The width of a spoonful goes with the body of the product to the power of −1/5. */
-  private static RealVector bodySlope(ReductionCurves falls, ModeBand spread, Reading.Plate plate) {
-    RealVector slope = new ArrayRealVector(falls.questions().size());
-    int body = falls.questions().indexOf(Quantity.BODY);
+  private static RealVector bodySlope(ModeBand spread, Reading.Plate plate) {
+    RealVector slope = new ArrayRealVector(spread.falls().questions().size());
+    int body = spread.falls().questions().indexOf(Quantity.BODY);
     double width = plate.predicted(spread.likely().at(plate.seconds()), 1);
     slope.setEntry(body, -0.2 * width);
     return slope;

@@ -56,13 +56,15 @@ final class Correction {
     this.last = readings.stream().mapToDouble(Reading::seconds).max().orElse(0);
   }
 
-  /** All modes, the most probable first; their weights sum to one. */
+  /** All modes, the most probable first. */
   List<PosteriorMode> modes() {
     double[] start = means();
     if (readings.isEmpty()) {
       RealMatrix precision = priorPrecision(start, true);
-      RealMatrix covariance = new CholeskyDecomposition(precision).getSolver().getInverse();
-      return List.of(new PosteriorMode(estimate(start), covariance, 1, List.of()));
+      CholeskyDecomposition held = new CholeskyDecomposition(precision);
+      RealMatrix covariance = held.getSolver().getInverse();
+      double logWeight = -Math.log(held.getDeterminant()) / 2;
+      return List.of(new PosteriorMode(estimate(start), covariance, logWeight, List.of()));
     }
     List<double[]> bottoms = new ArrayList<>();
     bottoms.add(descend(start, true));
@@ -70,22 +72,19 @@ final class Correction {
     if (distance(bottoms.get(0), other) > SAME_MODE) {
       bottoms.add(other);
     }
-    double least = bottoms.stream().mapToDouble(this::cost).min().orElse(0);
-    List<PosteriorMode> found = bottoms.stream().map(bottom -> mode(bottom, least)).toList();
-    double all = found.stream().mapToDouble(PosteriorMode::weight).sum();
-    return found.stream()
-        .map(mode -> mode.weighing(mode.weight() / all))
-        .sorted(Comparator.comparing(PosteriorMode::weight).reversed())
+    return bottoms.stream()
+        .map(this::mode)
+        .sorted(Comparator.comparing(PosteriorMode::logWeight).reversed())
         .toList();
   }
 
-  private PosteriorMode mode(double[] bottom, double least) {
+  private PosteriorMode mode(double[] bottom) {
     double[] scaled = scaledResiduals(bottom);
     CholeskyDecomposition precision =
         new CholeskyDecomposition(normal(bottom, scaled, true).precision());
-    double weight = Math.exp(least - cost(bottom)) / Math.sqrt(precision.getDeterminant());
+    double logWeight = -cost(bottom) - Math.log(precision.getDeterminant()) / 2;
     return new PosteriorMode(
-        estimate(bottom), symmetric(precision.getSolver().getInverse()), weight, odd(scaled));
+        estimate(bottom), symmetric(precision.getSolver().getInverse()), logWeight, odd(scaled));
   }
 
   /** Gauss–Newton steps downhill, with Student's weights or with all weights one. */

@@ -18,20 +18,25 @@ import urnstew.core.reduction.ReductionCurve;
  * that a knob that is held at its stop widens one side only. The edge is the fall at θ + 1.645·Σⱼ
  * (Δⱼ/σ)·Lⱼ.
  *
+ * @param falls of the pot, if it went as this mode has it
  * @param mode the way to explain the readings
+ * @param weight how likely it is against the others, 0 to 1
  * @param likely its most probable fall
  * @param towardsEarly what is moved for the early edge
  * @param towardsLate what is moved for the late edge
  */
 record ModeBand(
+    ReductionCurves falls,
     PosteriorMode mode,
+    double weight,
     ReductionCurve likely,
     Map<Quantity, Double> towardsEarly,
     Map<Quantity, Double> towardsLate) {
   static final double NINE_TENTHS = 1.645;
   private static final double ALONG = 1.3;
 
-  static ModeBand of(PosteriorMode mode, ReductionCurves falls, double driftDeviation) {
+  static ModeBand of(
+      ReductionCurves falls, PosteriorMode mode, double weight, double driftDeviation) {
     ReductionCurve likely = falls.under(mode.estimate());
     Map<Quantity, Double> early = new EnumMap<>(Quantity.class);
     Map<Quantity, Double> late = new EnumMap<>(Quantity.class);
@@ -50,7 +55,7 @@ record ModeBand(
       early = earlySide.offset();
       late = lateSide.offset();
     }
-    return new ModeBand(mode, likely, early, late);
+    return new ModeBand(falls, mode, weight, likely, early, late);
   }
 
   /** Columns of L, and the drift as an axis of its own. */
@@ -72,18 +77,18 @@ record ModeBand(
   }
 
   /** The fall with everything moved by so many times 1.645 standard deviations. */
-  ReductionCurve shifted(ReductionCurves falls, double times) {
+  ReductionCurve shifted(double times) {
     Map<Quantity, Double> offset = times < 0 ? towardsEarly : towardsLate;
     return falls.under(moved(mode.estimate(), offset, Math.abs(times)));
   }
 
-  SplitNormalMixture.SplitNormal bell(ReductionCurves falls) {
+  SplitNormalMixture.SplitNormal bell() {
     double finish = ReductionCurves.finish(likely);
     return new SplitNormalMixture.SplitNormal(
-        mode.weight(),
+        weight,
         finish,
-        (finish - ReductionCurves.finish(shifted(falls, -1))) / NINE_TENTHS,
-        (ReductionCurves.finish(shifted(falls, 1)) - finish) / NINE_TENTHS);
+        (finish - ReductionCurves.finish(shifted(-1))) / NINE_TENTHS,
+        (ReductionCurves.finish(shifted(1)) - finish) / NINE_TENTHS);
   }
 
   static ParameterEstimate moved(ParameterEstimate from, Map<Quantity, Double> by, double times) {

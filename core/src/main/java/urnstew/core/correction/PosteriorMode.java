@@ -8,12 +8,8 @@ import org.hipparchus.linear.RealMatrix;
  *
  * @param estimate what it says of the pot
  * @param covariance of the quantities in question
- * @param weight how likely it is against the others, 0 to 1
+ * @param logWeight how likely it is, but for a factor that all modes of the pot share
  * @param odd keys of readings that do not go with it
  */
 record PosteriorMode(
-    ParameterEstimate estimate, RealMatrix covariance, double weight, List<String> odd) {
-  PosteriorMode weighing(double other) {
-    return new PosteriorMode(estimate, covariance, other, odd);
-  }
-}
+    ParameterEstimate estimate, RealMatrix covariance, double logWeight, List<String> odd) {}

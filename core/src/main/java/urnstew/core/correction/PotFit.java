@@ -29,7 +29,27 @@ public final class PotFit {
    * @param readings taken so far; may be empty
    */
   public static PotFit of(Program program, Target target, Prior prior, List<Reading> readings) {
-    return new PotFit(new Predictor(program, target, prior, readings), target, readings);
+    return ofEither(List.of(program), target, prior, readings);
+  }
+
+  /**
+   * Fits one pot of which nobody knows what was done to it.
+   *
+   * @param ways in which it may have gone, equally likely before the readings
+   */
+  public static PotFit ofEither(
+      List<Program> ways, Target target, Prior prior, List<Reading> readings) {
+    return new PotFit(new Predictor(ways, target, prior, readings), target, readings);
+  }
+
+  /** How likely each of the ways is in which it may have gone, in their order; 1 in all. */
+  public List<Double> waysShares() {
+    return predictor.waysShares();
+  }
+
+  /** Which of them is the likeliest. */
+  public int way() {
+    return predictor.way();
   }
 
   /** When it is thick enough, and how sure that is. */
@@ -39,6 +59,6 @@ public final class PotFit {
 
   /** The most telling safe reading; empty where none would narrow the band by a tenth. */
   public Optional<Advice> advice(Instruments instruments) {
-    return Advisor.next(predictor.falls(), spreads.get(0), target, readings, instruments);
+    return Advisor.next(spreads.get(0), target, readings, instruments);
   }
 }

@@ -1,7 +1,9 @@
 package urnstew.core.correction;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import urnstew.core.correction.ParameterEstimate.Quantity;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.ReductionCurve;
@@ -17,20 +19,48 @@ public final class Predictor {
   private static final double TWENTIETH = 0.05;
   private static final double NEGLIGIBLE = 0.02;
 
-  private final Correction correction;
   private final Prior prior;
-  private final ReductionCurves falls;
+  private final List<ReductionCurves> falls;
+  private final List<Weighed> modes;
 
-  Predictor(Program program, Target target, Prior prior, List<Reading> readings) {
+  /**
+   * A mode of one of the ways in which the pot may have gone.
+   *
+   * @param weight how likely it is against all others, 0 to 1
+   */
+  private record Weighed(int way, PosteriorMode mode, double weight) {}
+
+  /**
+   * Fits one pot.
+   *
+   * @param ways in which it may have gone, equally likely before the readings
+   * @param target when it is thick enough
+   * @param prior what is believed before the readings
+   * @param readings taken so far; may be empty
+   */
+  public Predictor(List<Program> ways, Target target, Prior prior, List<Reading> readings) {
     List<Quantity> questions = questions(target, readings);
-    this.prior = prior.under(program.setting().heating());
-    this.correction = new Correction(program, this.prior, readings, questions);
+    double last = readings.stream().mapToDouble(Reading::seconds).max().orElse(0);
+    this.prior = prior.under(ways.get(0).answering().heating());
     this.falls =
-        new ReductionCurves(
-            program,
-            target,
-            questions,
-            readings.stream().mapToDouble(Reading::seconds).max().orElse(0));
+        ways.stream().map(way -> new ReductionCurves(way, target, questions, last)).toList();
+    this.modes = weighed(readings, questions);
+  }
+
+  private List<Weighed> weighed(List<Reading> readings, List<Quantity> questions) {
+    List<Weighed> all = new ArrayList<>();
+    for (int way = 0; way < falls.size(); way++) {
+      Program program = falls.get(way).program();
+      for (PosteriorMode mode : new Correction(program, prior, readings, questions).modes()) {
+        all.add(new Weighed(way, mode, 0));
+      }
+    }
+    double most = all.stream().mapToDouble(each -> each.mode().logWeight()).max().orElse(0);
+    double sum = all.stream().mapToDouble(e -> Math.exp(e.mode().logWeight() - most)).sum();
+    return all.stream()
+        .map(e -> new Weighed(e.way(), e.mode(), Math.exp(e.mode().logWeight() - most) / sum))
+        .sorted(Comparator.comparing(Weighed::weight).reversed())
+        .toList();
   }
 
   /**
@@ -47,23 +77,30 @@ public final class Predictor {
   }
 
   /** The most probable fall alone: without the band it takes a fraction of the time. */
-  public static MostProbable likeliest(
-      Program program, Target target, Prior prior, List<Reading> readings) {
-    Predictor predictor = new Predictor(program, target, prior, readings);
-    ParameterEstimate estimate = predictor.correction.modes().get(0).estimate();
-    return new MostProbable(predictor.falls.under(estimate), estimate);
+  public MostProbable likeliest() {
+    ParameterEstimate estimate = modes.get(0).mode().estimate();
+    return new MostProbable(falls.get(way()).under(estimate), estimate);
   }
 
-  ReductionCurves falls() {
-    return falls;
+  /** Which of the ways is the likeliest. */
+  public int way() {
+    return modes.get(0).way();
+  }
+
+  List<Double> waysShares() {
+    return IntStream.range(0, falls.size())
+        .mapToObj(
+            way ->
+                modes.stream().filter(mode -> mode.way() == way).mapToDouble(Weighed::weight).sum())
+        .toList();
   }
 
   /** The modes that matter, the most likely first. */
   List<ModeBand> spreads() {
     double drift = prior.deviation(Quantity.DRIFT);
-    return correction.modes().stream()
+    return modes.stream()
         .filter(mode -> mode.weight() > NEGLIGIBLE)
-        .map(mode -> ModeBand.of(mode, falls, drift))
+        .map(mode -> ModeBand.of(falls.get(mode.way()), mode.mode(), mode.weight(), drift))
         .toList();
   }
 
@@ -78,15 +115,15 @@ public final class Predictor {
   }
 
   /** An edge of the band: of one mode, or of the mixture of several. */
-  private ReductionCurve edge(List<ModeBand> spreads, int side) {
+  private static ReductionCurve edge(List<ModeBand> spreads, int side) {
     if (spreads.size() == 1) {
-      return spreads.get(0).shifted(falls, side);
+      return spreads.get(0).shifted(side);
     }
     SplitNormalMixture mixture =
-        new SplitNormalMixture(spreads.stream().map(s -> s.bell(falls)).toList());
+        new SplitNormalMixture(spreads.stream().map(ModeBand::bell).toList());
     double seconds = mixture.quantile(side < 0 ? TWENTIETH : 1 - TWENTIETH);
     int owner = mixture.owner(seconds);
-    return spreads.get(owner).shifted(falls, mixture.standing(owner, seconds));
+    return spreads.get(owner).shifted(mixture.standing(owner, seconds));
   }
 
   /** What is in question at all: only what a reading, or the target, tells of. */

@@ -108,12 +108,24 @@ public record Declaration(
 
   /** Of a formula, with what of it is not read, for so much on the table. */
   public static Declaration of(ResolvedFormula formula, Mass made) {
-    return of(intakes(formula.portions()), made, unread(formula.formula()));
+    return of(intakes(formula.portions()), made, unread(formula));
   }
 
   /** What goes in, as somebody eats it. */
   public static List<Intake> intakes(Collection<Portion> portions) {
-    return portions.stream().map(one -> new Intake(one.ingredient(), one.mass())).toList();
+    return portions.stream()
+        .flatMap(Portion::goods)
+        .map(one -> new Intake(one.ingredient(), one.mass()))
+        .toList();
+  }
+
+  /** The lines of a formula and of its parts that nobody has read, in a cook's words. */
+  public static List<String> unread(ResolvedFormula formula) {
+    return Stream.concat(
+            unread(formula.formula()).stream(),
+            formula.parts().stream().flatMap(part -> unread(part.formula().formula()).stream()))
+        .distinct()
+        .toList();
   }
 
   /** The lines of a formula that nobody has read, in a cook's words. */
@@ -266,7 +278,8 @@ public record Declaration(
         asked.stream().map(Carried::allergen).collect(Collectors.toSet()),
         traits.stream().map(Borne::trait).collect(Collectors.toSet()),
         sulphitesMilligramsPerKilogram,
-        String.join("; ", unknown));
+        String.join("; ", unknown),
+        Set.of());
   }
 
   /** Names of the ingredients that fall under what is to be avoided. */

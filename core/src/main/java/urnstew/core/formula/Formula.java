@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import urnstew.core.pantry.Piece;
 import urnstew.units.InvalidInput;
 import urnstew.units.MassFraction;
 
@@ -21,6 +22,7 @@ import urnstew.units.MassFraction;
  * @param uses what it is for, the chief one first: they are kept in their order
  * @param target non-fat solids of the fat-free sauce phase when it is thick enough; empty for a
  *     part
+ * @param piece by what it is counted, where it comes in pieces: a ball, dough of one egg
  * @param choices questions on which good cooks differ
  * @param stages in the order of the work
  */
@@ -32,6 +34,7 @@ public record Formula(
     Family family,
     Set<Use> uses,
     Optional<MassFraction> target,
+    Optional<Piece> piece,
     List<Choice> choices,
     List<Stage> stages) {
   public Formula {
@@ -42,7 +45,7 @@ public record Formula(
 
   /** The same with other stages. */
   public Formula with(List<Stage> other) {
-    return new Formula(id, version, name, inShort, family, uses, target, choices, other);
+    return new Formula(id, version, name, inShort, family, uses, target, piece, choices, other);
   }
 
   /** Lines that nobody has read yet: while there are any, it is unfinished and cannot be lit. */
@@ -69,6 +72,7 @@ public record Formula(
         family,
         uses,
         target,
+        piece,
         chosen,
         stages.stream()
             .filter(stage -> taken.test(stage.school()))

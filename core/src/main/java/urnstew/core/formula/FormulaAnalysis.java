@@ -86,7 +86,7 @@ public record FormulaAnalysis(
         taste(formula.portions()).times(1 / made.kilograms()),
         saltRange(formula.portions()),
         declaration,
-        cost(formula.portions()),
+        cost(formula.goods()),
         FormulaWarnings.of(formula, ribbon, declaration),
         List.of(madeWorking(ribbon, start), saltWorking(formula.portions(), made)));
   }
@@ -135,7 +135,7 @@ public record FormulaAnalysis(
   }
 
   /** Ranges add up as they would if all cans and cheeses erred the same way: the wide side. */
-  private static double saltRange(List<Portion> portions) {
+  static double saltRange(List<Portion> portions) {
     double all = saltKilograms(portions);
     double off =
         portions.stream()

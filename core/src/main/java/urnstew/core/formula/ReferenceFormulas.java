@@ -3,11 +3,15 @@ package urnstew.core.formula;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 import urnstew.core.formula.StageHeat.Level;
+import urnstew.core.pantry.Piece;
+import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.pantry.ReferenceTable;
 import urnstew.core.reduction.Lid;
 import urnstew.units.Mass;
@@ -28,6 +32,22 @@ public final class ReferenceFormulas {
         .toList();
   }
 
+  /** The shipped pantry and formulas. */
+  public static Larder larder() {
+    return Shipped.LARDER;
+  }
+
+  /** Read once, when first asked for. */
+  private static final class Shipped {
+    private static final Larder LARDER = of(load());
+
+    private static Larder of(List<Formula> formulas) {
+      Map<String, Formula> byId =
+          formulas.stream().collect(Collectors.toMap(Formula::id, Function.identity()));
+      return Larder.of(ReferencePantry.load(), id -> Optional.ofNullable(byId.get(id)));
+    }
+  }
+
   private static Formula formula(
       CSVRecord row, List<CSVRecord> stages, List<CSVRecord> lines, List<CSVRecord> schools) {
     String id = row.get("id");
@@ -39,6 +59,7 @@ public final class ReferenceFormulas {
         Family.valueOf(row.get("family")),
         words(row, "uses", " ").map(Use::valueOf).collect(Collectors.toSet()),
         number(row, "target_solids_percent").map(MassFraction::ofPercent),
+        number(row, "piece_grams").map(grams -> new Piece(row.get("piece"), Mass.ofGrams(grams))),
         choices(of(id, schools)),
         of(id, stages).stream().map(stage -> stage(stage, lines)).toList());
   }
@@ -69,8 +90,11 @@ public final class ReferenceFormulas {
         Technique.valueOf(row.get("technique")),
         new StageHeat(
             Level.valueOf(row.get("heat")),
-            number(row, "oven_celsius").map(Temperature::ofCelsius)),
+            number(row, "oven_celsius").map(Temperature::ofCelsius),
+            false,
+            Optional.empty()),
         Lid.valueOf(row.get("lid")),
+        ReferenceCourses.read(row),
         minutes(row, "minutes"),
         MassFraction.ofPercent(number(row, "dried_percent").orElse(0.0)),
         of(row.get("formula"), lines).stream()
@@ -102,15 +126,15 @@ public final class ReferenceFormulas {
     return parts.length < 2 ? Optional.empty() : Optional.of(new School(parts[0], parts[1]));
   }
 
-  private static Stream<String> words(CSVRecord row, String column, String between) {
+  static Stream<String> words(CSVRecord row, String column, String between) {
     return Arrays.stream(row.get(column).split(between)).filter(word -> !word.isBlank());
   }
 
-  private static Duration minutes(CSVRecord row, String column) {
+  static Duration minutes(CSVRecord row, String column) {
     return Duration.ofSeconds((long) (60 * number(row, column).orElse(0.0)));
   }
 
-  private static Optional<Double> number(CSVRecord row, String column) {
+  static Optional<Double> number(CSVRecord row, String column) {
     return row.get(column).isEmpty()
         ? Optional.empty()
         : Optional.of(Double.valueOf(row.get(column)));

@@ -4,17 +4,22 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import urnstew.core.pantry.Handling;
 import urnstew.core.pantry.Handlings;
 import urnstew.core.pantry.Ingredient;
-import urnstew.core.pantry.Pantry;
+import urnstew.core.sauce.Filling;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
 /**
- * A formula with its ingredients in hand, ready to be computed with.
+ * A formula with its ingredients in hand, ready to be computed with. What is made by a formula of
+ * its own is one portion here, which knows what it is made of.
  *
  * @param formula the definition, of one school
  * @param portions what goes in, in the order of the work
@@ -39,6 +44,7 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
    * @param note cut or moment
    * @param firstDose share that goes in before tasting
    * @param yieldShare of the bought weight that goes in, after peel, bone and what the note says
+   * @param made how it is made, where a formula makes it; empty for goods
    */
   public record Portion(
       Ingredient ingredient,
@@ -49,10 +55,25 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       Duration after,
       String note,
       MassFraction firstDose,
-      double yieldShare) {
+      double yieldShare,
+      Optional<MadePart> made) {
     /** So much of it, as it goes in. */
     public PotContents contents() {
-      return ingredient.contents(mass);
+      return made.map(MadePart::contents).orElseGet(() -> ingredient.contents(mass));
+    }
+
+    /** All that is taken from the pantry for it: itself, or what its formula takes. */
+    public Stream<Portion> goods() {
+      return made.filter(MadePart::isMadeNow)
+          .map(part -> part.formula().goods().stream())
+          .orElseGet(() -> Stream.of(this));
+    }
+
+    /** The same, with its pieces told apart where they are among these ingredients. */
+    Filling filling(Set<String> apart) {
+      return apart.contains(ingredient.id())
+          ? Filling.apart(contents(), ingredient.id())
+          : Filling.of(contents());
     }
 
     /** What has to be bought for it. */
@@ -61,34 +82,96 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
     }
 
     public Portion of(Ingredient other) {
-      return new Portion(other, mass, role, stage, stageTitle, after, note, firstDose, yieldShare);
+      return new Portion(
+          other, mass, role, stage, stageTitle, after, note, firstDose, yieldShare, made);
     }
 
     public Portion times(double factor) {
-      return at(mass.times(factor), after);
+      return of(mass.times(factor));
     }
 
-    /** The same ingredient, in another amount and at another time. */
-    public Portion at(Mass poured, Duration time) {
+    private Portion at(int place) {
       return new Portion(
-          ingredient, poured, role, stage, stageTitle, time, note, firstDose, yieldShare);
+          ingredient, mass, role, place, stageTitle, after, note, firstDose, yieldShare, made);
+    }
+
+    /** The same in a stage of another formula. */
+    public Portion in(Stage stage, int place) {
+      return new Portion(
+          ingredient,
+          mass,
+          stage.role(),
+          place,
+          stage.title(),
+          after,
+          note,
+          firstDose,
+          yieldShare,
+          made);
+    }
+
+    /** The same so long after the start of its stage. */
+    public Portion entering(Duration other) {
+      return new Portion(
+          ingredient, mass, role, stage, stageTitle, other, note, firstDose, yieldShare, made);
+    }
+
+    /** So much of it. */
+    public Portion of(Mass other) {
+      double factor = other.kilograms() / mass.kilograms();
+      return new Portion(
+          ingredient,
+          other,
+          role,
+          stage,
+          stageTitle,
+          after,
+          note,
+          firstDose,
+          yieldShare,
+          made.map(part -> part.times(factor)));
     }
   }
 
-  /** Looks every ingredient up; questions without an answer take their first way. */
-  public static ResolvedFormula of(Formula formula, Pantry pantry) {
+  /**
+   * Looks every ingredient up, and every part; questions without an answer take their first way.
+   *
+   * @throws urnstew.units.InvalidInput if a formula would be a part of itself, or is not there
+   */
+  public static ResolvedFormula of(Formula formula, Larder larder) {
     Formula chosen = formula.choosing(List.of());
     List<Portion> portions = new ArrayList<>();
+    Larder within = larder.making(new Larder.Making(formula.id(), formula.name()));
     for (int place = 0; place < chosen.stages().size(); place++) {
       Stage stage = chosen.stages().get(place);
       for (Stage.Line line : stage.lines()) {
-        portions.add(portion(line, stage, place, pantry.ingredient(line.ingredientId())));
+        portions.add(
+            within
+                .part(line)
+                .map(part -> portion(line, stage, part))
+                .orElseGet(
+                    () -> portion(line, stage, within.pantry().ingredient(line.ingredientId())))
+                .at(place));
       }
     }
     return new ResolvedFormula(chosen, portions);
   }
 
-  private static Portion portion(Stage.Line line, Stage stage, int place, Ingredient asBought) {
+  private static Portion portion(Stage.Line line, Stage stage, MadePart part) {
+    return new Portion(
+        part.ingredient(),
+        line.mass(),
+        stage.role(),
+        0,
+        stage.title(),
+        line.after(),
+        line.note(),
+        line.firstDose(),
+        1,
+        Optional.of(part));
+  }
+
+  private static Portion portion(Stage.Line line, Stage stage, Ingredient asBought) {
     List<Handling> handlings = Handlings.shipped().in(line.note(), asBought);
     Ingredient asItGoesIn = asBought;
     double yieldShare = asBought.buying().edibleShare();
@@ -100,12 +183,13 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         asItGoesIn,
         line.mass(),
         stage.role(),
-        place,
+        0,
         stage.title(),
         line.after(),
         line.note(),
         line.firstDose(),
-        yieldShare);
+        yieldShare,
+        Optional.empty());
   }
 
   public ResolvedFormula times(double factor) {
@@ -113,16 +197,37 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         formula, portions.stream().map(portion -> portion.times(factor)).toList());
   }
 
+  /** The simmer, cut where its stages end. */
+  public SimmerPhases phases() {
+    return SimmerPhases.of(formula);
+  }
+
   /** What is in the pot when the simmer starts. */
   public PotContents intoThePot() {
-    PotContents pot = PotContents.NOTHING;
+    return intoThePot(Set.of()).all();
+  }
+
+  /**
+   * The same.
+   *
+   * @param apart ingredients whose pieces are told apart
+   */
+  public Filling intoThePot(Set<String> apart) {
+    SimmerPhases phases = phases();
+    Filling pot = Filling.NOTHING;
     for (int place = 0; place < formula.stages().size(); place++) {
       Stage stage = formula.stages().get(place);
+      Filling more = Filling.NOTHING;
+      for (Portion portion : portionsOf(place)) {
+        if (phases.entry(portion).atFirst()) {
+          more = more.plus(portion.filling(apart));
+        }
+      }
       if (stage.role() != StageRole.FINISH) {
         pot =
             stage.driesAll()
-                ? pot.plus(atFirst(place)).dried(stage.gone())
-                : pot.plus(atFirst(place).dried(stage.gone()));
+                ? pot.plus(more).dried(stage.gone())
+                : pot.plus(more.dried(stage.gone()));
       }
     }
     return pot;
@@ -130,20 +235,38 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
 
   /** What is added while it simmers. */
   public List<Portion> additions() {
+    SimmerPhases phases = phases();
     return portions.stream()
-        .filter(portion -> portion.role() == StageRole.REDUCE && !portion.after().isZero())
+        .filter(
+            portion -> {
+              SimmerPhases.Entry entry = phases.entry(portion);
+              return entry.when() == StageRole.REDUCE && !entry.atFirst();
+            })
         .toList();
+  }
+
+  /** What goes into the pot of a portion that comes later, after its own stage has dried it. */
+  public Filling later(Portion portion, Set<String> apart) {
+    Stage stage = formula.stages().get(portion.stage());
+    boolean whole = portion.role() == StageRole.REDUCE || stage.driesAll();
+    Filling filling = portion.filling(apart);
+    return whole ? filling : filling.dried(stage.gone());
   }
 
   /** Everything that is in the pot before the finish, as if put in together. */
   public PotContents beforeTheFinish() {
-    return additions().stream().map(Portion::contents).reduce(intoThePot(), PotContents::plus);
+    return additions().stream()
+        .map(portion -> later(portion, Set.of()).all())
+        .reduce(intoThePot(), PotContents::plus);
   }
 
   /** What is added when it is thick enough. */
   public PotContents atTheFinish() {
-    return contentsOf(
-        portions.stream().filter(portion -> portion.role() == StageRole.FINISH).toList());
+    SimmerPhases phases = phases();
+    return portions.stream()
+        .filter(portion -> phases.entry(portion).when() == StageRole.FINISH)
+        .map(portion -> later(portion, Set.of()).all())
+        .reduce(PotContents.NOTHING, PotContents::plus);
   }
 
   /**
@@ -154,11 +277,16 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
     return portion.ingredient().servedApartShare() > 0 || isDiscarded(portion);
   }
 
+  /** Whether it goes in so large that it can be found again. */
+  public static boolean isUncut(Portion portion) {
+    return UNCUT.stream().anyMatch(portion.note()::contains);
+  }
+
   /** Whether it is taken out and thrown away. */
   public boolean isDiscarded(Portion portion) {
     String name = portion.ingredient().name().toLowerCase(Locale.ROOT);
     return portion.ingredient().pieces().isPresent()
-        && UNCUT.stream().anyMatch(portion.note()::contains)
+        && isUncut(portion)
         && formula.stages().stream()
             .flatMap(stage -> stage.takeOuts().stream())
             .anyMatch(what -> what.toLowerCase(Locale.ROOT).contains(name));
@@ -168,8 +296,36 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   public Composition discarded() {
     return portions.stream()
         .filter(this::isDiscarded)
-        .map(portion -> portion.contents().cooked().pieces().whole())
+        .map(portion -> later(portion, Set.of()).all().cooked().pieces().whole())
         .reduce(Composition.NOTHING, Composition::plus);
+  }
+
+  /** All that is taken from the pantry for it and for its parts, in the order of the work. */
+  public List<Portion> goods() {
+    return portions.stream().flatMap(Portion::goods).toList();
+  }
+
+  /** Portions that are not there already, kept from an earlier day. */
+  public List<Portion> toGet() {
+    return portions.stream()
+        .filter(portion -> portion.made().map(MadePart::isMadeNow).orElse(true))
+        .toList();
+  }
+
+  /** Ids of all goods in it, through parts and tubs. */
+  public Set<String> goodsIds() {
+    return goods().stream()
+        .map(Portion::ingredient)
+        .flatMap(one -> Stream.concat(Stream.of(one.id()), one.labelling().madeOf().stream()))
+        .collect(Collectors.toSet());
+  }
+
+  /** The formulas that make parts of it, each at the size that it takes, the deepest first. */
+  public List<MadePart> parts() {
+    return portions.stream()
+        .flatMap(portion -> portion.made().filter(MadePart::isMadeNow).stream())
+        .flatMap(part -> Stream.concat(part.formula().parts().stream(), Stream.of(part)))
+        .toList();
   }
 
   /** What a stage takes. */
@@ -185,6 +341,16 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   /** Raw mass of everything. */
   public Mass mass() {
     return portions.stream().map(Portion::mass).reduce(Mass.ZERO, Mass::plus);
+  }
+
+  /** How large it is against the formula's own size. */
+  public double scaleFactor() {
+    double own =
+        formula.stages().stream()
+            .flatMap(stage -> stage.lines().stream())
+            .mapToDouble(line -> line.mass().kilograms())
+            .sum();
+    return own == 0 ? 1 : mass().kilograms() / own;
   }
 
   /** Fixed time from thick enough to the table. */
@@ -209,17 +375,5 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       }
     }
     return pot;
-  }
-
-  /** What a stage puts into the pot at its start. */
-  PotContents atFirst(int stage) {
-    return contentsOf(
-        portionsOf(stage).stream()
-            .filter(portion -> portion.role() != StageRole.REDUCE || portion.after().isZero())
-            .toList());
-  }
-
-  private static PotContents contentsOf(List<Portion> portions) {
-    return portions.stream().map(Portion::contents).reduce(PotContents.NOTHING, PotContents::plus);
   }
 }

@@ -1,8 +1,10 @@
 package urnstew.core.formula;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
@@ -29,8 +31,16 @@ public record Ribbon(List<Step> steps) {
    * @param added raw mass that goes in
    * @param atStart what is in the pot with all of it
    * @param atEnd what is left when the stage is over
+   * @param asideAtStart of that, pieces that stand beside the pot once those are back that come
+   * @param asideAtEnd the same when it is over, with those that were taken out
    */
-  public record Step(Stage stage, Mass added, PotContents atStart, PotContents atEnd) {
+  public record Step(
+      Stage stage,
+      Mass added,
+      PotContents atStart,
+      PotContents atEnd,
+      Mass asideAtStart,
+      Mass asideAtEnd) {
     /** Water and alcohol that left. */
     public Mass gone() {
       return new Mass(Math.max(0, atStart.total().kilograms() - atEnd.total().kilograms()));
@@ -47,6 +57,7 @@ public record Ribbon(List<Step> steps) {
     int last = lastSimmer(stages);
     List<Step> steps = new ArrayList<>();
     PotContents pot = PotContents.NOTHING;
+    Aside aside = new Aside(formula);
     for (int place = 0; place < stages.size(); place++) {
       Stage stage = stages.get(place);
       PotContents start = pot.plus(raw(formula.portionsOf(place)));
@@ -58,7 +69,9 @@ public record Ribbon(List<Step> steps) {
         end = end.cooked();
         end = place == last ? thickened(end, target).without(formula.discarded()) : end;
       }
-      steps.add(new Step(stage, formula.massOf(place), start, end));
+      Mass before = aside.after(stage, PieceMove.Way.BACK, place);
+      Mass after = aside.after(stage, PieceMove.Way.OUT, place);
+      steps.add(new Step(stage, formula.massOf(place), start, end, before, after));
       pot = end;
     }
     return new Ribbon(steps);
@@ -72,6 +85,38 @@ public record Ribbon(List<Step> steps) {
   /** All water and alcohol that left. */
   public Mass gone() {
     return steps.stream().map(Step::gone).reduce(Mass.ZERO, Mass::plus);
+  }
+
+  /** Pieces that stand beside the pot on the walk through the stages. */
+  private static final class Aside {
+    private final ResolvedFormula formula;
+    private final Set<String> out = new HashSet<>();
+
+    Aside(ResolvedFormula formula) {
+      this.formula = formula;
+    }
+
+    /** All of them once a stage has moved some; a share that stays in is not counted out. */
+    Mass after(Stage stage, PieceMove.Way way, int place) {
+      for (PieceMove move : stage.course().moves()) {
+        if (move.way() == way && way == PieceMove.Way.BACK) {
+          out.remove(move.ingredientId());
+        } else if (move.way() == way && move.share().value() >= 1) {
+          out.add(move.ingredientId());
+        }
+      }
+      return formula.portions().stream()
+          .filter(portion -> portion.stage() <= place && out.contains(portion.ingredient().id()))
+          .map(this::pieces)
+          .reduce(Mass.ZERO, Mass::plus);
+    }
+
+    /** Raw before any simmer, cooked where they went in with one. */
+    private Mass pieces(Portion portion) {
+      PotContents whole = formula.later(portion, Set.of()).all();
+      boolean cooked = portion.role() == StageRole.REDUCE;
+      return (cooked ? whole.cooked() : whole).pieces().whole().total();
+    }
   }
 
   private static int lastSimmer(List<Stage> stages) {

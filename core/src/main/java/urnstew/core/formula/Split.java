@@ -129,7 +129,8 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
                     was.after(),
                     "for " + group.name(),
                     was.firstDose(),
-                    one.ingredient().buying().edibleShare()))
+                    one.ingredient().buying().edibleShare(),
+                    Optional.empty()))
         .toList();
   }
 

@@ -17,6 +17,7 @@ import urnstew.units.Temperature;
  * @param technique what is done
  * @param heat how hot
  * @param lid on, ajar or off
+ * @param course what it is cooked in, what ends it, which pieces come and go
  * @param time fixed time it takes, a day at most; zero where it is computed: simmer, browning,
  *     frying
  * @param driedShare of the water in the pot's new lines, of a bake in all that is in it, that is
@@ -35,6 +36,7 @@ public record Stage(
     Technique technique,
     StageHeat heat,
     Lid lid,
+    StageCourse course,
     Duration time,
     MassFraction driedShare,
     List<Line> lines,
@@ -71,6 +73,22 @@ public record Stage(
           "0 to 24 h",
           "Type the minutes it takes, or cut it into two stages.");
     }
+    requireMovesWithin(course, time);
+  }
+
+  private static void requireMovesWithin(StageCourse course, Duration time) {
+    boolean timed =
+        course.end() instanceof StageEnd.Minutes || course.end() instanceof StageEnd.Cue;
+    for (PieceMove move : course.moves()) {
+      if (timed && move.afterStart().compareTo(time) > 0) {
+        throw new InvalidInput(
+            "moves",
+            "after-its-end",
+            "Pieces are moved " + move.afterStart().toMinutes() + " min into a shorter stage.",
+            "within " + time.toMinutes() + " min",
+            "Type an earlier minute, or let the stage last longer.");
+      }
+    }
   }
 
   /**
@@ -98,13 +116,24 @@ public record Stage(
 
   /** The same where nobody is asked any more: it belongs to no school. */
   public Stage forEverybody() {
+    return with(course, lines, unread, Optional.empty());
+  }
+
+  /** The same going otherwise. */
+  public Stage going(StageCourse other) {
+    return with(other, lines, unread, school);
+  }
+
+  /** The same for another time. */
+  public Stage lasting(Duration other) {
     return new Stage(
         title,
         role,
         technique,
         heat,
         lid,
-        time,
+        course,
+        other,
         driedShare,
         lines,
         unread,
@@ -112,45 +141,57 @@ public record Stage(
         takeOuts,
         caution,
         pause,
-        Optional.empty());
+        school);
+  }
+
+  /** The same with another caution. */
+  public Stage minding(String other) {
+    return new Stage(
+        title,
+        role,
+        technique,
+        heat,
+        lid,
+        course,
+        time,
+        driedShare,
+        lines,
+        unread,
+        cues,
+        takeOuts,
+        other,
+        pause,
+        school);
   }
 
   /** The same with other lines that nobody has read yet. */
   public Stage leavingUnread(List<String> others) {
-    return new Stage(
-        title,
-        role,
-        technique,
-        heat,
-        lid,
-        time,
-        driedShare,
-        lines,
-        others,
-        cues,
-        takeOuts,
-        caution,
-        pause,
-        school);
+    return with(course, lines, others, school);
   }
 
   /** The same with other lines. */
-  public Stage with(List<Line> other) {
+  public Stage with(List<Line> others) {
+    return with(course, others, unread, school);
+  }
+
+  private Stage with(
+      StageCourse going, List<Line> with, List<String> open, Optional<School> whose) {
     return new Stage(
         title,
         role,
         technique,
         heat,
         lid,
+        going,
         time,
         driedShare,
-        other,
-        unread,
+        with,
+        open,
         cues,
         takeOuts,
         caution,
         pause,
-        school);
+        whose);
   }
 
   /**

@@ -30,8 +30,7 @@ public record Loosening(String what, double sharePerHalfHour, double mostShare, 
   }
 
   private static boolean sets(ResolvedFormula made, String ingredient) {
-    return made.portions().stream()
-        .anyMatch(portion -> portion.ingredient().id().equals(ingredient));
+    return made.goods().stream().anyMatch(portion -> portion.ingredient().id().equals(ingredient));
   }
 
   private static Loosening read(CSVRecord row) {

@@ -36,7 +36,8 @@ public record RoundShape(Length baseDiameter, Length topDiameter, Length depth)
   @Override
   public Area wallAt(Length filled) {
     double step = (diameterAt(filled.meters()) - baseDiameter.meters()) / 2;
-    double slant = Math.hypot(filled.meters(), step);
+    // Neither side is ever so long that its square overflows; hypot guards against that, slowly.
+    double slant = Math.sqrt(filled.meters() * filled.meters() + step * step);
     return new Area(
         Math.PI * (baseDiameter.meters() / 2 + diameterAt(filled.meters()) / 2) * slant);
   }

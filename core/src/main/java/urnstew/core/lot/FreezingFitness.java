@@ -46,7 +46,7 @@ public record FreezingFitness(Fitness fitness, int months, List<String> says) {
   /** Of a sauce, by all that is in it. */
   public static FreezingFitness of(ResolvedFormula sauce) {
     List<Row> found =
-        sauce.portions().stream()
+        sauce.goods().stream()
             .flatMap(
                 portion ->
                     ROWS.stream()

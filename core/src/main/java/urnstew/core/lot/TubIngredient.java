@@ -2,6 +2,7 @@ package urnstew.core.lot;
 
 import java.util.List;
 import java.util.Optional;
+import urnstew.core.batch.Unfinished;
 import urnstew.core.consistency.Thickener;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -38,10 +39,46 @@ public final class TubIngredient {
    */
   public static Ingredient of(
       String id, ResolvedFormula formula, Composition kind, Labelling labelling) {
-    double out = mass(formula);
+    return of(
+        id,
+        formula.formula().name() + " from a tub",
+        formula.portions(),
+        mass(formula),
+        kind,
+        labelling.madeOf(formula.goodsIds()));
+  }
+
+  /**
+   * One kilogram of something that was stopped before it was done.
+   *
+   * @param unfinished the batch that was stopped
+   */
+  public static Ingredient of(
+      String id, Unfinished unfinished, Composition kind, Labelling labelling) {
+    List<Portion> in =
+        unfinished.whole().portions().stream()
+            .filter(portion -> !unfinished.toCome().contains(portion))
+            .toList();
+    return of(
+        id,
+        unfinished.whole().formula().name() + ", not done",
+        in,
+        unfinished.mass(),
+        kind,
+        labelling.madeOf(new ResolvedFormula(unfinished.whole().formula(), in).goodsIds()));
+  }
+
+  private static Ingredient of(
+      String id,
+      String name,
+      List<Portion> portions,
+      Mass made,
+      Composition kind,
+      Labelling labelling) {
+    double out = made.kilograms();
     double salt = 0;
     TasteContent taste = TasteContent.NOTHING;
-    for (Portion portion : formula.portions()) {
+    for (Portion portion : portions) {
       Ingredient what = portion.ingredient();
       double share = portion.mass().kilograms() / out;
       salt += share * what.salt().value();
@@ -49,7 +86,7 @@ public final class TubIngredient {
     }
     return new Ingredient(
         id,
-        formula.formula().name() + " from a tub",
+        name,
         IngredientKind.TOMATO,
         kind.times(1 / kind.total().kilograms()),
         new MassFraction(salt),
@@ -63,10 +100,9 @@ public final class TubIngredient {
   }
 
   /** What the formula makes at its own target and size. */
-  private static double mass(ResolvedFormula formula) {
+  private static Mass mass(ResolvedFormula formula) {
     var cooked = formula.beforeTheFinish().cooked();
     var done = formula.formula().target().map(cooked::reducedTo).orElse(cooked);
-    Mass all = formula.finished(done).without(formula.discarded()).total();
-    return all.kilograms();
+    return formula.finished(done).without(formula.discarded()).total();
   }
 }

@@ -144,7 +144,7 @@ public final class UseUp {
     }
     String id = ((Pack) due).ingredientId();
     double kilograms =
-        dish.batch().portions().stream()
+        dish.batch().goods().stream()
             .filter(portion -> portion.ingredient().id().equals(id))
             .mapToDouble(portion -> portion.bought().kilograms())
             .sum();

@@ -29,18 +29,21 @@ import urnstew.units.Mass;
 /**
  * The work before the work.
  *
+ * @param parts what formulas of their own make, the deepest first
  * @param tools boards, bowls and graters with what is done on each, in an order that needs the
  *     least washing: what carries nothing over comes first, raw shellfish last
  * @param early what must be begun before, the earliest first
  * @param hands time of hands, all of it
  */
-public record MiseEnPlace(List<Tool> tools, List<Early> early, Duration hands) {
+public record MiseEnPlace(
+    List<PartToMake> parts, List<Tool> tools, List<Early> early, Duration hands) {
   /** Share by which cooks differ in how long they cut (assumption). */
   private static final double HANDS_VARY = 0.35;
 
   private static final Effort BEGINNING = Effort.ofMinutes(1, 3, 6);
 
   public MiseEnPlace {
+    parts = List.copyOf(parts);
     tools = List.copyOf(tools);
     early = List.copyOf(early);
   }
@@ -91,9 +94,9 @@ public record MiseEnPlace(List<Tool> tools, List<Early> early, Duration hands) {
     Map<Key, Prep> tasks = new LinkedHashMap<>();
     Map<Key, Early> early = new LinkedHashMap<>();
     dishes.forEach(
-        (dish, formula) ->
-            formula.portions().forEach(portion -> read(dish, portion, tasks, early)));
+        (dish, formula) -> formula.goods().forEach(portion -> read(dish, portion, tasks, early)));
     return new MiseEnPlace(
+        PartToMake.of(dishes),
         tools(tasks),
         early.values().stream().sorted(Comparator.comparing(Early::before).reversed()).toList(),
         tasks.values().stream().map(Prep::hands).reduce(Duration.ZERO, Duration::plus));

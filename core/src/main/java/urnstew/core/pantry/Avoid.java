@@ -34,7 +34,8 @@ public record Avoid(Kind kind, String key) {
       case ALLERGEN ->
           ingredient.labelling().allergens().contains(Allergen.valueOf(key)) || asks(ingredient);
       case TRAIT -> ingredient.is(Trait.valueOf(key));
-      case INGREDIENT -> ingredient.id().equals(key);
+      case INGREDIENT ->
+          ingredient.id().equals(key) || ingredient.labelling().madeOf().contains(key);
     };
   }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -60,7 +61,8 @@ public final class ReferencePantry {
             words(row, "asks", " ").map(Allergen::valueOf).collect(Collectors.toSet()),
             words(row, "traits", " ").map(Trait::valueOf).collect(Collectors.toSet()),
             number(row, "sulphites_mg_kg").orElse(0.0),
-            ""),
+            "",
+            Set.of()),
         new Provenance(
             READERS_MARK.matcher(row.get("source")).replaceAll(""),
             required(row, "range_percent") / 100,

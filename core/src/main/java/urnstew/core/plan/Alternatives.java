@@ -16,7 +16,6 @@ import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.plan.Alternative.Kind;
 import urnstew.core.plan.Timing.Scheduled;
-import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.BurnerSet;
@@ -29,6 +28,7 @@ import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.reduction.SimmerLevel;
 import urnstew.core.reduction.SimmerSetting;
+import urnstew.core.sauce.Filling;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 
@@ -70,7 +70,7 @@ public final class Alternatives {
     this.vessels = vessels;
     this.paste = paste;
     this.water = water;
-    this.program = Planner.program(inputs.setting(), plan.size().batch());
+    this.program = PotProgram.of(inputs, plan.size().batch());
     this.now = seconds(fall(program));
   }
 
@@ -131,7 +131,7 @@ public final class Alternatives {
     List<Alternative> all = new ArrayList<>();
     SimmerSetting own = inputs.setting();
     for (Heating heating : heatings()) {
-      add(all, Kind.LEVEL, own.with(heating), inWords(heating));
+      add(all, Kind.LEVEL, own.with(heating), heating.inWords());
     }
     for (Lid lid : Lid.values()) {
       if (lid != own.lid() && !(own.heating() instanceof BurnerSet)) {
@@ -198,14 +198,9 @@ public final class Alternatives {
 
   /** So much more of something that it is thick enough after a time. */
   private Optional<Alternative> more(Kind kind, PotContents each, double goal, double mostShare) {
-    double most = mostShare * program.start().total().kilograms();
+    double most = mostShare * program.start().all().total().kilograms();
     DoubleFunction<Program> with =
-        kilograms ->
-            new Program(
-                program.start().plus(each.times(kilograms)),
-                program.temperature(),
-                program.setting(),
-                program.changes());
+        kilograms -> program.from(program.start().plus(Filling.of(each.times(kilograms))));
     boolean falls = kind == Kind.PASTE;
     UnivariateFunction late = kilograms -> seconds(fall(with.apply(kilograms))) - goal;
     if (late.value(0) > 0 == late.value(most) > 0) {
@@ -240,8 +235,7 @@ public final class Alternatives {
   }
 
   private Program in(SimmerSetting setting, double share) {
-    List<Change> changes = Planner.program(setting, plan.size().batch().times(share)).changes();
-    return new Program(program.start().times(share), program.temperature(), setting, changes);
+    return PotProgram.of(inputs.with(setting), plan.size().batch().times(share));
   }
 
   private ReductionCurve fall(Program of) {
@@ -275,12 +269,6 @@ public final class Alternatives {
       return setting.lid() == Lid.OFF ? "more steam in the room" : "less steam in the room";
     }
     return String.format(Locale.ROOT, "stir every %d min", stir);
-  }
-
-  private static String inWords(Heating heating) {
-    return heating instanceof SimmeredByEye byEye
-        ? byEye.level().name().toLowerCase(Locale.ROOT)
-        : "rolling";
   }
 
   private static Duration duration(double seconds) {

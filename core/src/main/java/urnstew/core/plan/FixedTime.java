@@ -3,11 +3,14 @@ package urnstew.core.plan;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.Locale;
+import java.util.Optional;
 import org.hipparchus.analysis.solvers.AllowedSolution;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.SimmerPhases;
 import urnstew.core.reduction.Reduction;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
@@ -38,6 +41,7 @@ public final class FixedTime {
   public static MassFraction equivalentSolids(PlanInputs inputs, Duration simmer) {
     Require.within("simmer", simmer.toSeconds() / 60.0, 1, 24 * 60, "min");
     requireAllIn(inputs, simmer);
+    requireToBeThickened(inputs, simmer);
     double low = thinnest(inputs);
     double high = Sizing.THICKEST.value();
     if (reached(inputs, high, simmer) >= high) {
@@ -82,19 +86,39 @@ public final class FixedTime {
             });
   }
 
+  /** A simmer that is over before the stage in which it thickens cannot be meant. */
+  private static void requireToBeThickened(PlanInputs inputs, Duration simmer) {
+    SimmerPhases phases = inputs.formula().phases();
+    if (!phases.thickens() || phases.answering() == 0) {
+      return;
+    }
+    Optional<Double> begins =
+        fall(inputs, Sizing.THICKEST.value(), Duration.ofDays(1)).phaseStart(phases.answering());
+    if (begins.isEmpty() || begins.orElseThrow() >= simmer.toSeconds()) {
+      long least = begins.map(seconds -> Math.round(seconds / 60) + 1).orElse(24 * 60L);
+      throw new InvalidInput(
+          "simmer",
+          "before-it-thickens",
+          String.format(
+              Locale.ROOT,
+              "The stages before '%s' take longer than that.",
+              phases.all().get(phases.answering()).last().title()),
+          String.format(Locale.ROOT, "%d min or more", least),
+          "Type more minutes, or shorten a stage of the formula.");
+    }
+  }
+
   private static double thinnest(PlanInputs inputs) {
     return inputs.formula().beforeTheFinish().cooked().equivalentSolids().value() + JUST_THICKER;
   }
 
   private static double reached(PlanInputs inputs, double solids, Duration simmer) {
+    return fall(inputs, solids, simmer).last().contents().cooked().equivalentSolids().value();
+  }
+
+  private static ReductionCurve fall(PlanInputs inputs, double solids, Duration simmer) {
     PlanInputs at = inputs.with(new Target.Solids(new MassFraction(solids)));
     BatchSize size = Sizing.size(at.formula(), at.need(), at.equivalentSolids(), at.buying());
-    return Reduction.during(
-            Planner.program(at.setting(), size.batch()), simmer.toSeconds(), at.likely())
-        .last()
-        .contents()
-        .cooked()
-        .equivalentSolids()
-        .value();
+    return Reduction.during(PotProgram.of(at, size.batch()), simmer.toSeconds(), at.likely());
   }
 }

@@ -75,7 +75,7 @@ public final class Influences {
   private static double minutes(PlanInputs inputs, Plan plan, double evaporation) {
     ReductionCurve fall =
         Reduction.untilThick(
-            Planner.program(inputs.setting(), plan.size().batch()),
+            PotProgram.of(inputs, plan.size().batch()),
             inputs.equivalentSolids(),
             Unknowns.of(evaporation, 1, 1));
     return fall.outcome() instanceof Reaches reaches

@@ -4,20 +4,32 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import urnstew.core.explain.Caution;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Hazard;
+import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.ReductionCurve;
+import urnstew.core.sauce.PotContents;
+import urnstew.units.MassFraction;
 
 /** What a plan warns of, with the moment and the way out. */
 final class PlanCautions {
   /** From here on a cook takes a second pan (assumption). */
   private static final int MANY_LOADS = 4;
 
+  /** So much thicker than wanted is told. */
+  private static final double PAST_SHARE = 0.005;
+
   private PlanCautions() {}
 
-  static List<Caution> of(PotFit fit, Preparation preparation, ReductionCurve fall, Timing timing) {
+  static List<Caution> of(
+      PotFit fit,
+      Preparation preparation,
+      ReductionCurve fall,
+      Timing timing,
+      MassFraction wanted) {
     List<Caution> cautions = new ArrayList<>();
     for (Hazard hazard : Hazard.along(fall)) {
       cautions.add(caution(hazard));
@@ -43,10 +55,31 @@ final class PlanCautions {
               "Even lit now it may not be ready in time. Simmer harder, take a wider pot, or eat"
                   + " later."));
     }
+    pastWanted(fall, wanted).ifPresent(cautions::add);
     if (timing instanceof NotReached never) {
       cautions.add(new Caution("never-thick", never.why()));
     }
     return cautions;
+  }
+
+  /** Stages that a clock ends can boil it past the thickness wanted. */
+  private static Optional<Caution> pastWanted(ReductionCurve fall, MassFraction wanted) {
+    PotContents end = fall.last().contents().cooked();
+    double surplus = end.equivalentSolids().value() - wanted.value();
+    if (surplus < PAST_SHARE || !(fall.outcome() instanceof Reaches)) {
+      return Optional.empty();
+    }
+    double standing = end.sauce().solids().kilograms() + end.thickeningKilograms();
+    double liquid = standing / wanted.value() - end.sauce().solids().kilograms();
+    double water = liquid - end.sauce().waterKilograms() - end.sauce().ethanolKilograms();
+    return Optional.of(
+        new Caution(
+            "past-wanted",
+            String.format(
+                Locale.ROOT,
+                "When its stages are over it is thicker than wanted: about %.0f g of water bring it"
+                    + " back. Let a stage be shorter or gentler, or more covered.",
+                Math.max(0, water * 1000))));
   }
 
   private static Caution caution(Hazard hazard) {

@@ -2,6 +2,7 @@ package urnstew.core.plan;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
@@ -20,7 +21,9 @@ import urnstew.units.MassFraction;
  * @param need who eats
  * @param buying how packs are bought
  * @param target when it is thick enough
- * @param setting how it simmers, and in which pot
+ * @param setting in which pot it simmers, and how, in the phase that answers for the hour
+ * @param stages where other phases of the simmer are heated or covered otherwise than the formula
+ *     says
  * @param prior what is believed of that pot
  * @param now when the plan is made
  * @param readyBy when it must be on the table; after {@code now}, within a week
@@ -31,12 +34,14 @@ public record PlanInputs(
     PackRule buying,
     Target target,
     SimmerSetting setting,
+    List<StageSetting> stages,
     Prior prior,
     Instant now,
     Instant readyBy) {
   private static final Duration FURTHEST = Duration.ofDays(7);
 
   public PlanInputs {
+    stages = List.copyOf(stages);
     if (!readyBy.isAfter(now)) {
       throw new InvalidInput(
           "readyBy",
@@ -72,23 +77,23 @@ public record PlanInputs(
   }
 
   public PlanInputs with(ResolvedFormula other) {
-    return new PlanInputs(other, need, buying, target, setting, prior, now, readyBy);
+    return new PlanInputs(other, need, buying, target, setting, stages, prior, now, readyBy);
   }
 
   public PlanInputs with(Need other) {
-    return new PlanInputs(formula, other, buying, target, setting, prior, now, readyBy);
+    return new PlanInputs(formula, other, buying, target, setting, stages, prior, now, readyBy);
   }
 
   public PlanInputs with(Target other) {
-    return new PlanInputs(formula, need, buying, other, setting, prior, now, readyBy);
+    return new PlanInputs(formula, need, buying, other, setting, stages, prior, now, readyBy);
   }
 
   public PlanInputs with(SimmerSetting other) {
-    return new PlanInputs(formula, need, buying, target, other, prior, now, readyBy);
+    return new PlanInputs(formula, need, buying, target, other, stages, prior, now, readyBy);
   }
 
   /** On the table at another hour. */
   public PlanInputs readyAt(Instant other) {
-    return new PlanInputs(formula, need, buying, target, setting, prior, now, other);
+    return new PlanInputs(formula, need, buying, target, setting, stages, prior, now, other);
   }
 }

@@ -8,11 +8,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.formula.SimmerPhases;
+import urnstew.core.formula.SimmerPhases.Entry;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Heating;
+import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.task.Due;
 import urnstew.core.task.Effort;
 import urnstew.core.task.Figure;
@@ -94,24 +97,58 @@ public final class PlanTasks {
     return at;
   }
 
+  /** Each stage as long as its phase lasts, and what goes in or moves on the way. */
   private void simmer(Instant simmerAt, Optional<Scheduled> hours) {
-    for (Stage stage : stages(StageRole.REDUCE)) {
-      Span lasts =
-          hours
-              .map(
-                  known ->
-                      new Span(
-                          Duration.between(simmerAt, known.earliest()),
-                          Duration.between(simmerAt, known.thickAt()),
-                          Duration.between(simmerAt, known.latest())))
-              .orElse(Span.NONE);
-      Task simmer = put(Kind.START_SIMMER, stage, Due.fromThen(simmerAt), lasts);
-      int place = inputs.formula().formula().stages().indexOf(stage);
-      plan.size().batch().additions().stream()
-          .filter(portion -> portion.stage() == place)
-          .forEach(portion -> tasks.add(addition(portion, simmerAt, simmer)));
+    SimmerPhases phases = inputs.formula().phases();
+    List<Stage> all = inputs.formula().formula().stages();
+    for (int phase = 0; phase < phases.all().size(); phase++) {
+      Instant from = later(simmerAt, start(plan.prediction().likely(), phase));
+      Span lasts = hours.isPresent() ? span(phase) : Span.NONE;
+      for (int place : phases.all().get(phase).stages()) {
+        Task simmer =
+            put(
+                phase == 0 ? Kind.START_SIMMER : Kind.PHASE,
+                all.get(place),
+                Due.fromThen(from),
+                lasts);
+        additions(phases, place, phase, from, simmer);
+      }
     }
     hours.ifPresent(known -> tasks.add(thick(known)));
+  }
+
+  /** What goes in after a stage has begun, or comes back in it. */
+  private void additions(SimmerPhases phases, int place, int phase, Instant from, Task simmer) {
+    for (Portion portion : plan.size().batch().additions()) {
+      Entry entry = phases.entry(portion);
+      int stage = entry.back().map(SimmerPhases.MovePlace::stage).orElse(portion.stage());
+      if (entry.phase() == phase && stage == place) {
+        tasks.add(addition(portion, entry, from, simmer));
+      }
+    }
+  }
+
+  private static double start(ReductionCurve fall, int phase) {
+    return fall.phaseStart(phase).orElse(fall.last().seconds());
+  }
+
+  private Span span(int phase) {
+    Duration early = lasts(plan.prediction().early(), phase);
+    Duration likely = lasts(plan.prediction().likely(), phase);
+    Duration late = lasts(plan.prediction().late(), phase);
+    return new Span(min(early, likely), likely, late.compareTo(likely) < 0 ? likely : late);
+  }
+
+  private static Duration min(Duration one, Duration other) {
+    return one.compareTo(other) < 0 ? one : other;
+  }
+
+  private static Duration lasts(ReductionCurve fall, int phase) {
+    return Duration.ofMillis(Math.round(1000 * (start(fall, phase + 1) - start(fall, phase))));
+  }
+
+  private static Instant later(Instant from, double seconds) {
+    return from.plusMillis(Math.round(1000 * seconds));
   }
 
   private Task thick(Scheduled hours) {
@@ -126,17 +163,19 @@ public final class PlanTasks {
         .after(before.stream().map(one -> Follows.whenever(one.key())).toList());
   }
 
-  private Task addition(Portion portion, Instant simmerAt, Task simmer) {
+  private Task addition(Portion portion, Entry entry, Instant from, Task simmer) {
     String name = portion.ingredient().name().toLowerCase(Locale.ROOT);
+    Duration after = entry.after();
+    boolean back = entry.back().isPresent();
     return Task.of(
-            "add-" + portion.ingredient().id() + "@" + portion.after().toSeconds(),
-            Kind.ADD,
+            "add-" + portion.ingredient().id() + "@" + entry.phase() + "-" + after.toSeconds(),
+            back ? Kind.MOVE_PIECES : Kind.ADD,
             subject,
-            "add the " + name,
-            Due.at(simmerAt.plus(portion.after())),
+            back ? "back in: " + name : "add the " + name,
+            Due.at(from.plus(after)),
             MOMENT)
         .with(new Figure.Much(portion.mass()))
-        .after(List.of(new Follows(simmer.key(), portion.after(), Optional.of(portion.after()))));
+        .after(List.of(new Follows(simmer.key(), after, Optional.of(after))));
   }
 
   private void finish(Optional<Instant> thickAt) {
@@ -157,8 +196,8 @@ public final class PlanTasks {
                 subject,
                 stage.title().toLowerCase(Locale.ROOT),
                 due,
-                work.effort(lasts))
-            .holding(held)
+                work.effort(stage, lasts))
+            .holding(needs(stage))
             .after(before.stream().toList());
     tasks.add(task);
     before =
@@ -167,6 +206,19 @@ public final class PlanTasks {
                 .map(gap -> Follows.within(task.key(), gap))
                 .orElse(Follows.whenever(task.key())));
     return task;
+  }
+
+  /** The pot and its heat, or what the stage is cooked in beside it, and its machines. */
+  private List<Need> needs(Stage stage) {
+    List<Need> needs = new ArrayList<>();
+    switch (stage.course().vessel()) {
+      case POT -> needs.addAll(held);
+      case PAN -> needs.add(new Need.OfTool("a pan beside the pot"));
+      case TRAY -> needs.add(new Need.OfTool("a tray"));
+      case BOWL -> needs.add(new Need.OfTool("a bowl"));
+    }
+    stage.course().tools().forEach(tool -> needs.add(new Need.OfTool(tool.name())));
+    return needs;
   }
 
   private List<Stage> stages(StageRole role) {

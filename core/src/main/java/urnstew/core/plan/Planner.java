@@ -2,18 +2,15 @@ package urnstew.core.plan;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import urnstew.core.correction.Prediction;
 import urnstew.core.correction.Predictor;
 import urnstew.core.formula.AlcoholLeft;
 import urnstew.core.formula.ResolvedFormula;
-import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.StageRole;
 import urnstew.core.plan.Timing.NotReached;
 import urnstew.core.plan.Timing.Scheduled;
-import urnstew.core.reduction.Change;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Outcome;
@@ -22,7 +19,6 @@ import urnstew.core.reduction.Outcome.OutOfRange;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Program;
 import urnstew.core.reduction.ReductionCurve;
-import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.sizing.Amount;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.PackRule;
@@ -47,9 +43,8 @@ public final class Planner {
     PotFit fit = PotFit.of(size, inputs.vessel(), simmerTemperature(inputs));
     ResolvedFormula batch = size.batch();
     Preparation preparation = Preparation.of(batch, inputs.setting());
-    Prediction prediction =
-        Predictor.predict(
-            program(inputs.setting(), batch), inputs.target(), inputs.prior(), List.of());
+    Program program = PotProgram.of(inputs, batch);
+    Prediction prediction = Predictor.predict(program, inputs.target(), inputs.prior(), List.of());
     PotFit fullest = fit.along(prediction.likely(), inputs.vessel());
     Timing timing = timing(inputs, preparation.time(), prediction);
     Optional<AlcoholLeft> alcohol = alcohol(size, preparation.time(), prediction.likely());
@@ -57,10 +52,12 @@ public final class Planner {
         size,
         fullest,
         preparation,
+        program.phases(),
         prediction,
         alcohol,
         timing,
-        PlanCautions.of(fullest, preparation, prediction.likely(), timing),
+        PlanCautions.of(
+            fullest, preparation, prediction.likely(), timing, inputs.equivalentSolids()),
         new PlanWorkings(inputs, size, fullest, preparation, prediction, alcohol, timing).all());
   }
 
@@ -76,21 +73,6 @@ public final class Planner {
     double volume = PotFit.volume(size.start(), simmerTemperature(one)).cubicMeters();
     double capacity = inputs.vessel().shape().capacity().cubicMeters();
     return size.portions() * (1 - Hazard.LIVELY_HEADROOM_SHARE) * capacity / volume;
-  }
-
-  /**
-   * What will be done to a pot from the start of the simmer.
-   *
-   * @param setting how and where it simmers
-   * @param formula at the batch's own size
-   */
-  public static Program program(SimmerSetting setting, ResolvedFormula formula) {
-    List<Change> changes = new ArrayList<>();
-    for (Portion portion : formula.additions()) {
-      double seconds = portion.after().toSeconds();
-      changes.add(new Change.Added(seconds, portion.contents(), setting.surroundings().room()));
-    }
-    return Program.of(setting, formula.intoThePot()).with(changes);
   }
 
   /** Of all that is poured before the finish; what boils off before the simmer counts as lost. */

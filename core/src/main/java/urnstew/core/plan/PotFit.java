@@ -74,18 +74,29 @@ public record PotFit(
         start.compareTo(usable) <= 0);
   }
 
-  /** The same along a fall: the fullest moment counts, and a lively simmer wants more room. */
+  /**
+   * The same along a fall: the fullest moment counts, a lively simmer wants more room, and pieces
+   * that were taken out stand beside the pot in the end.
+   */
   PotFit along(ReductionCurve fall, Vessel vessel) {
+    Volume end = new Volume(Math.max(0, endVolume.cubicMeters() - aside(fall.last())));
     Volume fullest =
-        Stream.concat(
-                Stream.of(startVolume, endVolume), fall.states().stream().map(PotState::volume))
+        Stream.concat(Stream.of(startVolume, end), fall.states().stream().map(PotState::volume))
             .max(Comparator.naturalOrder())
             .orElseThrow();
     boolean room =
         fall.states().stream().allMatch(state -> hasRoom(state.volume(), state, vessel))
             && hasRoom(startVolume, fall.states().get(0), vessel)
-            && endVolume.compareTo(vessel.shape().capacity()) <= 0;
-    return new PotFit(startVolume, endVolume, startDepth, endDepth, headroomDepth, fullest, room);
+            && end.compareTo(vessel.shape().capacity()) <= 0;
+    Length depth = end.equals(endVolume) ? endDepth : vessel.shape().depthAt(end);
+    return new PotFit(startVolume, end, startDepth, depth, headroomDepth, fullest, room);
+  }
+
+  private static double aside(PotState state) {
+    return state.aside().stream()
+        .mapToDouble(
+            kind -> ThermalProperties.volumeCubicMeters(kind.pieces().whole(), state.celsius()))
+        .sum();
   }
 
   private static boolean hasRoom(Volume volume, PotState state, Vessel vessel) {

@@ -72,7 +72,7 @@ public record StageFit(
     List<StageFit> fits = new ArrayList<>();
     for (Ribbon.Step step : Ribbon.of(batch, target).steps()) {
       if (step.atStart().total().grams() >= 1 && !inLoads(step.stage().technique())) {
-        Volume volume = PotFit.volume(step.atStart(), hot);
+        Volume volume = inIt(step, hot);
         fits.add(
             tray(step.stage(), kitchen)
                 .map(tray -> inTrays(step.stage(), tray, volume))
@@ -80,6 +80,13 @@ public record StageFit(
       }
     }
     return fits;
+  }
+
+  /** What is in the pot: pieces beside it take no room. */
+  private static Volume inIt(Ribbon.Step step, Temperature hot) {
+    double all = step.atStart().total().kilograms();
+    double inPot = Math.max(0, all - step.asideAtStart().kilograms());
+    return PotFit.volume(step.atStart(), hot).times(inPot / all);
   }
 
   /**

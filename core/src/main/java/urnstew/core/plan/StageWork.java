@@ -43,8 +43,18 @@ record StageWork(List<Double> hands, Optional<Duration> longestGap) {
         gap.isEmpty() ? Optional.empty() : Optional.of(Duration.ofMinutes(Long.parseLong(gap))));
   }
 
+  /** As much of its time a cook's as the stage says; else what its technique usually takes. */
+  Effort effort(Stage stage, Span time) {
+    if (stage.course().hands().isEmpty()) {
+      return effort(time);
+    }
+    Duration own = stage.course().hands().orElseThrow();
+    Span held = new Span(min(own, time.least()), min(own, time.likely()), min(own, time.most()));
+    return new Effort(held, rest(time, held));
+  }
+
   /** What of its time is a cook's, and what goes on by itself. */
-  Effort effort(Span time) {
+  private Effort effort(Span time) {
     Span held =
         new Span(
             Span.sharesOf(time.least(), hands.get(0), hands.get(0), hands.get(0)).likely(),

@@ -122,7 +122,7 @@ final class WhatGives {
         Sizing.size(with.formula(), with.need(), with.equivalentSolids(), with.buying());
     ReductionCurve fall =
         Reduction.untilThick(
-            Planner.program(with.setting(), size.batch()), with.equivalentSolids(), with.likely());
+            PotProgram.of(with, size.batch()), with.equivalentSolids(), with.likely());
     return fall.outcome() instanceof Reaches reaches
         ? reaches.after().toSeconds()
         : Double.POSITIVE_INFINITY;

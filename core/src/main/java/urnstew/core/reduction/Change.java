@@ -1,6 +1,7 @@
 package urnstew.core.reduction;
 
-import urnstew.core.sauce.Pieces;
+import java.util.List;
+import urnstew.core.sauce.Filling;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
@@ -17,7 +18,12 @@ public sealed interface Change {
    * @param what goes in
    * @param temperature of what goes in
    */
-  record Added(double seconds, PotContents what, Temperature temperature) implements Change {}
+  record Added(double seconds, Filling what, Temperature temperature) implements Change {
+    /** With no pieces that are told apart. */
+    public Added(double seconds, PotContents what, Temperature temperature) {
+      this(seconds, Filling.of(what), temperature);
+    }
+  }
 
   /**
    * Sauce is ladled out, evenly with its fat; pieces stay.
@@ -28,13 +34,24 @@ public sealed interface Change {
   record LadledOut(double seconds, Mass mass) implements Change {}
 
   /**
-   * Pieces are taken out; what they have not given stays in them.
+   * Pieces of a kind are taken out; what they have not given stays in them.
    *
    * @param seconds when
-   * @param stay what of them is left in, raw
-   * @param of all that were in, raw: each has given the same share by then
+   * @param kind which
+   * @param share of those that are in, 0 to 1
    */
-  record PiecesTakenOut(double seconds, Pieces stay, Pieces of) implements Change {}
+  record PiecesOut(double seconds, String kind, double share) implements Change {}
+
+  /**
+   * Pieces of a kind that were taken out come back.
+   *
+   * @param seconds when
+   * @param kind which
+   * @param share of those that stand beside the pot, 0 to 1
+   * @param temperature of them by then
+   */
+  record PiecesBack(double seconds, String kind, double share, Temperature temperature)
+      implements Change {}
 
   /**
    * Knob, lid, oven, burner or pot are changed.
@@ -43,4 +60,21 @@ public sealed interface Change {
    * @param setting from now on
    */
   record SetOtherwise(double seconds, SimmerSetting setting) implements Change {}
+
+  /**
+   * Nothing is done; what is not known of the pot may differ from here.
+   *
+   * @param seconds when
+   */
+  record Divided(double seconds) implements Change {}
+
+  /** Whether something goes in or out. */
+  default boolean fills() {
+    return !(this instanceof SetOtherwise || this instanceof Divided);
+  }
+
+  /** When the last of what goes in or out has gone, s; 0 where nothing does. */
+  static double lastFillingSeconds(List<Change> changes) {
+    return changes.stream().filter(Change::fills).mapToDouble(Change::seconds).max().orElse(0);
+  }
 }

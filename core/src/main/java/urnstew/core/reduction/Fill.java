@@ -2,67 +2,79 @@ package urnstew.core.reduction;
 
 import urnstew.core.reduction.Change.Added;
 import urnstew.core.reduction.Change.LadledOut;
-import urnstew.core.reduction.Change.PiecesTakenOut;
+import urnstew.core.reduction.Change.PiecesBack;
+import urnstew.core.reduction.Change.PiecesOut;
 import urnstew.core.reduction.Change.SetOtherwise;
-import urnstew.core.sauce.PotContents;
+import urnstew.core.sauce.PieceKind;
 import urnstew.core.thermo.HeatContent;
 
 /**
  * A pot right after a change.
  *
- * @param contents what is in it
+ * @param charge what is in it
  * @param celsius its temperature, after what went in has mixed
  * @param setting how it cooks on
  * @param broughtJoules heat carried in less carried out, from 0 °C
  */
-record Fill(PotContents contents, double celsius, SimmerSetting setting, double broughtJoules) {
+record Fill(Charge charge, double celsius, SimmerSetting setting, double broughtJoules) {
 
-  static Fill after(Change change, PotState before) {
+  /** Of a pot that nothing has been done to yet. */
+  Fill(Charge charge, double celsius, SimmerSetting setting) {
+    this(charge, celsius, setting, 0);
+  }
+
+  /** The same pot after a change; what was brought is counted anew. */
+  Fill after(Change change) {
     if (change instanceof Added added) {
-      double joules =
-          HeatContent.of(added.what().everything()).joules(added.temperature().celsius());
-      return mixed(before, before.contents().plus(added.what()), before.setting(), joules);
+      HeatContent brought = HeatContent.of(added.what().all().everything());
+      return mixed(
+          charge.plus(added.what()), setting, brought.joules(added.temperature().celsius()));
     }
     if (change instanceof LadledOut ladled) {
-      PotContents was = before.contents();
-      double all = was.sauce().total().kilograms();
+      double all = charge.in().rest().sauce().total().kilograms();
       double share = all == 0 ? 0 : Math.max(0, 1 - ladled.mass().kilograms() / all);
-      PotContents left =
-          new PotContents(
-              was.sauce().times(share), was.thickeningKilograms() * share, was.pieces());
-      return taken(before, left);
+      return taken(charge.withSauceTimes(share));
     }
-    if (change instanceof PiecesTakenOut out) {
-      return taken(before, before.contents().leaving(out.stay(), out.of()));
+    if (change instanceof PiecesOut out) {
+      return taken(charge.out(out.kind(), out.share()));
     }
-    SimmerSetting setting = ((SetOtherwise) change).setting();
-    double room = setting.surroundings().room().celsius();
-    boolean samePot = setting.vessel().equals(before.setting().vessel());
+    if (change instanceof PiecesBack back) {
+      Charge more = charge.back(back.kind(), back.share());
+      HeatContent brought =
+          PieceKind.ofKind(charge.aside(), back.kind(), back.share()).stream()
+              .map(kind -> HeatContent.of(kind.pieces().whole()))
+              .reduce(new HeatContent(0, 0, 0), HeatContent::plus);
+      return mixed(more, setting, brought.joules(back.temperature().celsius()));
+    }
+    return change instanceof SetOtherwise set ? set(set.setting()) : set(setting);
+  }
+
+  /** The same pot on another heat, under another lid, or its contents in another pot. */
+  Fill set(SimmerSetting other) {
+    boolean samePot = other.vessel().equals(setting.vessel());
     double otherPot =
         samePot
             ? 0
-            : setting.vessel().joulesPerKelvin() * room
-                - before.setting().vessel().joulesPerKelvin() * before.celsius();
-    return mixed(before, before.contents(), setting, otherPot);
+            : other.vessel().joulesPerKelvin() * other.surroundings().room().celsius()
+                - setting.vessel().joulesPerKelvin() * celsius;
+    return mixed(charge, other, otherPot);
   }
 
   /** Leaves at the pot's own temperature. */
-  private static Fill taken(PotState before, PotContents left) {
+  private Fill taken(Charge left) {
     double joules =
-        HeatContent.of(left.everything()).joules(before.celsius())
-            - HeatContent.of(before.contents().everything()).joules(before.celsius());
-    return new Fill(left, before.celsius(), before.setting(), joules);
+        HeatContent.of(left.all().everything()).joules(celsius)
+            - HeatContent.of(charge.all().everything()).joules(celsius);
+    return new Fill(left, celsius, setting, joules);
   }
 
-  private static Fill mixed(
-      PotState before, PotContents contents, SimmerSetting setting, double joules) {
-    double held = heat(before.contents(), before.setting()).joules(before.celsius());
-    double celsius = heat(contents, setting).celsius(held + joules, before.celsius());
-    return new Fill(contents, celsius, setting, joules);
+  private Fill mixed(Charge more, SimmerSetting other, double joules) {
+    double held = heat(charge, setting).joules(celsius);
+    return new Fill(more, heat(more, other).celsius(held + joules, celsius), other, joules);
   }
 
-  private static HeatContent heat(PotContents contents, SimmerSetting setting) {
-    return HeatContent.of(contents.everything())
+  private static HeatContent heat(Charge charge, SimmerSetting setting) {
+    return HeatContent.of(charge.all().everything())
         .plus(new HeatContent(setting.vessel().joulesPerKelvin(), 0, 0));
   }
 }

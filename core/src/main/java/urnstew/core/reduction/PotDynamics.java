@@ -16,8 +16,9 @@ import urnstew.core.reduction.Stretch.Mode;
 import urnstew.units.MassFraction;
 
 /**
- * Runs a program: one {@link Stretch} after another, in Runge–Kutta steps that are cut short where
- * the simmer begins and where the sauce is thick enough. Range: 24 hours, thickness up to 30 %.
+ * Runs a program: its phases one after the other, each as one {@link Stretch} after another, in
+ * Runge–Kutta steps that are cut short where the simmer begins and where a phase is over. Range: 24
+ * hours, thickness up to 30 %.
  */
 final class PotDynamics {
   /** Of an hour's step this is found to less than a nanosecond. */
@@ -38,45 +39,145 @@ final class PotDynamics {
   private final Unknowns unknowns;
   private final RungeKutta kutta = new RungeKutta(Stretch.SIZE);
   private final List<PotState> states = new ArrayList<>();
-  private final double countsFrom;
+  private final List<Double> phaseStarts = new ArrayList<>();
+  private final double lastDone;
   private double target = Double.POSITIVE_INFINITY;
+  private Air air;
   private Stretch stretch;
   private double[] state;
   private double seconds;
   private double broughtJoules;
 
+  /** The phase that runs, when it began, and whether its end was come to. */
+  private int phase;
+
+  private double phaseStart;
+  private boolean phaseOver;
+
+  /** When it was first as hot as it is to be, s. */
+  private double simmersFrom = Double.POSITIVE_INFINITY;
+
+  /** How many changes are over: of the whole program, and of this phase. */
+  private int done;
+
+  private int doneInPhase;
+
   PotDynamics(Program program, Unknowns unknowns) {
     this.program =
         unknowns.driftFromSeconds() > 0 ? program.dividedAt(unknowns.driftFromSeconds()) : program;
     this.unknowns = unknowns;
-    this.countsFrom = program.lastFilling();
-    this.stretch = new Stretch(program.setting(), unknowns.really(program.start()), unknowns, 0);
+    this.lastDone = Change.lastFillingSeconds(program.changes());
+    this.air = Air.of(program.setting());
+    this.stretch =
+        new Stretch(
+            program.setting(),
+            air,
+            new Charge(unknowns.really(program.start()), List.of()),
+            unknowns,
+            0);
     this.state = stretch.initial(program.temperature().celsius(), Ledger.EMPTY);
   }
 
-  /** Runs until it is thick enough, after everything that is planned to go in. */
+  /** Runs until the last phase is over. */
   ReductionCurve untilThick(MassFraction wanted) {
     target = wanted.value();
     return run(LONGEST_SECONDS);
   }
 
-  /** Runs for a time, thick enough or not. */
+  /** Runs for a time, or until the last phase is over; what is to be thick never is. */
   ReductionCurve during(double longest) {
     return run(Math.min(LONGEST_SECONDS, Math.max(1, longest)));
   }
 
   private ReductionCurve run(double longest) {
+    phaseStarts.add(0.0);
     Optional<Outcome> end = started();
-    for (Change change : program.changes()) {
-      if (end.isEmpty() && change.seconds() < longest) {
-        end = runUntil(Math.max(0, change.seconds()));
-        if (end.isEmpty()) {
-          change(change);
-          end = started();
-        }
-      }
+    while (end.isEmpty() && seconds < longest - SAME_SECONDS) {
+      end = onward(longest);
     }
-    return new ReductionCurve(states, end.or(() -> runUntil(longest)).orElseGet(this::never));
+    return new ReductionCurve(states, end.orElseGet(this::never), phaseStarts);
+  }
+
+  /** To the next thing that is done to it, or to the end of the phase. */
+  private Optional<Outcome> onward(double longest) {
+    double over = timedEnd();
+    double own = Math.min(over, next(running().changes(), doneInPhase, phaseStart));
+    double any = next(program.changes(), done, 0);
+    boolean doneAll = doneInPhase == running().changes().size();
+    Optional<Outcome> beyond =
+        phaseOver
+            ? Optional.empty()
+            : runUntil(Math.min(Math.min(longest, over), Math.min(own, any)));
+    if (beyond.isPresent()) {
+      return beyond;
+    }
+    if (phaseOver || came(over) && doneAll && over <= any) {
+      return nextPhase();
+    }
+    if (!doneAll && came(own) && own <= any) {
+      return changed(running().changes().get(doneInPhase++));
+    }
+    return came(any) ? changed(program.changes().get(done++)) : Optional.empty();
+  }
+
+  private boolean came(double moment) {
+    return seconds > moment - SAME_SECONDS;
+  }
+
+  private static double next(List<Change> changes, int done, double from) {
+    return done < changes.size()
+        ? from + Math.max(0, changes.get(done).seconds())
+        : Double.POSITIVE_INFINITY;
+  }
+
+  private Phase running() {
+    return program.phases().get(phase);
+  }
+
+  private boolean isLast() {
+    return phase == program.phases().size() - 1;
+  }
+
+  /** When the phase is over where a time ends it. */
+  private double timedEnd() {
+    if (running().end() instanceof PhaseEnd.At said) {
+      return isLast() ? Math.max(said.seconds(), lastDone) : said.seconds();
+    }
+    return running().end() instanceof PhaseEnd.After after
+        ? Math.max(countedFrom() + after.seconds(), allIn())
+        : Double.POSITIVE_INFINITY;
+  }
+
+  /** From when its minutes count: from the first simmer where one is waited for. */
+  private double countedFrom() {
+    boolean waits =
+        running().heating() instanceof BurnerSet set
+            ? set.share().value() > 0
+            : !(running().heating() instanceof InOven);
+    return waits ? Math.max(phaseStart, simmersFrom) : phaseStart;
+  }
+
+  /**
+   * When all has gone in or out that does in this phase. What was really done later than the last
+   * phase should have lasted was done in it.
+   */
+  private double allIn() {
+    double own = phaseStart + running().lastFilling();
+    return isLast() ? Math.max(own, lastDone) : own;
+  }
+
+  private Optional<Outcome> nextPhase() {
+    if (isLast()) {
+      return Optional.of(new Reaches(now()));
+    }
+    phase++;
+    phaseStart = seconds;
+    phaseStarts.add(seconds);
+    phaseOver = false;
+    doneInPhase = 0;
+    Fill was = filled();
+    go(was.set(was.setting().with(running().heating()).with(running().lid())));
+    return started();
   }
 
   /** A stretch begins: what it begins with may end the matter. */
@@ -85,28 +186,53 @@ final class PotDynamics {
     if (stretch.overflows(state)) {
       return Optional.of(new OutOfRange(Beyond.OVER_THE_RIM, now()));
     }
-    boolean thick = counts() && stretch.equivalentSolidsWhenGiven(state) >= target;
-    return thick ? Optional.of(new Reaches(now())) : Optional.empty();
+    phaseOver = counts() && past(state) >= 0;
+    return Optional.empty();
   }
 
-  /** Whether all has gone in: steps end where something does, to rounding. */
+  /** Whether all has gone in and out that does. */
   private boolean counts() {
-    return seconds > countsFrom - SAME_SECONDS;
+    return !fills(running().changes(), doneInPhase)
+        && !(isLast() && fills(program.changes(), done));
   }
 
-  private void change(Change change) {
-    PotState before = stretch.at(seconds, state, broughtJoules);
-    Fill fill = Fill.after(change, before);
+  private static boolean fills(List<Change> changes, int from) {
+    for (int i = from; i < changes.size(); i++) {
+      if (changes.get(i).fills()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private double past(double[] at) {
+    return stretch.past(running().end(), target, at);
+  }
+
+  private Optional<Outcome> changed(Change change) {
+    go(filled().after(change));
+    return started();
+  }
+
+  private Fill filled() {
+    return new Fill(stretch.charge(state), stretch.celsius(state), stretch.setting());
+  }
+
+  private void go(Fill fill) {
+    Ledger ledger = stretch.ledger(state, broughtJoules);
     broughtJoules += fill.broughtJoules();
-    stretch = new Stretch(fill.setting(), fill.contents(), unknowns, seconds);
-    state = stretch.initial(fill.celsius(), before.ledger());
+    air = air.above(fill.setting());
+    stretch = new Stretch(fill.setting(), air, fill.charge(), unknowns, seconds);
+    state = stretch.initial(fill.celsius(), ledger);
   }
 
   private Optional<Outcome> runUntil(double until) {
     Mode mode = stretch.startingMode(state);
-    while (seconds < until - SAME_SECONDS) {
+    noticeSimmer(mode);
+    while (seconds < Math.min(until, timedEnd()) - SAME_SECONDS) {
       Mode now = mode;
-      double step = Math.min(until - seconds, stretch.longestStep(state, now));
+      double left = Math.min(until, timedEnd()) - seconds;
+      double step = Math.min(left, stretch.longestStep(state, now));
       double[] next = stepped(now, step);
       Mode after = stretch.mode(next, now);
       if (after != now && (now == Mode.FREE || now == Mode.COOLING)) {
@@ -114,12 +240,15 @@ final class PotDynamics {
         next = stepped(now, step);
         after = stretch.held();
       }
-      if (counts() && stretch.equivalentSolidsWhenGiven(next) >= target) {
-        step = stepTo(now, step, end -> stretch.equivalentSolidsWhenGiven(end) - target);
-        return Optional.of(reached(now, step));
+      if (counts() && past(next) >= 0) {
+        step = stepTo(now, step, this::past);
+        advance(stepped(now, step), step);
+        phaseOver = true;
+        return Optional.empty();
       }
       advance(next, step);
       mode = after;
+      noticeSimmer(mode);
       Optional<Outcome> beyond = beyond();
       if (beyond.isPresent()) {
         return beyond;
@@ -128,9 +257,10 @@ final class PotDynamics {
     return Optional.empty();
   }
 
-  private Outcome reached(Mode mode, double step) {
-    advance(stepped(mode, step), step);
-    return new Reaches(now());
+  private void noticeSimmer(Mode mode) {
+    if (mode != Mode.FREE && simmersFrom > seconds) {
+      simmersFrom = seconds;
+    }
   }
 
   private double[] stepped(Mode mode, double step) {

@@ -1,5 +1,7 @@
 package urnstew.core.reduction;
 
+import java.util.List;
+import urnstew.core.sauce.PieceKind;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Length;
@@ -12,12 +14,22 @@ import urnstew.units.Volume;
  *
  * @param seconds since the start of the program
  * @param contents what is in it
+ * @param aside pieces that were taken out and may come back
  * @param celsius its temperature
  * @param setting how it cooks from here
  * @param ledger what has come and gone since the start
  */
 public record PotState(
-    double seconds, PotContents contents, double celsius, SimmerSetting setting, Ledger ledger) {
+    double seconds,
+    PotContents contents,
+    List<PieceKind> aside,
+    double celsius,
+    SimmerSetting setting,
+    Ledger ledger) {
+  public PotState {
+    aside = List.copyOf(aside);
+  }
+
   public Mass mass() {
     return contents.total();
   }

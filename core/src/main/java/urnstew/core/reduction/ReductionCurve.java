@@ -2,6 +2,7 @@ package urnstew.core.reduction;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
@@ -12,11 +13,13 @@ import urnstew.units.Mass;
  * The fall of one pot.
  *
  * @param states in the order of time, the first at 0 s; two at the moment of a change
- * @param outcome whether the wanted thickness is reached
+ * @param outcome whether the end of the last phase is reached
+ * @param phaseStarts when each phase that was come to began, s
  */
-public record ReductionCurve(List<PotState> states, Outcome outcome) {
+public record ReductionCurve(List<PotState> states, Outcome outcome, List<Double> phaseStarts) {
   public ReductionCurve {
     states = List.copyOf(states);
+    phaseStarts = List.copyOf(phaseStarts);
   }
 
   public PotState first() {
@@ -58,6 +61,11 @@ public record ReductionCurve(List<PotState> states, Outcome outcome) {
       sampled.add(i == spread - 1 ? last() : at(seconds));
     }
     return sampled;
+  }
+
+  /** When a phase begins, s; empty where it is not come to. */
+  public Optional<Double> phaseStart(int phase) {
+    return phase < phaseStarts.size() ? Optional.of(phaseStarts.get(phase)) : Optional.empty();
   }
 
   /** Mass of all that is in the pot at a time. */
@@ -116,6 +124,7 @@ public record ReductionCurve(List<PotState> states, Outcome outcome) {
     return new PotState(
         seconds,
         contents,
+        share < 1 ? a.aside() : b.aside(),
         mixed(a.celsius(), b.celsius(), share),
         a.setting(),
         mixed(a.ledger(), b.ledger(), share));

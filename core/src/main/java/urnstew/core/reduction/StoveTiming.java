@@ -78,7 +78,7 @@ public record StoveTiming(Vessel vessel, Mass water, Temperature start, Lid lid,
     SimmerSetting setting = new SimmerSetting(vessel, known, BurnerSet.FULL, lid, surroundings);
     Composition pure = new Composition(water.kilograms(), 0, 0, 0, 0, 0, 0, 0);
     Program program = Program.of(setting, PotContents.of(pure));
-    Program warmed = new Program(program.start(), start, setting, program.changes());
+    Program warmed = program.from(start);
     double boiling = surroundings.altitude().boilingPoint().celsius();
     double celsius = Reduction.during(warmed, seconds, Unknowns.NOMINAL).last().celsius();
     return celsius - (boiling - SEEN_KELVINS);

@@ -1,9 +1,13 @@
 package urnstew.core.reduction;
 
+import java.util.ArrayList;
+import java.util.List;
 import urnstew.core.kitchen.VesselShape;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Heating.SimmeredByEye;
+import urnstew.core.sauce.Filling;
+import urnstew.core.sauce.PieceKind;
 import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
@@ -55,9 +59,6 @@ final class Stretch {
 
   private static final double ALCOHOL_LATENT_HEAT = 846_000;
 
-  /** Vapour in the air of an oven that stews are in, Pa (assumption). */
-  private static final double OVEN_VAPOR_PASCALS = 10_000;
-
   private static final double SHRINKING_FROM = 40;
   private static final double SHRINKING_FULL = 70;
 
@@ -76,6 +77,10 @@ final class Stretch {
   private final SimmerSetting setting;
   private final VesselShape shape;
   private final PotContents start;
+  private final boolean giving;
+  private final PieceKind[] kinds;
+  private final List<PieceKind> aside;
+  private final Composition everything;
   private final Composition dry;
   private final HeatContent dryHeat;
   private final SurfaceTransfer transfer;
@@ -90,24 +95,26 @@ final class Stretch {
 
   /**
    * @param setting how it cooks
-   * @param start what is in it
+   * @param air above it
+   * @param charge what is in it
    * @param unknowns what a reading would show
    * @param seconds when it begins
    */
-  Stretch(SimmerSetting setting, PotContents start, Unknowns unknowns, double seconds) {
+  Stretch(SimmerSetting setting, Air air, Charge charge, Unknowns unknowns, double seconds) {
     this.setting = setting;
     this.shape = setting.shape();
-    this.start = start;
+    this.start = charge.in().rest();
+    this.giving = start.pieces().juiceKilograms() + start.pieces().fatKilograms() > 0;
+    this.kinds = charge.in().kinds().toArray(PieceKind[]::new);
+    this.aside = charge.aside();
+    this.everything = charge.all().everything();
     this.evaporationFactor = unknowns.evaporationAt(seconds);
     this.powerFactor = unknowns.powerAt(seconds);
-    this.dry = start.everything().withLiquids(0, 0);
+    this.dry = everything.withLiquids(0, 0);
     this.dryHeat =
         HeatContent.of(dry).plus(new HeatContent(setting.vessel().joulesPerKelvin(), 0, 0));
-    this.transfer =
-        setting.heating() instanceof InOven
-            ? SurfaceTransfer.above(setting.surroundings().altitude(), OVEN_VAPOR_PASCALS)
-            : SurfaceTransfer.inRoom(setting.surroundings());
-    this.boilingCelsius = setting.surroundings().altitude().boilingPoint().celsius();
+    this.transfer = air.transfer();
+    this.boilingCelsius = air.boilingCelsius();
     this.roomCelsius = setting.surroundings().room().celsius();
     this.floor = shape.floor().squareMeters();
     this.capacity = shape.capacity().cubicMeters();
@@ -127,12 +134,15 @@ final class Stretch {
     return setting.heating() instanceof BurnerSet set ? full * set.share().value() : full;
   }
 
+  SimmerSetting setting() {
+    return setting;
+  }
+
   /** The state vector at the start of a stretch. */
   double[] initial(double celsius, Ledger ledger) {
     double[] state = new double[SIZE];
-    Composition all = start.everything();
-    state[WATER] = all.waterKilograms();
-    state[ETHANOL] = all.ethanolKilograms();
+    state[WATER] = everything.waterKilograms();
+    state[ETHANOL] = everything.ethanolKilograms();
     state[LEFT] = 1;
     state[HEAT] = heatContent(state).joules(celsius);
     state[HEAT_IN] = ledger.heatInJoules();
@@ -144,26 +154,49 @@ final class Stretch {
   }
 
   PotState at(double seconds, double[] state, double broughtJoules) {
-    Pieces pieces = start.pieces().after(state[LEFT]);
-    Composition sauce =
-        start
-            .sauce()
-            .plus(start.pieces().given(state[LEFT]))
-            .withLiquids(
-                Math.max(0, state[WATER] - pieces.whole().waterKilograms()),
-                Math.max(0, state[ETHANOL]));
     return new PotState(
-        seconds,
-        new PotContents(sauce, start.thickeningKilograms(), pieces),
-        celsius(state),
-        setting,
-        new Ledger(
-            state[HEAT_IN],
-            state[HEAT_LOST],
-            state[STEAM_HEAT],
-            broughtJoules,
-            state[STEAM_WATER],
-            state[STEAM_ETHANOL]));
+        seconds, charge(state).all(), aside, celsius(state), setting, ledger(state, broughtJoules));
+  }
+
+  Ledger ledger(double[] state, double broughtJoules) {
+    return new Ledger(
+        state[HEAT_IN],
+        state[HEAT_LOST],
+        state[STEAM_HEAT],
+        broughtJoules,
+        state[STEAM_WATER],
+        state[STEAM_ETHANOL]);
+  }
+
+  /** What is in it by now. */
+  Charge charge(double[] state) {
+    Pieces pieces = start.pieces();
+    Composition sauce = start.sauce();
+    if (giving) {
+      pieces = pieces.after(state[LEFT]);
+      sauce = sauce.plus(start.pieces().given(state[LEFT]));
+    }
+    double held = pieces.whole().waterKilograms();
+    List<PieceKind> now = List.of();
+    if (kinds.length > 0) {
+      now = new ArrayList<>();
+      for (PieceKind kind : kinds) {
+        double left = left(kind, state);
+        PieceKind cooked = new PieceKind(kind.key(), kind.pieces().after(left));
+        sauce = sauce.plus(kind.pieces().given(left));
+        held += cooked.pieces().whole().waterKilograms();
+        now.add(cooked);
+      }
+    }
+    sauce = sauce.withLiquids(Math.max(0, state[WATER] - held), Math.max(0, state[ETHANOL]));
+    PotContents rest = new PotContents(sauce, start.thickeningKilograms(), pieces);
+    return new Charge(new Filling(rest, now), aside);
+  }
+
+  /** Share of a kind's juice still to come: as all others, at its own time constant. */
+  private double left(PieceKind kind, double[] state) {
+    return Math.pow(
+        Math.max(0, state[LEFT]), start.pieces().releaseSeconds() / kind.pieces().releaseSeconds());
   }
 
   double celsius(double[] state) {
@@ -186,6 +219,10 @@ final class Stretch {
             + start.pieces().givenSolidsKilograms(0)
             + start.thickeningKilograms();
     double water = state[WATER] - start.pieces().waterKilograms(0);
+    for (PieceKind kind : kinds) {
+      standing += kind.pieces().givenSolidsKilograms(0);
+      water -= kind.pieces().waterKilograms(0);
+    }
     return PotContents.equivalentSolidsShare(
         standing, Math.max(0, water) + state[ETHANOL], start.thickeningKilograms());
   }
@@ -273,7 +310,8 @@ final class Stretch {
 
   /** Derivatives of everything that moves. */
   void slope(double[] state, double[] slope, Mode mode) {
-    double celsius = celsius(state);
+    HeatContent content = heatContent(state);
+    double celsius = content.celsius(state[HEAT], boilingCelsius);
     double cubicMeters = Math.min(cubicMeters(state, celsius), capacity);
     Length filled = new Length(Math.max(0, shape.metersAt(cubicMeters)));
     double surface = shape.surfaceAt(filled).squareMeters();
@@ -284,7 +322,6 @@ final class Stretch {
     double drying = surfaceRate(state, celsius, surface);
     double lost = lostWatts(wall, surface, celsius);
     double most = mostWatts(state, wall, surface, celsius);
-    HeatContent content = heatContent(state);
     double held = (content.joules(ceilingCelsius(state)) - state[HEAT]) / HOLD_SECONDS;
     double stiffening = content.joulesPerKelvin(celsius) * elevation(state) / water;
     double given =
@@ -352,9 +389,7 @@ final class Stretch {
   }
 
   private HeatContent heatContent(double[] state) {
-    return dryHeat
-        .plus(HeatContent.WATER.times(state[WATER]))
-        .plus(HeatContent.ETHANOL.times(state[ETHANOL]));
+    return dryHeat.with(state[WATER], state[ETHANOL]);
   }
 
   private double cubicMeters(double[] state, double celsius) {
@@ -364,14 +399,55 @@ final class Stretch {
   }
 
   double sauceWater(double[] state) {
-    return state[WATER] - start.pieces().waterKilograms(state[LEFT]);
+    double water = state[WATER] - start.pieces().waterKilograms(state[LEFT]);
+    for (PieceKind kind : kinds) {
+      water -= kind.pieces().waterKilograms(left(kind, state));
+    }
+    return water;
   }
 
   private double sauceSolids(double[] state) {
-    return start.sauce().solids().kilograms() + start.pieces().givenSolidsKilograms(state[LEFT]);
+    return start.sauce().solids().kilograms() + givenSolids(state);
   }
 
   private double soluble(double[] state) {
-    return start.sauce().solubleKilograms() + start.pieces().givenSolidsKilograms(state[LEFT]);
+    return start.sauce().solubleKilograms() + givenSolids(state);
+  }
+
+  private double givenSolids(double[] state) {
+    double solids = start.pieces().givenSolidsKilograms(state[LEFT]);
+    for (PieceKind kind : kinds) {
+      solids += kind.pieces().givenSolidsKilograms(left(kind, state));
+    }
+    return solids;
+  }
+
+  /**
+   * How far it is past the end of a phase: below zero before it, zero at it. A time is not looked
+   * at here.
+   *
+   * @param target thickness in the end
+   */
+  double past(PhaseEnd end, double target, double[] state) {
+    if (end instanceof PhaseEnd.Thick) {
+      return equivalentSolidsWhenGiven(state) - target;
+    }
+    if (end instanceof PhaseEnd.ThickAs as) {
+      return equivalentSolidsWhenGiven(state) - as.solids().value();
+    }
+    if (end instanceof PhaseEnd.DownToMass down) {
+      double all = dry.total().kilograms() + state[WATER] + state[ETHANOL];
+      return down.mass().kilograms() - all;
+    }
+    if (end instanceof PhaseEnd.DownToVolume down) {
+      return down.volume().cubicMeters() - cubicMeters(state, celsius(state));
+    }
+    if (end instanceof PhaseEnd.DownToDepth down) {
+      double full = shape.volumeAt(down.depth()).cubicMeters();
+      return full - cubicMeters(state, celsius(state));
+    }
+    return end instanceof PhaseEnd.Warm warm
+        ? celsius(state) - warm.temperature().celsius()
+        : Double.NEGATIVE_INFINITY;
   }
 }

@@ -1,5 +1,6 @@
 package urnstew.core.reduction;
 
+import urnstew.core.sauce.Filling;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 
@@ -41,12 +42,15 @@ public record Unknowns(
   }
 
   /** The contents at the start, with the factors on mass and solids. */
-  PotContents really(PotContents planned) {
+  Filling really(Filling filling) {
+    PotContents planned = filling.rest();
     Composition sauce = planned.sauce();
     double more = sauce.solids().kilograms() * (solidsFactor - 1);
     Composition richer =
         sauce.withSolidsTimes(solidsFactor).withWater(Math.max(0, sauce.waterKilograms() - more));
-    return new PotContents(richer, planned.thickeningKilograms(), planned.pieces())
+    return new Filling(
+            new PotContents(richer, planned.thickeningKilograms(), planned.pieces()),
+            filling.kinds())
         .times(massFactor);
   }
 }

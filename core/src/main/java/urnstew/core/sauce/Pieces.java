@@ -1,6 +1,7 @@
 package urnstew.core.sauce;
 
 import urnstew.core.thermo.Composition;
+import urnstew.units.MassFraction;
 import urnstew.units.Require;
 
 /**
@@ -46,13 +47,6 @@ public record Pieces(
         seconds);
   }
 
-  /** What is left of them where only these stay; each has given the same share of what it had. */
-  Pieces leaving(Pieces stay, Pieces of) {
-    double had = of.juiceKilograms + of.fatKilograms;
-    double leftShare = had == 0 ? 0 : Math.min(1, (juiceKilograms + fatKilograms) / had);
-    return stay.after(leftShare);
-  }
-
   /** Without these, as far as they are among them; what is left gives no more than it holds. */
   Pieces without(Composition apart) {
     double protein = Math.max(0, whole.proteinKilograms() - apart.proteinKilograms());
@@ -78,6 +72,15 @@ public record Pieces(
         releaseSeconds);
   }
 
+  /** With a share of all water and alcohol driven off. */
+  Pieces dried(MassFraction share) {
+    return new Pieces(
+        PotContents.dried(whole, share),
+        juiceKilograms * (1 - share.value()),
+        fatKilograms,
+        releaseSeconds);
+  }
+
   public Pieces times(double factor) {
     return new Pieces(
         whole.times(factor), juiceKilograms * factor, fatKilograms * factor, releaseSeconds);
@@ -85,15 +88,25 @@ public record Pieces(
 
   /** What goes over into the sauce when only this share of juice and fat is still to come. */
   public Composition given(double leftShare) {
-    double juice = juiceKilograms * (1 - leftShare);
-    double dissolved = juice * JUICE_SOLIDS_SHARE;
+    double dissolved = givenSolidsKilograms(leftShare);
+    double protein = Math.min(dissolved, whole.proteinKilograms());
+    double carbohydrate = Math.min(dissolved - protein, whole.carbohydrateKilograms());
+    double fibre = Math.min(dissolved - protein - carbohydrate, whole.fibreKilograms());
     return new Composition(
-        juice - dissolved, 0, dissolved, fatKilograms * (1 - leftShare), 0, 0, 0, dissolved);
+        juiceKilograms * (1 - leftShare) - dissolved,
+        0,
+        protein,
+        fatKilograms * (1 - leftShare),
+        carbohydrate,
+        fibre,
+        Math.max(0, dissolved - protein - carbohydrate - fibre),
+        dissolved);
   }
 
-  /** Dissolved solids among what was given, kg. */
+  /** Dissolved solids among what was given, kg: no more than there are, of the nearest to hand. */
   public double givenSolidsKilograms(double leftShare) {
-    return juiceKilograms * (1 - leftShare) * JUICE_SOLIDS_SHARE;
+    double dissolved = juiceKilograms * (1 - leftShare) * JUICE_SOLIDS_SHARE;
+    return Math.min(dissolved, whole.solids().kilograms());
   }
 
   /** Water still in the pieces, kg. */
@@ -105,6 +118,10 @@ public record Pieces(
   public Pieces after(double leftShare) {
     Composition given = given(leftShare);
     double protein = Math.max(0, whole.proteinKilograms() - given.proteinKilograms());
+    double carbohydrate =
+        Math.max(0, whole.carbohydrateKilograms() - given.carbohydrateKilograms());
+    double fibre = Math.max(0, whole.fibreKilograms() - given.fibreKilograms());
+    double ash = Math.max(0, whole.ashKilograms() - given.ashKilograms());
     double soluble = Math.max(0, whole.solubleKilograms() - given.solubleKilograms());
     Composition rest =
         new Composition(
@@ -112,10 +129,10 @@ public record Pieces(
             whole.ethanolKilograms(),
             protein,
             Math.max(0, whole.fatKilograms() - given.fatKilograms()),
-            whole.carbohydrateKilograms(),
-            whole.fibreKilograms(),
-            whole.ashKilograms(),
-            Math.min(soluble, protein + whole.carbohydrateKilograms() + whole.ashKilograms()));
+            carbohydrate,
+            fibre,
+            ash,
+            Math.min(soluble, protein + carbohydrate + fibre + ash));
     return new Pieces(rest, juiceKilograms * leftShare, fatKilograms * leftShare, releaseSeconds);
   }
 }

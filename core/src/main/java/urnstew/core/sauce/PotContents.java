@@ -31,16 +31,6 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
     return new PotContents(sauce.times(factor), thickeningKilograms * factor, pieces.times(factor));
   }
 
-  /**
-   * The sauce when some of its pieces are lifted out, with what they would still have given.
-   *
-   * @param stay what is left in, raw
-   * @param of all that went in, raw
-   */
-  public PotContents leaving(Pieces stay, Pieces of) {
-    return new PotContents(sauce, thickeningKilograms, pieces.leaving(stay, of));
-  }
-
   /** Without such whole pieces, as far as there are any. */
   public PotContents without(Composition apart) {
     return new PotContents(sauce, thickeningKilograms, pieces.without(apart));
@@ -48,14 +38,7 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
 
   /** With a share of all water and alcohol driven off, also out of the pieces. */
   public PotContents dried(MassFraction share) {
-    return new PotContents(
-        dried(sauce, share),
-        thickeningKilograms,
-        new Pieces(
-            dried(pieces.whole(), share),
-            pieces.juiceKilograms() * (1 - share.value()),
-            pieces.fatKilograms(),
-            pieces.releaseSeconds()));
+    return new PotContents(dried(sauce, share), thickeningKilograms, pieces.dried(share));
   }
 
   /** With so much of the water of the sauce driven off, or all of it. */
@@ -65,7 +48,7 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
         sauce.withLiquids(left, sauce.ethanolKilograms()), thickeningKilograms, pieces);
   }
 
-  private static Composition dried(Composition wet, MassFraction share) {
+  static Composition dried(Composition wet, MassFraction share) {
     double left = 1 - share.value();
     return wet.withLiquids(wet.waterKilograms() * left, wet.ethanolKilograms() * left);
   }

@@ -18,7 +18,9 @@ import urnstew.units.Mass;
  */
 public record Purchase(Ingredient ingredient, Mass needed, Mass fromStock, PackChoice packs) {
 
-  /** What a batch takes when nothing is there, in the order in which it is first used. */
+  /**
+   * What a batch and its parts take when nothing is there, in the order in which it is first used.
+   */
   public static List<Purchase> of(List<Portion> portions, PackGoal goal) {
     return of(portions, Map.of(), goal);
   }
@@ -30,6 +32,7 @@ public record Purchase(Ingredient ingredient, Mass needed, Mass fromStock, PackC
    */
   public static List<Purchase> of(List<Portion> portions, Map<String, Mass> there, PackGoal goal) {
     return portions.stream()
+        .flatMap(Portion::goods)
         .collect(
             Collectors.groupingBy(
                 portion -> portion.ingredient().id(), LinkedHashMap::new, Collectors.toList()))

@@ -100,7 +100,7 @@ public final class Sizing {
 
   /** Where the batch follows whole packs, these are the packs: none is opened and left. */
   private static List<Purchase> purchases(ResolvedFormula batch, PackRule rule) {
-    List<Purchase> all = Purchase.of(batch.portions(), rule.goal());
+    List<Purchase> all = Purchase.of(batch.toGet(), rule.goal());
     if (rule.rounding() == Rounding.EXACT) {
       return all;
     }
@@ -124,7 +124,7 @@ public final class Sizing {
   }
 
   private static Optional<Purchase> mainPurchase(ResolvedFormula formula, PackGoal goal) {
-    return Purchase.of(formula.portions(), goal).stream()
+    return Purchase.of(formula.toGet(), goal).stream()
         .filter(purchase -> purchase.ingredient().buying().inWholePacks())
         .max(Comparator.comparing(Purchase::needed));
   }

@@ -168,7 +168,7 @@ public record Variant(
     over.put(id, there - used);
     Mass left = new Mass(portion.mass().kilograms() - used);
     return left.kilograms() > WORTH_SHARE * portion.mass().kilograms()
-        ? Optional.of(portion.at(left, portion.after()))
+        ? Optional.of(portion.of(left))
         : Optional.empty();
   }
 

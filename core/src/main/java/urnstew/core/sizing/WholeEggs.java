@@ -36,9 +36,7 @@ final class WholeEggs {
     return new ResolvedFormula(
         batch.formula(),
         batch.portions().stream()
-            .map(
-                portion ->
-                    isEgg(portion) ? portion.at(count(portion).mass(), portion.after()) : portion)
+            .map(portion -> isEgg(portion) ? portion.of(count(portion).mass()) : portion)
             .toList());
   }
 

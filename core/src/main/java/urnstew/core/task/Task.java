@@ -44,6 +44,12 @@ public record Task(
     /** The tomatoes go in: the simmer starts. */
     START_SIMMER,
     ADD,
+    /** The simmer goes on at another heat, or under another lid. */
+    PHASE,
+    /** Pieces leave the pot, or come back. */
+    MOVE_PIECES,
+    /** Counted out again before the pot is emptied. */
+    TAKE_OUT,
     STIR,
     /** A reading that would tell most; nothing is lost without it. */
     READ_POT,

@@ -50,6 +50,16 @@ public record HeatContent(
         perKelvin * factor, joulesPerKelvinSquared * factor, joulesPerKelvinCubed * factor);
   }
 
+  /** The same with so much water and alcohol in it, kg; for kernels. */
+  public HeatContent with(double waterKilograms, double ethanolKilograms) {
+    return new HeatContent(
+        perKelvin + WATER.perKelvin * waterKilograms + ETHANOL.perKelvin * ethanolKilograms,
+        joulesPerKelvinSquared
+            + WATER.joulesPerKelvinSquared * waterKilograms
+            + ETHANOL.joulesPerKelvinSquared * ethanolKilograms,
+        joulesPerKelvinCubed + WATER.joulesPerKelvinCubed * waterKilograms);
+  }
+
   /** Heat counted from 0 °C, J. */
   public double joules(double celsius) {
     return celsius

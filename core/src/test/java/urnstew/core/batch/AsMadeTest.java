@@ -32,7 +32,7 @@ class AsMadeTest {
   }
 
   private static List<BatchLine> planned() {
-    return Forecaster.forecast(Samples.lit(1)).lines();
+    return Samples.forecast(Samples.lit(1)).lines();
   }
 
   private static int tomatoes() {
@@ -92,7 +92,7 @@ class AsMadeTest {
     BatchHistory history = pouredAndSalted();
     Formula again = formula(history);
     double due =
-        Forecaster.forecast(history).lines().stream()
+        Samples.forecast(history).lines().stream()
             .mapToDouble(line -> line.due().kilograms())
             .sum();
     assertEquals(due + 0.012, kilograms(again), 1e-9, "mass never appears");
@@ -118,17 +118,18 @@ class AsMadeTest {
   }
 
   private static double reached(BatchHistory history) {
-    return AsMade.reached(history, Forecaster.forecast(history)).percent();
+    return AsMade.reached(history, Samples.forecast(history)).percent();
   }
 
   private static BatchHistory off(int minutes, Optional<Mass> weighed) {
-    return Samples.lit(1).with(new Finished(new UUID(7, 9), after(minutes), weighed, ""), LATER);
+    return Samples.lit(1)
+        .with(new Finished(new UUID(7, 9), after(minutes), weighed, "", false), LATER);
   }
 
   /** Only water leaves: a tenth less sauce has a tenth more of everything else in it. */
   @Test
   void whatWasWeighedAtTheEndSaysHowThickItGot() {
-    Mass planned = Forecaster.forecast(Samples.lit(1)).end().total();
+    Mass planned = Samples.forecast(Samples.lit(1)).end().total();
     double asPlanned = reached(off(150, Optional.of(planned)));
     double less = reached(off(150, Optional.of(planned.times(0.9))));
     double more = reached(off(150, Optional.of(planned.times(1.1))));

@@ -35,7 +35,7 @@ class BatchPartsTest {
   }
 
   private static BatchParts parts(BatchHistory history) {
-    return Forecaster.parts(history);
+    return Samples.parts(history);
   }
 
   private static InPot at(BatchHistory history, int minutes) {
@@ -55,12 +55,12 @@ class BatchPartsTest {
             .sum();
     assertTrue(heldBack > 0);
     double all = course.after(now).saltKilograms();
-    assertEquals(Forecaster.forecast(fresh).saltShare(), all / endMass(), 1e-6);
+    assertEquals(Samples.forecast(fresh).saltShare(), all / endMass(), 1e-6);
     assertTrue(now.saltKilograms() < all - 0.9 * heldBack);
   }
 
   private double endMass() {
-    return Forecaster.forecast(fresh).end().total().kilograms();
+    return Samples.forecast(fresh).end().total().kilograms();
   }
 
   @Test
@@ -87,7 +87,7 @@ class BatchPartsTest {
   /** The fall ends before the finish; a line of it that is poured is in the pot all the same. */
   @Test
   void aFinishThatIsPouredIsInThePotAndNoLongerToCome() {
-    var lines = Forecaster.forecast(fresh).lines();
+    var lines = Samples.forecast(fresh).lines();
     int finish = lines.size() - 1;
     assertEquals(StageRole.FINISH, lines.get(finish).portion().role());
     Mass mass = lines.get(finish).due();

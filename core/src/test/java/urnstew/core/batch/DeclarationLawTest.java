@@ -192,13 +192,15 @@ class DeclarationLawTest {
     if (random.nextInt(3) == 0) {
       Allergen out = Allergen.values()[random.nextInt(Allergen.values().length)];
       Avoid avoid = new Avoid(Avoid.Kind.ALLERGEN, out.name());
-      chosen = Without.of(chosen, List.of(avoid), PANTRY).formula();
+      chosen =
+          Without.of(chosen, List.of(avoid), ReferenceFormulas.larder().pantryOf(chosen)).formula();
     }
     boolean unread = random.nextInt(4) == 0;
     if (unread) {
       chosen = withUnread(chosen, "2 handfuls of something");
     }
-    ResolvedFormula resolved = unlabelled(ResolvedFormula.of(chosen, PANTRY), random);
+    ResolvedFormula resolved =
+        unlabelled(ResolvedFormula.of(chosen, ReferenceFormulas.larder()), random);
     BatchHistory history = history(resolved);
     return happened(history, random, tubs, unread);
   }
@@ -221,7 +223,8 @@ class DeclarationLawTest {
   }
 
   private static Ingredient unread(Ingredient one) {
-    return labelled(one, new Labelling(Set.of(), Set.of(), Set.of(), 0, "its label is not read"));
+    return labelled(
+        one, new Labelling(Set.of(), Set.of(), Set.of(), 0, "its label is not read", Set.of()));
   }
 
   private static BatchHistory history(ResolvedFormula formula) {
@@ -334,7 +337,13 @@ class DeclarationLawTest {
     ResolvedFormula with = Samples.formula("fish-steak");
     Avoid avoid = new Avoid(Avoid.Kind.ALLERGEN, "FISH");
     ResolvedFormula less =
-        ResolvedFormula.of(Without.of(with.formula(), List.of(avoid), PANTRY).formula(), PANTRY);
+        ResolvedFormula.of(
+            Without.of(
+                    with.formula(),
+                    List.of(avoid),
+                    ReferenceFormulas.larder().pantryOf(with.formula()))
+                .formula(),
+            ReferenceFormulas.larder());
     assertTrue(sulphites(with));
     assertTrue(sulphites(less));
   }
@@ -380,7 +389,8 @@ class DeclarationLawTest {
     ResolvedFormula base = Samples.formula("larder-base");
     assertEquals(List.of("no declared allergen"), of("larder-base").inWords());
     Formula open = withUnread(base.formula(), "6 oysters");
-    Declaration said = Declaration.of(ResolvedFormula.of(open, PANTRY), base.mass());
+    Declaration said =
+        Declaration.of(ResolvedFormula.of(open, ReferenceFormulas.larder()), base.mass());
     assertEquals(List.of("not known: '6 oysters' is not read"), said.inWords());
     assertTrue(said.diets().stream().noneMatch(Declaration.DietMet::isMet));
     assertTrue(
@@ -394,7 +404,7 @@ class DeclarationLawTest {
     Ingredient own =
         labelled(
             PANTRY.ingredient("capers"),
-            new Labelling(Set.of(Allergen.SULPHITES), Set.of(), Set.of(), 0, ""));
+            new Labelling(Set.of(Allergen.SULPHITES), Set.of(), Set.of(), 0, "", Set.of()));
     Declaration said =
         Declaration.of(List.of(new Intake(own, Mass.ofGrams(1))), new Mass(5), List.of());
     assertEquals(List.of("contains sulphites"), said.inWords());

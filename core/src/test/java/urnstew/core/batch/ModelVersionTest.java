@@ -78,7 +78,7 @@ class ModelVersionTest {
                 new BatchClock(Samples.NOON, 1),
                 BatchSnapshot.MODEL_VERSION),
             List.of());
-    Forecast first = Forecaster.forecast(lit);
+    Forecast first = Samples.forecast(lit);
     List<BatchEvent> readings = new ArrayList<>();
     for (int i = 1; i <= 2; i++) {
       Instant at = first.simmerStartedAt().plus(Duration.ofMinutes(20L * i));
@@ -89,7 +89,7 @@ class ModelVersionTest {
               at,
               new Weighed(new Mass((1 + 0.01 * i) * kilograms), new Mass(0), Mass.ofGrams(20))));
     }
-    Forecast then = Forecaster.forecast(new BatchHistory(lit.snapshot(), readings));
+    Forecast then = Samples.forecast(new BatchHistory(lit.snapshot(), readings));
     return String.format(
         Locale.ROOT,
         "%d,%s,%s,%.4f",

@@ -23,14 +23,17 @@ import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
 import urnstew.core.batch.BatchEvent.PiecesTakenOut;
 import urnstew.core.batch.BatchEvent.Poured;
+import urnstew.core.batch.BatchEvent.StepDone;
 import urnstew.core.batch.BatchEvent.StruckOut;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.Stage;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.PotProgram;
 import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.ReductionCurve;
 import urnstew.units.InvalidInput;
@@ -55,7 +58,7 @@ class OneFigureLawTest {
     Random random = new Random(seed);
     for (int i = 0; i < 20; i++) {
       BatchHistory history = happened(start(random), random);
-      Forecast forecast = Forecaster.forecast(history);
+      Forecast forecast = Samples.forecast(history);
       ReductionCurve likely = forecast.prediction().likely();
       double done =
           history.events().stream()
@@ -71,7 +74,7 @@ class OneFigureLawTest {
 
   private static void held(BatchHistory history, Forecast forecast, double seconds) {
     String name = history.snapshot().inputs().formula().formula().id() + history.events();
-    BatchParts parts = Forecaster.parts(history);
+    BatchParts parts = Samples.parts(history);
     InPot now = parts.at(seconds);
     RemainingProcess course = parts.course(seconds, List.of());
     InPot after = course.after(now);
@@ -94,7 +97,7 @@ class OneFigureLawTest {
     Formula shelved = SHELF.get(random.nextInt(SHELF.size()));
     Formula formula = random.nextInt(3) == 0 ? Samples.bakedAtLast(shelved) : shelved;
     ResolvedFormula resolved =
-        ResolvedFormula.of(formula.choosing(List.of()), ReferencePantry.load());
+        ResolvedFormula.of(formula.choosing(List.of()), ReferenceFormulas.larder());
     BatchSnapshot like = Samples.lit(1).snapshot();
     PlanInputs inputs =
         like.inputs().with(resolved).with(new Target.Solids(formula.target().orElseThrow()));
@@ -119,7 +122,7 @@ class OneFigureLawTest {
     Instant at = Samples.NOON.plusSeconds(60 * 26);
     UUID end = new UUID(random.nextLong(), 90);
     BatchHistory ended =
-        happened(history, new Finished(end, at, Optional.of(Mass.ofKilograms(4)), ""));
+        happened(history, new Finished(end, at, Optional.of(Mass.ofKilograms(4)), "", false));
     return happened(
         ended, new StruckOut(new UUID(random.nextLong(), 91), at, end, "still on the stove"));
   }
@@ -135,7 +138,7 @@ class OneFigureLawTest {
 
   private static BatchEvent event(BatchHistory history, UUID id, Instant at, Random random) {
     int lines = history.snapshot().inputs().formula().portions().size();
-    return switch (random.nextInt(6)) {
+    return switch (random.nextInt(8)) {
       case 0 -> new Poured(id, at, random.nextInt(lines), Mass.ofGrams(random.nextInt(900)));
       case 1 ->
           new Added(
@@ -147,8 +150,17 @@ class OneFigureLawTest {
       case 2 -> new CupsTried(id, at, cups(random));
       case 3 -> new PiecesTakenOut(id, at, List.of());
       case 4 -> struckOut(history, id, at, random);
+      case 5, 6 -> new StepDone(id, at, step(history, random));
       default -> new LadledOut(id, at, Mass.ofGrams(200));
     };
+  }
+
+  /** Another phase began, or pieces were moved, whether the formula knows of it or not. */
+  private static String step(BatchHistory history, Random random) {
+    List<Stage> stages = history.snapshot().inputs().formula().formula().stages();
+    return random.nextBoolean()
+        ? PotProgram.phase(1 + random.nextInt(2))
+        : PotProgram.move(random.nextInt(stages.size()), random.nextInt(2));
   }
 
   private static CupTrial cups(Random random) {

@@ -32,7 +32,8 @@ class PotTasksTest {
   }
 
   private static TimedStep step(String key, NextStep.Kind kind, int minutes, boolean done) {
-    return new TimedStep(new NextStep(key, 0, kind, "Whole milk", "", 0.2, 3, done), at(minutes));
+    return new TimedStep(
+        new NextStep(key, 0, kind, "Whole milk", "", 0.2, 0, 3, done), at(minutes));
   }
 
   private static List<String> told(

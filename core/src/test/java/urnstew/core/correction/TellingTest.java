@@ -85,11 +85,12 @@ class TellingTest {
                         truth.massAt(i / 5.0).kilograms() + 0.02 * random.nextGaussian()))
             .toList();
     MostProbable found =
-        Predictor.likeliest(
-            program,
-            new Target.Solids(THICK),
-            Prior.of(setting.heatSource()),
-            Telling.of(readings));
+        new Predictor(
+                List.of(program),
+                new Target.Solids(THICK),
+                Prior.of(setting.heatSource()),
+                Telling.of(readings))
+            .likeliest();
     double product =
         found.estimate().factor(Quantity.EVAPORATION) * found.estimate().factor(Quantity.MASS);
     assertEquals(1.3, product, 0.04);

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
 import urnstew.core.reduction.Lid;
@@ -20,7 +19,7 @@ class BakeTest {
     Formula own = Samples.formula("plain-marinara").formula();
     List<Stage> stages = new ArrayList<>(own.stages());
     stages.addAll(List.of(more));
-    return Ribbon.of(ResolvedFormula.of(own.with(stages), ReferencePantry.load()), own.target())
+    return Ribbon.of(ResolvedFormula.of(own.with(stages), ReferenceFormulas.larder()), own.target())
         .end()
         .total()
         .kilograms();
@@ -62,6 +61,7 @@ class BakeTest {
 
   private static BatchSize sized(Formula formula) {
     PlanInputs inputs = Samples.planInputs(34, Samples.pot(0.36, 0.20), Samples.GENTLE, Lid.OFF);
-    return Planner.plan(inputs.with(ResolvedFormula.of(formula, ReferencePantry.load()))).size();
+    return Planner.plan(inputs.with(ResolvedFormula.of(formula, ReferenceFormulas.larder())))
+        .size();
   }
 }

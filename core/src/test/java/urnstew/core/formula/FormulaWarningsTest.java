@@ -44,6 +44,7 @@ class FormulaWarningsTest {
         technique,
         StageHeat.of(heat),
         lid,
+        StageCourse.PLAIN,
         Duration.ofMinutes(minutes),
         new MassFraction(0),
         List.of(lines),
@@ -65,9 +66,12 @@ class FormulaWarningsTest {
             Family.PLAIN,
             Set.of(Use.DRY_PASTA),
             Optional.of(MassFraction.ofPercent(targetPercent)),
+            Optional.empty(),
             List.of(),
             List.of(stages));
-    return FormulaAnalysis.of(ResolvedFormula.of(formula, PANTRY)).warnings().stream()
+    return FormulaAnalysis.of(ResolvedFormula.of(formula, ReferenceFormulas.larder()))
+        .warnings()
+        .stream()
         .map(Caution::code)
         .toList();
   }

@@ -42,7 +42,7 @@ class LibraryTest {
   @ParameterizedTest
   @MethodSource("everyWay")
   void whatItComesToIsWhatItSays(Formula formula) {
-    ResolvedFormula resolved = ResolvedFormula.of(formula, PANTRY);
+    ResolvedFormula resolved = ResolvedFormula.of(formula, ReferenceFormulas.larder());
     FormulaAnalysis analysis = FormulaAnalysis.of(resolved);
     String name = formula.name() + " " + formula.choices();
     formula
@@ -79,7 +79,7 @@ class LibraryTest {
   /** P-04, common practice, on the tomato's mass. */
   @Test
   void aRaguKeepsToTheUsualShares() {
-    ResolvedFormula ragu = ResolvedFormula.of(formula("ridge-ragu"), PANTRY);
+    ResolvedFormula ragu = ResolvedFormula.of(formula("ridge-ragu"), ReferenceFormulas.larder());
     double tomato = grams(ragu, "canned-whole-tomato");
     between(0.20, 0.35, grams(ragu, "onion", "carrot", "celery") / tomato);
     between(0.40, 0.60, grams(ragu, "beef-mince", "pork-mince") / tomato);
@@ -90,7 +90,7 @@ class LibraryTest {
   /** P-10, common practice: a hundred grams of flour to the egg. */
   @Test
   void eggDoughTakesAHundredGramsOfFlourToTheEgg() {
-    ResolvedFormula dough = ResolvedFormula.of(formula("egg-dough"), PANTRY);
+    ResolvedFormula dough = ResolvedFormula.of(formula("egg-dough"), ReferenceFormulas.larder());
     between(90, 110, grams(dough, "wheat-flour") / (grams(dough, "egg") / 50));
   }
 
@@ -106,7 +106,7 @@ class LibraryTest {
         (equivalentSolids, band) -> {
           Formula way =
               formula("white-sauce").choosing(List.of(new School("Thickness", equivalentSolids)));
-          ResolvedFormula sauce = ResolvedFormula.of(way, PANTRY);
+          ResolvedFormula sauce = ResolvedFormula.of(way, ReferenceFormulas.larder());
           double flour = grams(sauce, "wheat-flour");
           between(band[0], band[1], 100 * flour / grams(sauce, "whole-milk"));
           between(1, 1.2, grams(sauce, "butter") / flour);
@@ -116,9 +116,9 @@ class LibraryTest {
   /** P-14, common practice: butter 2 to 4 % of the sauce at the finish, vinegar 1 to 2 %. */
   @Test
   void butterAndVinegarAtTheFinishAreWithinTheUsualShares() {
-    ResolvedFormula ragu = ResolvedFormula.of(formula("ridge-ragu"), PANTRY);
+    ResolvedFormula ragu = ResolvedFormula.of(formula("ridge-ragu"), ReferenceFormulas.larder());
     between(0.015, 0.04, grams(ragu, "butter") / made(ragu).total().grams());
-    ResolvedFormula pan = ResolvedFormula.of(formula("pan-wine"), PANTRY);
+    ResolvedFormula pan = ResolvedFormula.of(formula("pan-wine"), ReferenceFormulas.larder());
     double vinegar =
         pan.portions().stream()
             .filter(portion -> portion.ingredient().id().contains("vinegar"))
@@ -130,10 +130,11 @@ class LibraryTest {
   /** P-13, common practice: 30 to 40 g of cured pork a head; coral and butter in equal weights. */
   @Test
   void curedPorkAndCoralAreAsUsual() {
-    ResolvedFormula cheek = ResolvedFormula.of(formula("cellar-cheek"), PANTRY);
+    ResolvedFormula cheek = ResolvedFormula.of(formula("cellar-cheek"), ReferenceFormulas.larder());
     double portions = FormulaAnalysis.of(cheek).ribbon().end().total().grams() / 130;
     between(25, 45, grams(cheek, "guanciale") / portions);
-    ResolvedFormula shells = ResolvedFormula.of(formula("flamed-shells"), PANTRY);
+    ResolvedFormula shells =
+        ResolvedFormula.of(formula("flamed-shells"), ReferenceFormulas.larder());
     assertEquals(grams(shells, "coral"), grams(shells, "butter"), 1e-9);
   }
 

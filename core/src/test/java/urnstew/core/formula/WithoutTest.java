@@ -43,8 +43,9 @@ class WithoutTest {
   @ParameterizedTest
   @MethodSource("everyFormulaWithoutEverything")
   void nothingOfItIsLeft(Formula formula, Avoid avoid) {
-    Without without = Without.of(formula, List.of(avoid), PANTRY);
-    ResolvedFormula resolved = ResolvedFormula.of(without.formula(), PANTRY);
+    Without without =
+        Without.of(formula, List.of(avoid), ReferenceFormulas.larder().pantryOf(formula));
+    ResolvedFormula resolved = ResolvedFormula.of(without.formula(), ReferenceFormulas.larder());
     assertEquals(List.of(), Declaration.hits(avoid, resolved.portions()));
   }
 
@@ -55,7 +56,8 @@ class WithoutTest {
             .filter(f -> f.id().equals("ridge-ragu"))
             .findFirst()
             .orElseThrow();
-    Without without = Without.of(ragu, List.of(MILK, GARLIC), PANTRY);
+    Without without =
+        Without.of(ragu, List.of(MILK, GARLIC), ReferenceFormulas.larder().pantryOf(ragu));
     assertEquals(
         List.of("Whole milk", "Butter"),
         without.swaps().stream().map(swap -> swap.was().name()).toList());

@@ -28,7 +28,7 @@ class MiseEnPlaceTest {
     for (String id : ids) {
       Formula formula = SHELF.get(id);
       assertTrue(formula != null, id);
-      dishes.put(formula.name(), ResolvedFormula.of(formula, PANTRY));
+      dishes.put(formula.name(), ResolvedFormula.of(formula, ReferenceFormulas.larder()));
     }
     return MiseEnPlace.of(dishes);
   }

@@ -17,7 +17,6 @@ import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.plan.Placing.Cooked;
 import urnstew.units.Temperature;
 
@@ -45,7 +44,8 @@ class PlacingTest {
     for (int i = 0; i < 1 + random.nextInt(7); i++) {
       Formula formula = SHELF.get(random.nextInt(SHELF.size()));
       ResolvedFormula batch =
-          ResolvedFormula.of(formula, ReferencePantry.load()).times(0.5 + 2 * random.nextDouble());
+          ResolvedFormula.of(formula, ReferenceFormulas.larder())
+              .times(0.5 + 2 * random.nextDouble());
       all.add(new Cooked("dish " + i, batch, formula.target()));
     }
     List<Placing> placed = Placing.of(all, pots, burners, Temperature.ofCelsius(97));

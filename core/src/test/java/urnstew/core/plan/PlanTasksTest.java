@@ -57,7 +57,9 @@ class PlanTasksTest {
         "each stage is work");
     assertEquals(
         plan.size().batch().additions().size(),
-        tasks.stream().filter(task -> task.kind() == Kind.ADD).count());
+        tasks.stream()
+            .filter(task -> task.kind() == Kind.ADD || task.kind() == Kind.MOVE_PIECES)
+            .count());
     assertTrue(
         tasks.stream()
             .filter(task -> task.kind() == Kind.STAGE || task.kind() == Kind.LIGHT)

@@ -149,6 +149,7 @@ class PlannerTest {
         CANTEEN.buying(),
         CANTEEN.target(),
         CANTEEN.setting(),
+        List.of(),
         Prior.of(CANTEEN.setting().heatSource(), new Past(List.of(), List.of(), bodies)),
         CANTEEN.now(),
         CANTEEN.readyBy());
@@ -173,6 +174,7 @@ class PlannerTest {
         in.buying(),
         in.target(),
         in.setting(),
+        in.stages(),
         in.prior(),
         in.now(),
         in.now().plus(ahead));

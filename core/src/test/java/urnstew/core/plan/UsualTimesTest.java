@@ -3,6 +3,7 @@ package urnstew.core.plan;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -18,7 +19,6 @@ import urnstew.core.formula.Ribbon;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
 import urnstew.core.kitchen.Vessel;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.Heating.SimmeredByEye;
 import urnstew.core.reduction.Outcome.Reaches;
@@ -68,7 +68,7 @@ class UsualTimesTest {
   private static Plan plan(String id, int widthCentimeters) {
     Formula found = SHELF.get(id);
     assertTrue(found != null, id);
-    ResolvedFormula formula = ResolvedFormula.of(found, ReferencePantry.load());
+    ResolvedFormula formula = ResolvedFormula.of(found, ReferenceFormulas.larder());
     Vessel pot = Samples.pot(widthCentimeters / 100.0, 0.2);
     Stage simmer =
         found.stages().stream()
@@ -85,6 +85,7 @@ class UsualTimesTest {
             PackRule.AS_NEEDED,
             new Target.Solids(found.target().orElseThrow()),
             setting,
+            List.of(),
             Prior.of(setting.heatSource()),
             Samples.NOON,
             Samples.NOON.plus(Duration.ofHours(20))));

@@ -317,13 +317,14 @@ class ReductionTest {
       double at = 5000 * random.nextDouble();
       double start = 20 + 75 * random.nextDouble();
       Program program =
-          new Program(
-              Samples.pot(Samples.sauce(5, 0.12)),
-              Temperature.ofCelsius(start),
-              Samples.setting(Samples.pot(0.3, 0.25), 2500, Samples.GENTLE, Lid.OFF, 0),
-              List.of(
-                  new Change.Added(
-                      at, Samples.pot(Samples.sauce(0.2, 0.06)), Temperature.ofCelsius(20))));
+          Program.of(
+                  Samples.setting(Samples.pot(0.3, 0.25), 2500, Samples.GENTLE, Lid.OFF, 0),
+                  Samples.pot(Samples.sauce(5, 0.12)))
+              .from(Temperature.ofCelsius(start))
+              .with(
+                  List.of(
+                      new Change.Added(
+                          at, Samples.pot(Samples.sauce(0.2, 0.06)), Temperature.ofCelsius(20))));
       ReductionCurve curve =
           Reduction.untilThick(program, new MassFraction(0.08), Unknowns.NOMINAL);
       Outcome.Reaches reaches = assertInstanceOf(Outcome.Reaches.class, curve.outcome());

@@ -1,6 +1,9 @@
 package urnstew.core.reduction;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BracketedUnivariateSolver;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
@@ -15,6 +18,9 @@ import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import urnstew.core.reduction.Heating.BurnerSet;
 import urnstew.core.reduction.Heating.InOven;
 import urnstew.core.reduction.Heating.SimmeredByEye;
+import urnstew.core.sauce.Filling;
+import urnstew.core.sauce.PieceKind;
+import urnstew.core.sauce.Pieces;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.Steam;
@@ -31,6 +37,9 @@ import urnstew.units.Volume;
 final class ReferencePot {
   private static final double TOLERANCE = 1e-9;
   private static final double LONGEST = 86_400;
+  private static final double INFINITE = Double.POSITIVE_INFINITY;
+  private static final int T = 2;
+  private static final int LEFT = 3;
 
   private enum Mode {
     UP,
@@ -40,55 +49,140 @@ final class ReferencePot {
   }
 
   private final double target;
-  private final double countsFrom;
-  private final List<Change> changes;
+  private final Program program;
   private SimmerSetting setting;
+  private Charge charge;
   private PotContents start;
+  private List<PieceKind> kinds = List.of();
   private Mode mode = Mode.UP;
+  private int phase;
+  private double phaseStart;
+  private double simmersFrom = INFINITE;
+  private boolean over;
+  private double time;
 
   private ReferencePot(Program program, double target) {
     this.target = target;
-    this.countsFrom = program.lastFilling();
-    this.changes = program.changes();
+    this.program = program;
     this.setting = program.setting();
-    this.start = program.start();
+    fill(new Charge(program.start(), List.of()));
   }
 
-  /** Seconds until it is thick enough; infinite where it is not within a day. */
+  private void fill(Charge with) {
+    charge = with;
+    start = with.in().rest();
+    kinds = with.in().kinds();
+  }
+
+  /** Seconds until the last phase is over; infinite where it is not within a day. */
   static double seconds(Program program, double target) {
-    ReferencePot pot = new ReferencePot(program, target);
-    return pot.run(program.temperature().celsius());
+    return new ReferencePot(program, target).run();
   }
 
-  private double run(double celsius) {
-    double now = 0;
-    double[] y = state(celsius);
-    for (Change change : changes) {
-      y = stretch(now, y, change.seconds());
-      if (reached) {
-        return time;
+  /** What happens next: a change, or the end of the phase by a clock where there is none. */
+  private record Next(double seconds, Optional<Change> change) {}
+
+  private double run() {
+    double[] y = state(program.temperature().celsius());
+    List<Change> left = new ArrayList<>(program.changes());
+    List<Change> own = new ArrayList<>(program.phases().get(0).changes());
+    while (time < LONGEST) {
+      over = counts() && margin(y) >= 0;
+      Next next = next(left, own);
+      if (!over) {
+        y = stretch(time, y, Math.min(LONGEST, next.seconds()));
       }
-      now = change.seconds();
-      PotState before = new PotState(now, contents(y), celsius(y), setting, Ledger.EMPTY);
-      Fill fill = Fill.after(change, before);
-      setting = fill.setting();
-      start = fill.contents();
-      y = state(fill.celsius());
-      if (now >= countsFrom && equivalentSolids(y) >= target) {
-        return now;
+      if (over || next.change().isEmpty() && time >= next.seconds()) {
+        if (phase == program.phases().size() - 1) {
+          return time;
+        }
+        phase++;
+        phaseStart = time;
+        own = new ArrayList<>(program.phases().get(phase).changes());
+        Phase begun = program.phases().get(phase);
+        y = after(filled(y).set(setting.with(begun.heating()).with(begun.lid())));
+      } else if (next.change().isPresent() && time >= next.seconds()) {
+        Change change = next.change().orElseThrow();
+        if (!own.remove(change)) {
+          left.remove(change);
+        }
+        y = after(filled(y).after(change));
       }
     }
-    stretch(now, y, LONGEST);
-    return reached ? time : Double.POSITIVE_INFINITY;
+    return Double.POSITIVE_INFINITY;
   }
 
-  private boolean reached;
-  private double time;
+  private Next next(List<Change> left, List<Change> own) {
+    double ends = clock();
+    double mine = own.isEmpty() ? INFINITE : Math.min(ends, phaseStart + own.get(0).seconds());
+    double any = left.isEmpty() ? INFINITE : left.get(0).seconds();
+    if (!own.isEmpty() && mine <= any) {
+      return new Next(mine, Optional.of(own.get(0)));
+    }
+    return any < ends ? new Next(any, Optional.of(left.get(0))) : new Next(ends, Optional.empty());
+  }
 
-  /** Water in all, alcohol, share of juice still to come, temperature. */
+  /** When a clock ends the phase. */
+  private double clock() {
+    PhaseEnd end = program.phases().get(phase).end();
+    if (end instanceof PhaseEnd.At at) {
+      return at.seconds();
+    }
+    return end instanceof PhaseEnd.After after
+        ? Math.max(waited() + after.seconds(), countsFrom())
+        : INFINITE;
+  }
+
+  /** Minutes count from the first simmer; in the oven, and with the heat off, at once. */
+  private double waited() {
+    Heating heating = program.phases().get(phase).heating();
+    boolean atOnce =
+        heating instanceof InOven || heating instanceof BurnerSet set && set.share().value() == 0;
+    return atOnce ? phaseStart : Math.max(phaseStart, simmersFrom);
+  }
+
+  private double countsFrom() {
+    double own = phaseStart + program.phases().get(phase).lastFilling();
+    return phase == program.phases().size() - 1
+        ? Math.max(own, Change.lastFillingSeconds(program.changes()))
+        : own;
+  }
+
+  private boolean counts() {
+    return time >= countsFrom() - 1e-6;
+  }
+
+  private Fill filled(double[] y) {
+    List<PieceKind> now = new ArrayList<>();
+    for (int i = 0; i < kinds.size(); i++) {
+      now.add(new PieceKind(kinds.get(i).key(), kinds.get(i).pieces().after(left(y, 1 + i))));
+    }
+    PotContents rest =
+        new PotContents(
+            contents(y).sauce(), start.thickeningKilograms(), start.pieces().after(left(y, 0)));
+    return new Fill(new Charge(new Filling(rest, now), charge.aside()), celsius(y), setting);
+  }
+
+  private double[] after(Fill fill) {
+    setting = fill.setting();
+    mode = Mode.UP;
+    fill(fill.charge());
+    return state(fill.celsius());
+  }
+
+  /** Water in all, alcohol, temperature, share of juice still to come of each kind of pieces. */
   private double[] state(double celsius) {
-    Composition all = start.everything();
-    return new double[] {all.waterKilograms(), all.ethanolKilograms(), 1, celsius};
+    Composition all = charge.all().everything();
+    double[] y = new double[4 + kinds.size()];
+    y[0] = all.waterKilograms();
+    y[1] = all.ethanolKilograms();
+    y[T] = celsius;
+    Arrays.fill(y, LEFT, y.length, 1);
+    return y;
+  }
+
+  private static double left(double[] y, int kind) {
+    return Math.max(0, Math.min(1, y[LEFT + kind]));
   }
 
   private double[] stretch(double from, double[] at, double until) {
@@ -96,26 +190,39 @@ final class ReferencePot {
     double[] y = at;
     mode = starting(y);
     leaveIfImpossible(y);
-    while (now < until && !reached) {
+    boolean counts = counts();
+    while (now < Math.min(until, clock()) && !over) {
+      noticeSimmer();
       DormandPrince853Integrator integrator =
           new DormandPrince853Integrator(1e-8, 900, TOLERANCE, TOLERANCE);
       integrator.addEventDetector(new Detector(this::modeEnd));
-      integrator.addEventDetector(new Detector(this::margin));
-      ODEStateAndDerivative end = integrator.integrate(equation(), new ODEState(now, y), until);
+      if (counts) {
+        integrator.addEventDetector(new Detector(this::margin));
+      }
+      double to = Math.min(until, clock());
+      ODEStateAndDerivative end = integrator.integrate(equation(), new ODEState(now, y), to);
       now = end.getTime();
       y = end.getPrimaryState();
       time = now;
-      if (now > countsFrom && equivalentSolids(y) >= target - 1e-10) {
-        reached = true;
-      } else if (now < until) {
+      if (counts && margin(y) >= -1e-10) {
+        over = true;
+      } else if (now < to) {
         next(y);
+        noticeSimmer();
       }
     }
+    time = now;
     return y;
   }
 
+  private void noticeSimmer() {
+    if (mode != Mode.UP) {
+      simmersFrom = Math.min(simmersFrom, time);
+    }
+  }
+
   private Mode starting(double[] y) {
-    double over = y[3] - ceiling(y);
+    double over = y[T] - ceiling(y);
     if (setting.heating() instanceof SimmeredByEye) {
       return over > 1e-6 ? Mode.DOWN : over < -1e-6 ? Mode.UP : Mode.KEPT;
     }
@@ -125,7 +232,7 @@ final class ReferencePot {
   private void next(double[] y) {
     Mode held = setting.heating() instanceof SimmeredByEye ? Mode.KEPT : Mode.BOILING;
     if (mode == Mode.UP || mode == Mode.DOWN) {
-      y[3] = ceiling(y);
+      y[T] = ceiling(y);
       mode = held;
       leaveIfImpossible(y);
     } else {
@@ -142,8 +249,8 @@ final class ReferencePot {
 
   private double modeEnd(double[] y) {
     return switch (mode) {
-      case UP -> y[3] - ceiling(y);
-      case DOWN -> ceiling(y) - y[3];
+      case UP -> y[T] - ceiling(y);
+      case DOWN -> ceiling(y) - y[T];
       case KEPT -> {
         Flow flow = flow(y, ceiling(y));
         yield flow.lost + flow.latent * flow.drying - flow.most;
@@ -155,15 +262,37 @@ final class ReferencePot {
     };
   }
 
+  /** Below zero before the end of the phase, written from its words. */
   private double margin(double[] y) {
-    return equivalentSolids(y) - target;
+    PhaseEnd end = program.phases().get(phase).end();
+    PotContents all = contents(y);
+    if (end instanceof PhaseEnd.DownToMass down) {
+      return down.mass().kilograms() - all.total().kilograms();
+    }
+    double celsius = Math.min(150, celsius(y));
+    double volume = ThermalProperties.volumeCubicMeters(all.everything(), celsius);
+    if (end instanceof PhaseEnd.DownToVolume down) {
+      return (down.volume().cubicMeters() - volume) * 1000;
+    }
+    if (end instanceof PhaseEnd.DownToDepth down) {
+      double full = setting.shape().capacity().cubicMeters();
+      double depth = setting.shape().depthAt(new Volume(Math.min(full, volume))).meters();
+      return 100 * (down.depth().meters() - depth);
+    }
+    if (end instanceof PhaseEnd.Warm warm) {
+      return celsius - warm.temperature().celsius();
+    }
+    if (end instanceof PhaseEnd.ThickAs as) {
+      return equivalentSolids(y) - as.solids().value();
+    }
+    return end instanceof PhaseEnd.Thick ? equivalentSolids(y) - target : -1;
   }
 
   private OrdinaryDifferentialEquation equation() {
     return new OrdinaryDifferentialEquation() {
       @Override
       public int getDimension() {
-        return 4;
+        return 4 + kinds.size();
       }
 
       @Override
@@ -188,16 +317,19 @@ final class ReferencePot {
       warming = (given - flow.lost - leaving * flow.latent) / capacity(y, celsius);
     }
     double shrinking = Math.max(0, Math.min(1, (celsius - 40) / 30));
-    return new double[] {
-      -leaving,
-      -leaving * flow.alcohol,
-      -y[2] * shrinking / start.pieces().releaseSeconds(),
-      warming
-    };
+    double[] slope = new double[y.length];
+    slope[0] = -leaving;
+    slope[1] = -leaving * flow.alcohol;
+    slope[T] = warming;
+    slope[LEFT] = -y[LEFT] * shrinking / start.pieces().releaseSeconds();
+    for (int i = 0; i < kinds.size(); i++) {
+      slope[LEFT + 1 + i] = -y[LEFT + 1 + i] * shrinking / kinds.get(i).pieces().releaseSeconds();
+    }
+    return slope;
   }
 
   private double celsius(double[] y) {
-    return mode == Mode.KEPT || mode == Mode.BOILING ? ceiling(y) : y[3];
+    return mode == Mode.KEPT || mode == Mode.BOILING ? ceiling(y) : y[T];
   }
 
   private Flow flow(double[] y, double celsius) {
@@ -269,11 +401,15 @@ final class ReferencePot {
   }
 
   private PotContents contents(double[] y) {
-    double left = Math.max(0, Math.min(1, y[2]));
-    var pieces = start.pieces().after(left);
+    Pieces pieces = start.pieces().after(left(y, 0));
+    Composition given = start.pieces().given(left(y, 0));
+    for (int i = 0; i < kinds.size(); i++) {
+      Pieces kind = kinds.get(i).pieces();
+      pieces = pieces.plus(kind.after(left(y, 1 + i)));
+      given = given.plus(kind.given(left(y, 1 + i)));
+    }
     double water = Math.max(0, y[0] - pieces.whole().waterKilograms());
-    Composition sauce =
-        start.sauce().plus(start.pieces().given(left)).withLiquids(water, Math.max(0, y[1]));
+    Composition sauce = start.sauce().plus(given).withLiquids(water, Math.max(0, y[1]));
     return new PotContents(sauce, start.thickeningKilograms(), pieces);
   }
 

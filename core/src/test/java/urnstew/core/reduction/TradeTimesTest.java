@@ -27,7 +27,7 @@ class TradeTimesTest {
     Composition sauce = Samples.sauce(kilograms, solids / 100);
     Program cold = Program.of(setting, Samples.pot(sauce));
     Temperature boiling = setting.surroundings().altitude().boilingPoint();
-    return new Program(cold.start(), boiling, setting, cold.changes());
+    return cold.from(boiling);
   }
 
   private static Heating heating(String way) {

@@ -40,14 +40,14 @@ class MealTest {
     return ReferenceFormulas.load().stream()
         .filter(
             formula ->
-                ResolvedFormula.of(formula, PANTRY).portions().stream()
+                ResolvedFormula.of(formula, ReferenceFormulas.larder()).portions().stream()
                     .noneMatch(one -> one.ingredient().kind() == IngredientKind.EGG));
   }
 
   @ParameterizedTest
   @MethodSource("everyFormulaWithoutEggs")
   void sizedUpAndBackEveryAmountIsExactlyAsBefore(Formula formula) {
-    ResolvedFormula own = ResolvedFormula.of(formula, PANTRY);
+    ResolvedFormula own = ResolvedFormula.of(formula, ReferenceFormulas.larder());
     Dish large = Dish.of(own, new Need(340, Mass.ofGrams(137)), formula.target());
     double back = own.mass().kilograms() / large.batch().mass().kilograms();
     ResolvedFormula again = large.batch().times(back);
@@ -129,7 +129,12 @@ class MealTest {
     Group noGarlic = new Group("no garlic", 2, List.of(new Avoid(Kind.TRAIT, "GARLIC")));
     Group noOnion = new Group("no onion", 1, List.of(new Avoid(Kind.TRAIT, "ONION")));
     Split split =
-        Split.of(ragu.batch(), ragu.ribbon(), 20, List.of(noMilk, noGarlic, noOnion), PANTRY);
+        Split.of(
+            ragu.batch(),
+            ragu.ribbon(),
+            20,
+            List.of(noMilk, noGarlic, noOnion),
+            ReferenceFormulas.larder().pantryOf(ragu.batch().formula()));
     Branch milk = split.branches().get(0);
     assertEquals("Simmer", milk.leavesAt().orElseThrow().title());
     assertEquals(Duration.ofMinutes(40), milk.leavesAt().orElseThrow().after());
@@ -147,7 +152,13 @@ class MealTest {
   void whatAStandInBringsThatTheDishWasFreeOfIsTold() {
     Dish shells = dish("cream-shell", 20);
     Group noMilk = new Group("no milk", 4, List.of(new Avoid(Kind.ALLERGEN, "MILK")));
-    Split split = Split.of(shells.batch(), shells.ribbon(), 20, List.of(noMilk), PANTRY);
+    Split split =
+        Split.of(
+            shells.batch(),
+            shells.ribbon(),
+            20,
+            List.of(noMilk),
+            ReferenceFormulas.larder().pantryOf(shells.batch().formula()));
     String warning = split.branches().get(0).warnings().toString();
     assertTrue(warning.contains("brings celery"), warning);
   }
@@ -157,7 +168,13 @@ class MealTest {
   void whoLeavesSomethingOutIsNotShoppedForWithTheRest() {
     Dish steaks = dish("fish-steak", 4);
     Group noFish = new Group("without fish", 1, List.of(new Avoid(Kind.ALLERGEN, "FISH")));
-    Split split = Split.of(steaks.batch(), steaks.ribbon(), 4, List.of(noFish), PANTRY);
+    Split split =
+        Split.of(
+            steaks.batch(),
+            steaks.ribbon(),
+            4,
+            List.of(noFish),
+            ReferenceFormulas.larder().pantryOf(steaks.batch().formula()));
     ResolvedFormula cooked = split.cooked(steaks.batch(), 4);
     for (ResolvedFormula.Portion portion : steaks.batch().portions()) {
       boolean fish = new Avoid(Kind.ALLERGEN, "FISH").hits(portion.ingredient());
@@ -182,7 +199,13 @@ class MealTest {
             .sum();
     assertEquals(standIns, told, 1e-12);
     Group all = new Group("no fish", 4, List.of(new Avoid(Kind.ALLERGEN, "FISH")));
-    Split none = Split.of(steaks.batch(), steaks.ribbon(), 4, List.of(all), PANTRY);
+    Split none =
+        Split.of(
+            steaks.batch(),
+            steaks.ribbon(),
+            4,
+            List.of(all),
+            ReferenceFormulas.larder().pantryOf(steaks.batch().formula()));
     assertTrue(
         none.cooked(steaks.batch(), 4).portions().stream()
             .noneMatch(one -> new Avoid(Kind.ALLERGEN, "FISH").hits(one.ingredient())));

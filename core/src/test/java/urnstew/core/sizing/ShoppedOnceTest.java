@@ -15,7 +15,6 @@ import urnstew.core.formula.Formula;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.pantry.Ingredient;
-import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.sizing.FromStock.There;
 import urnstew.units.Mass;
 
@@ -28,7 +27,7 @@ class ShoppedOnceTest {
       ReferenceFormulas.load().stream().filter(f -> f.target().isPresent()).toList();
 
   private static ResolvedFormula any(Random random) {
-    return ResolvedFormula.of(SHELF.get(random.nextInt(SHELF.size())), ReferencePantry.load());
+    return ResolvedFormula.of(SHELF.get(random.nextInt(SHELF.size())), ReferenceFormulas.larder());
   }
 
   @ParameterizedTest

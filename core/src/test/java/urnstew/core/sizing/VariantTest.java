@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -119,7 +118,7 @@ class VariantTest {
     List<Portion> own = Samples.marinara().portions();
     Portion basil = own.get(own.size() - 1);
     List<Portion> finished = new ArrayList<>(own);
-    finished.add(basil.of(Samples.ingredient("butter")).at(Mass.ofGrams(30), Duration.ZERO));
+    finished.add(basil.of(Samples.ingredient("butter")).of(Mass.ofGrams(30)));
     ResolvedFormula buttered = new ResolvedFormula(Samples.marinara().formula(), finished);
     BaseBatch base = base(buttered, dish("harbour-garden", 10), dish("ridge-ragu", 10));
     Variant free = base.variants().get(0);

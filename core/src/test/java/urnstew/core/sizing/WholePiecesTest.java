@@ -52,7 +52,7 @@ class WholePiecesTest {
   @CsvSource({"garlic,7,2", "onion,370,3.25", "lobster,590,3.25", "mussels,280,55", "garlic,0.5,1"})
   void piecesAreCutNoFinerThanACookDoes(String id, double grams, double count) {
     Portion any = Samples.marinara().portions().get(0);
-    Portion portion = any.of(Samples.ingredient(id)).at(Mass.ofGrams(grams), any.after());
+    Portion portion = any.of(Samples.ingredient(id)).of(Mass.ofGrams(grams));
     PieceCount pieces = PieceCount.of(portion).orElseThrow();
     double each = pieces.each().grams();
     double finest = each < 25 ? 1 : each < 90 ? 0.5 : 0.25;

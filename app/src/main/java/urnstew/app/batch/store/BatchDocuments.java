@@ -20,7 +20,9 @@ public final class BatchDocuments {
           StoredSnapshot.class,
           BatchMapping.MAPPING::stored,
           BatchMapping.MAPPING::snapshot,
-          Raise.everywhere(IngredientDocuments::asking, FormulaDocuments::unread));
+          Raise.everywhere(IngredientDocuments::asking, FormulaDocuments::unread),
+          Raise.everywhere(
+              FormulaDocuments::course, BatchDocuments::stages, IngredientDocuments::made));
 
   /** Something that happened to it. */
   public static final DocumentForm<BatchEvent> EVENT =
@@ -28,7 +30,8 @@ public final class BatchDocuments {
           StoredEvent.class,
           BatchMapping.MAPPING::stored,
           BatchMapping.MAPPING::event,
-          Raise.everywhere(IngredientDocuments::asking, BatchDocuments::which));
+          Raise.everywhere(IngredientDocuments::asking, BatchDocuments::which),
+          Raise.everywhere(IngredientDocuments::made, BatchDocuments::ended));
 
   /** What was told when the burner was lit. */
   public static final DocumentForm<Planned> PLANNED =
@@ -36,7 +39,8 @@ public final class BatchDocuments {
           StoredPlanned.class,
           ToldMapping.MAPPING::stored,
           ToldMapping.MAPPING::planned,
-          Raise.everywhere(BatchDocuments::declared));
+          Raise.everywhere(BatchDocuments::declared),
+          Raise.everywhere(BatchDocuments::told, BatchDocuments::heats, BatchDocuments::parts));
 
   /** What is told now. */
   public static final DocumentForm<ForecastView> FORECAST =
@@ -44,14 +48,55 @@ public final class BatchDocuments {
           StoredForecast.class,
           ToldMapping.MAPPING::stored,
           ToldMapping.MAPPING::forecast,
-          Raise.everywhere());
+          Raise.everywhere(),
+          Raise.everywhere(BatchDocuments::heats));
 
   private BatchDocuments() {}
+
+  /** One heat and one lid were the plan's, for all that simmers. */
+  private static void stages(ObjectNode inputs) {
+    if (inputs.has("need") && inputs.has("readyBy") && !inputs.has("stages")) {
+      inputs.putArray("stages");
+    }
+  }
 
   /** All pieces came out at once. */
   private static void which(ObjectNode event) {
     if (event.path("kind").asString("").equals("PiecesTakenOut") && !event.has("which")) {
       event.putArray("which");
+    }
+  }
+
+  /** All that simmers was one phase; cautions and what comes out stood in the formula only. */
+  private static void told(ObjectNode stage) {
+    if (stage.has("readyCue") && !stage.has("how")) {
+      boolean simmers = stage.path("role").asString("").equals("REDUCE");
+      if (simmers) {
+        stage.put("phase", 0);
+      }
+      stage.put("answers", simmers).put("how", "").put("caution", "").put("pause", "");
+      stage.putArray("takeOuts");
+    }
+  }
+
+  /** What came off the heat was done. */
+  private static void ended(ObjectNode event) {
+    if (event.path("kind").asString("").equals("Finished") && !event.has("stopped")) {
+      event.put("stopped", false);
+    }
+  }
+
+  /** No line was made by a formula of its own. */
+  private static void parts(ObjectNode plan) {
+    if (plan.has("amounts") && plan.has("purchases") && !plan.has("parts")) {
+      plan.putArray("parts");
+    }
+  }
+
+  /** Heat and lid were the pot's own throughout: none are told apart. */
+  private static void heats(ObjectNode forecast) {
+    if (forecast.has("stirEverySeconds") && forecast.has("reads") && !forecast.has("heats")) {
+      forecast.putArray("heats");
     }
   }
 

@@ -1,5 +1,7 @@
 package urnstew.app.batch.store;
 
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.mapstruct.Mapper;
 import org.mapstruct.Mapping;
 import org.mapstruct.SubclassMapping;
@@ -14,6 +16,7 @@ import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.Measurement;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Target;
+import urnstew.core.formula.MadePart;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.reduction.Heating;
 import urnstew.core.reduction.SimmerSetting;
@@ -115,6 +118,18 @@ public interface BatchMapping {
 
   @Mapping(source = "keptShare", target = "yieldShare")
   ResolvedFormula.Portion portion(StoredSnapshot.Portion stored);
+
+  default StoredSnapshot.@Nullable Made made(Optional<MadePart> made) {
+    return made.map(this::stored).orElse(null);
+  }
+
+  default Optional<MadePart> made(StoredSnapshot.@Nullable Made stored) {
+    return Optional.ofNullable(stored).map(this::part);
+  }
+
+  StoredSnapshot.Made stored(MadePart made);
+
+  MadePart part(StoredSnapshot.Made stored);
 
   @Mapping(source = "evaporationLogMean", target = "evaporationMean")
   @Mapping(source = "evaporationLogDeviation", target = "evaporationDeviation")

@@ -75,7 +75,8 @@ public sealed interface StoredEvent {
 
   /** Off the heat. */
   @JsonTypeName("Finished")
-  public record Finished(UUID id, Instant at, StoredUnits.@Nullable Mass finalMass, String note)
+  public record Finished(
+      UUID id, Instant at, StoredUnits.@Nullable Mass finalMass, String note, boolean stopped)
       implements StoredEvent {}
 
   /** What was found. */

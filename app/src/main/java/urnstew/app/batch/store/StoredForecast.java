@@ -19,6 +19,7 @@ public record StoredForecast(
     List<Line> lines,
     List<Step> steps,
     List<Read> reads,
+    List<Heat> heats,
     double endMassKilograms,
     double thicknessFraction,
     String band,
@@ -32,6 +33,15 @@ public record StoredForecast(
     List<String> oddReadings,
     List<StoredTold.Caution> cautions,
     List<StoredTold.Working> workings) {
+  /** Heat and lid from a moment on. */
+  public record Heat(
+      Instant at,
+      String way,
+      @Nullable Double burnerShare,
+      @Nullable Double ovenCelsius,
+      boolean fan,
+      String lid) {}
+
   /** A reading on the fall line. */
   public record Read(Instant at, double kilograms, boolean ofMass, boolean odd) {}
 
@@ -44,6 +54,7 @@ public record StoredForecast(
       String note,
       double plannedKilograms,
       double dueKilograms,
+      @Nullable Double offeredKilograms,
       boolean poured,
       boolean later) {}
 
@@ -55,8 +66,10 @@ public record StoredForecast(
       String what,
       String detail,
       double kilograms,
+      @Nullable Double offeredKilograms,
       int line,
-      boolean done) {}
+      boolean done,
+      @Nullable Double doneFraction) {}
 
   /** The reading that would tell most. */
   public record Advice(String kind, Instant at, double halfWidthSeconds, double narrowedSeconds) {}

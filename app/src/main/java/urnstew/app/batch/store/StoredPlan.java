@@ -10,6 +10,7 @@ public record StoredPlan(
     String formulaName,
     double portions,
     List<Amount> amounts,
+    List<Part> parts,
     List<Purchase> purchases,
     @Nullable Cost cost,
     Declaration declaration,
@@ -34,6 +35,18 @@ public record StoredPlan(
     long stirEverySeconds,
     List<StoredTold.Caution> cautions,
     List<StoredTold.Working> workings) {
+  /** Made by a formula of its own. */
+  public record Part(
+      String formulaId,
+      String name,
+      double massKilograms,
+      List<Taken> takes,
+      long seconds,
+      List<String> dishes) {}
+
+  /** So much of one thing. */
+  public record Taken(String name, double massKilograms) {}
+
   /** Shares that stay. */
   public record Alcohol(double leastFraction, double mostFraction) {}
 
@@ -56,9 +69,15 @@ public record StoredPlan(
       String title,
       String role,
       long seconds,
+      @Nullable Integer phase,
+      boolean answers,
+      String how,
       @Nullable Loads loads,
       String readyCue,
-      String tooFarCue) {}
+      String tooFarCue,
+      String caution,
+      List<String> takeOuts,
+      String pause) {}
 
   /** Meat browned in loads. */
   public record Loads(int count, double eachKilograms) {}

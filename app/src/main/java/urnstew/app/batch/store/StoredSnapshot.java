@@ -3,8 +3,10 @@ package urnstew.app.batch.store;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.store.StoredFormula;
 import urnstew.app.kitchen.store.StoredEquipment;
+import urnstew.app.pantry.store.StoredComposition;
 import urnstew.app.pantry.store.StoredIngredient;
 import urnstew.app.platform.store.StoredUnits;
 
@@ -25,9 +27,13 @@ public record StoredSnapshot(
       PackRule buying,
       StoredTarget target,
       StoredSetting setting,
+      List<StageSetting> stages,
       Prior prior,
       Instant now,
       Instant readyBy) {}
+
+  /** Another heat and lid of one phase of the simmer. */
+  public record StageSetting(int phase, StoredSetting.Heating heating, String lid) {}
 
   /** The formula with its ingredients in hand. */
   public record Resolved(StoredFormula formula, List<Portion> portions) {}
@@ -42,7 +48,18 @@ public record StoredSnapshot(
       Duration after,
       String note,
       StoredUnits.MassFraction firstDose,
-      double keptShare) {}
+      double keptShare,
+      @Nullable Made made) {}
+
+  /** What another formula makes of it, and what comes of that. */
+  public record Made(Resolved formula, Contents contents) {}
+
+  /** What is in a pot. */
+  public record Contents(StoredComposition sauce, double thickeningKilograms, InPieces pieces) {}
+
+  /** What stays whole, and what it has yet to give. */
+  public record InPieces(
+      StoredComposition whole, double juiceKilograms, double fatKilograms, double releaseSeconds) {}
 
   /** For how many. */
   public record Need(

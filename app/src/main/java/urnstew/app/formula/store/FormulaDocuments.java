@@ -13,9 +13,27 @@ public final class FormulaDocuments {
           StoredFormula.class,
           FormulaMapping.MAPPING::stored,
           FormulaMapping.MAPPING::formula,
-          Raise.everywhere(FormulaDocuments::unread));
+          Raise.everywhere(FormulaDocuments::unread),
+          Raise.everywhere(FormulaDocuments::course));
 
   private FormulaDocuments() {}
+
+  /** All stages were in the pot, and a simmer ended when it was thick enough. */
+  public static void course(ObjectNode stage) {
+    if (!stage.has("technique") || !(stage.get("heat") instanceof ObjectNode heat)) {
+      return;
+    }
+    if (!stage.has("course")) {
+      ObjectNode course = stage.putObject("course");
+      course.put("vessel", "POT").put("endEntered", "");
+      course.putObject("end").put("kind", "Unsaid");
+      course.putArray("tools");
+      course.putArray("moves");
+    }
+    if (!heat.has("fan")) {
+      heat.put("fan", false);
+    }
+  }
 
   /** Lines that nobody has read were not kept. */
   public static void unread(ObjectNode stage) {

@@ -25,7 +25,8 @@ public final class IngredientDocuments {
           StoredIngredient.class,
           IngredientMapping.MAPPING::stored,
           IngredientMapping.MAPPING::ingredient,
-          Raise.everywhere(IngredientDocuments::asking));
+          Raise.everywhere(IngredientDocuments::asking),
+          Raise.everywhere(IngredientDocuments::made));
 
   /** What something is made of. */
   public static final DocumentForm<Composition> COMPOSITION =
@@ -52,5 +53,12 @@ public final class IngredientDocuments {
     }
     boolean said = shipped != null || !labelling.path("allergens").isEmpty();
     labelling.put("unknown", said ? "" : NOT_SAID);
+  }
+
+  /** What nobody noted to be made of anything. */
+  public static void made(ObjectNode ingredient) {
+    if (ingredient.get(LABELLING) instanceof ObjectNode labelling && !labelling.has("madeOf")) {
+      labelling.putArray("madeOf");
+    }
   }
 }

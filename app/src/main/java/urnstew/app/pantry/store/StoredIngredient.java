@@ -54,7 +54,8 @@ public record StoredIngredient(
       List<String> asks,
       List<String> traits,
       double sulphitesMilligramsPerKilogram,
-      String unknown) {}
+      String unknown,
+      List<String> madeOf) {}
 
   /** Where the figures come from. */
   public record Provenance(
