@@ -161,4 +161,24 @@ class GoOnIT {
     assertEquals(409, more.status(), more.body().toString());
     assertEquals(1, lot(lot).at("/massKilograms").asDouble(), 1e-9, "nothing was taken");
   }
+
+  /** The burner was lit by mistake: the tubs have it all again, and can be gone on with. */
+  @Test
+  void tubsOfALightingThatIsTakenBackAreThereAgain() {
+    String batch = lit(plan(), Instant.now().minus(Duration.ofMinutes(75)));
+    stop(batch);
+    JsonNode lot = putAway(batch, 2, WALK_IN);
+    String next = lit(goingOn(lot), Instant.now());
+    assertEquals("GONE", lot(lot).at("/state").asString());
+    ok(
+        app.post(
+            "/api/batches/" + next + "/take-backs",
+            "{\"id\":\"%s\",\"eventId\":\"%s\",%s}"
+                .formatted(UUID.randomUUID(), next, Requests.stamp(Instant.now()))));
+    assertEquals(404, app.get("/api/batches/" + next).status());
+    assertEquals(2, lot(lot).at("/massKilograms").asDouble(), 1e-9);
+    ok(app.get("/api/lots/" + lot.at("/id").asString() + "/trace"));
+    lit(goingOn(lot(lot)), Instant.now());
+    assertEquals("GONE", lot(lot).at("/state").asString());
+  }
 }

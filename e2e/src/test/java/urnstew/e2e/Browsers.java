@@ -72,9 +72,13 @@ final class Browsers implements AutoCloseable {
     List.copyOf(browser.contexts()).forEach(BrowserContext::close);
   }
 
+  /** Fonts are there, nothing moves, and no sheet that is gone still hides the page. */
   private static final String STANDS_STILL =
       "document.fonts.status === 'loaded'"
-          + " && document.getAnimations().every(a => a.playState !== 'running')";
+          + " && document.getAnimations().every(a => a.playState !== 'running')"
+          + " && (!document.querySelector('#root[aria-hidden=true]')"
+          + " || [...document.querySelectorAll('.MuiModal-root .MuiPaper-root')]"
+          + ".some(e => e.checkVisibility({opacityProperty: true})))";
 
   /** What axe finds wrong on the page once it stands still, in words. */
   static List<String> axe(Page page) {

@@ -2,6 +2,7 @@ package urnstew.app.batch;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.platform.NotFoundException;
 import urnstew.units.Mass;
 
@@ -11,7 +12,10 @@ public class BatchMade {
   /** A kitchen scale, and what a spoon leaves in the pot (assumption). */
   private static final double WEIGHED_WITHIN = 1.02;
 
-  /** What was never weighed is known by its forecast (assumption). */
+  /**
+   * What was never weighed is known by its forecast, or its plan where some was ladled out since
+   * (assumption).
+   */
   private static final double FORECAST_WITHIN = 1.15;
 
   private final BatchMapper batches;
@@ -28,7 +32,12 @@ public class BatchMade {
     BatchRow row = batches.lock(id).orElseThrow(() -> new NotFoundException("batch", id));
     Double weighed = row.finalMassKilograms();
     return weighed == null
-        ? new Mass(row.plannedMassKilograms() * FORECAST_WITHIN)
+        ? new Mass(foreseen(row) * FORECAST_WITHIN)
         : new Mass(weighed * WEIGHED_WITHIN);
+  }
+
+  private static double foreseen(BatchRow row) {
+    double foretold = BatchDocuments.FORECAST.read(row.forecast()).endMassKilograms();
+    return Math.max(row.plannedMassKilograms(), foretold);
   }
 }

@@ -24,11 +24,9 @@ import urnstew.app.platform.OneByOne;
 import urnstew.app.platform.Tagged;
 import urnstew.app.print.Printed;
 import urnstew.app.task.TaskSource;
-import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchHistory;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.batch.StageTime;
-import urnstew.core.batch.Unfinished;
 import urnstew.core.kitchen.Occupancy.Leaves;
 import urnstew.core.task.Task;
 
@@ -156,20 +154,6 @@ public class BatchService implements TaskSource, HolderEnds {
   @Transactional(readOnly = true)
   public BatchHistory acts(UUID id) {
     return histories.acts(present(id));
-  }
-
-  /** What is still to come of one that was stopped; empty of any other. */
-  @Transactional(readOnly = true)
-  public Optional<Unfinished> unfinished(UUID id) {
-    return isStopped(id) ? Unfinished.of(history(id)) : Optional.empty();
-  }
-
-  /** Whether one was stopped before it was done. */
-  @Transactional(readOnly = true)
-  public boolean isStopped(UUID id) {
-    BatchRow row = batches.find(id).orElseThrow(() -> new NotFoundException("batch", id));
-    return BatchSnapshot.reads(row.modelVersion())
-        && histories.acts(row).finished().filter(Finished::stopped).isPresent();
   }
 
   /** How long stages of a formula took, in the middle of the last times that somebody said so. */

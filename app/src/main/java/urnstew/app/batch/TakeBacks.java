@@ -20,6 +20,7 @@ public class TakeBacks {
   private final BatchMapper batches;
   private final BatchHistories histories;
   private final BatchPlaces places;
+  private final TubShelf tubs;
   private final EntryWriter writer;
   private final List<BatchUse> uses;
   private final WayBack wayBack;
@@ -30,6 +31,7 @@ public class TakeBacks {
       BatchMapper batches,
       BatchHistories histories,
       BatchPlaces places,
+      TubShelf tubs,
       EntryWriter writer,
       List<BatchUse> uses,
       WayBack wayBack,
@@ -38,6 +40,7 @@ public class TakeBacks {
     this.batches = batches;
     this.histories = histories;
     this.places = places;
+    this.tubs = tubs;
     this.writer = writer;
     this.uses = uses;
     this.wayBack = wayBack;
@@ -57,17 +60,18 @@ public class TakeBacks {
     Instant received = clock.instant();
     wayBack.requireInTime(write, received, "Say that the batch is off the heat, or light it anew.");
     if (write.eventId().equals(batchId)) {
-      unlit(row);
+      unlit(row, received, actor);
     } else {
       backOnTheHeat(row, write, received, actor);
     }
   }
 
   /** As if nobody had lit it; only before anything else was written to it. */
-  private void unlit(BatchRow row) {
+  private void unlit(BatchRow row, Instant received, Actor actor) {
     if (row.nextSequence() > 1 || batches.hasNotes(row.id())) {
       throw writtenTo();
     }
+    tubs.unlit(row.id(), received, actor);
     places.off(row.id());
     try {
       batches.remove(row.id());

@@ -18,6 +18,9 @@ public interface TubShelf {
   /** Goes on with tubs that are held and not done: so much of them is in this pot now. */
   void goOn(UUID lotId, UUID batchId, Mass mass, Instant at, Actor actor);
 
+  /** A pot that was lit by mistake: whatever tubs it went on with have it again. */
+  void unlit(UUID batchId, Instant at, Actor actor);
+
   /**
    * What went into a pot did not: where it came out of a tub, the tub has it again.
    *

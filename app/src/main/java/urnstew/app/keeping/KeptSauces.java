@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchEnds;
 import urnstew.app.batch.BatchService;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.KitchenService;
@@ -32,12 +33,19 @@ class KeptSauces {
   private static final double MOST_KILOGRAMS = 2000;
 
   private final BatchService batches;
+  private final BatchEnds ends;
   private final FormulaShelf shelf;
   private final KitchenService kitchens;
   private final Clock clock;
 
-  KeptSauces(BatchService batches, FormulaShelf shelf, KitchenService kitchens, Clock clock) {
+  KeptSauces(
+      BatchService batches,
+      BatchEnds ends,
+      FormulaShelf shelf,
+      KitchenService kitchens,
+      Clock clock) {
     this.batches = batches;
+    this.ends = ends;
     this.shelf = shelf;
     this.kitchens = kitchens;
     this.clock = clock;
@@ -84,7 +92,7 @@ class KeptSauces {
     if (batch != null) {
       BatchSnapshot snapshot = batches.snapshot(batch);
       PlanInputs inputs = snapshot.inputs();
-      Optional<Unfinished> stopped = batches.unfinished(batch);
+      Optional<Unfinished> stopped = ends.unfinished(batch);
       if (stopped.isPresent()) {
         return stopped(what, stopped.get(), snapshot.clock().startedAt(), kilograms);
       }
@@ -129,7 +137,7 @@ class KeptSauces {
 
   /** Whether a batch was stopped before it was done. */
   boolean isUnfinished(@Nullable UUID batch) {
-    return batch != null && batches.isStopped(batch);
+    return batch != null && ends.isStopped(batch);
   }
 
   /** As it was measured, else a ball of its mass: never thinner than it can be. */

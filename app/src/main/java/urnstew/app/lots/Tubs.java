@@ -8,15 +8,19 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.BatchEnds;
 import urnstew.app.batch.TubShelf;
 import urnstew.app.formula.FormulaShelf;
 import urnstew.app.lots.LotMapper.Kind;
+import urnstew.app.lots.LotMapper.LinkRow;
 import urnstew.app.lots.LotMapper.LotEventRow;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.NotFoundException;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.lot.Carried;
 import urnstew.core.lot.TubIngredient;
 import urnstew.core.pantry.Ingredient;
 import urnstew.core.thermo.Composition;
@@ -32,18 +36,21 @@ class Tubs implements TubShelf {
   private final FormulaShelf shelf;
   private final ObjectProvider<UnfinishedLots> unfinished;
   private final ObjectProvider<LotLedger> ledger;
+  private final ObjectProvider<BatchEnds> batches;
 
   Tubs(
       LotMapper mapper,
       LotDeclarations declarations,
       FormulaShelf shelf,
       ObjectProvider<UnfinishedLots> unfinished,
-      ObjectProvider<LotLedger> ledger) {
+      ObjectProvider<LotLedger> ledger,
+      ObjectProvider<BatchEnds> batches) {
     this.mapper = mapper;
     this.declarations = declarations;
     this.shelf = shelf;
     this.unfinished = unfinished;
     this.ledger = ledger;
+    this.batches = batches;
   }
 
   static String key(LotRow lot) {
@@ -73,13 +80,18 @@ class Tubs implements TubShelf {
 
   @Override
   public void goOn(UUID lotId, UUID batchId, Mass mass, Instant at, Actor actor) {
-    LotRow row = ledger.getObject().row(lotId);
-    ledger.getObject().requireInDate(row, at);
-    ledger.getObject().leave(row, mass.kilograms(), at);
-    ledger
-        .getObject()
-        .append(
-            lotId, UUID.randomUUID(), Kind.USED, at, mass.kilograms(), batchId, "gone on", actor);
+    LotLedger lots = ledger.getObject();
+    LotRow row = lots.row(lotId);
+    lots.requireInDate(row, at);
+    // Before they leave: an entry knows what there was, so that it can be taken back.
+    lots.append(
+        lotId, UUID.randomUUID(), Kind.USED, at, mass.kilograms(), batchId, "gone on", actor);
+    lots.leave(row, mass.kilograms(), at);
+  }
+
+  @Override
+  public void unlit(UUID batchId, Instant at, Actor actor) {
+    mapper.usedIn(batchId).forEach(use -> putBack(use, at, actor));
   }
 
   @Override
@@ -131,7 +143,28 @@ class Tubs implements TubShelf {
 
   private Ingredient done(String id, LotRow lot) {
     Composition kind = IngredientDocuments.COMPOSITION.read(lot.kind());
+    ResolvedFormula formula = shelf.resolved(lot.formulaId(), List.of());
     return TubIngredient.of(
-        id, shelf.resolved(lot.formulaId(), List.of()), kind, declarations.of(lot).labelling());
+        id, formula, carried(lot, formula), kind, declarations.of(lot).labelling());
+  }
+
+  /** Of its own batch; of lots that were joined, by what came of each. */
+  private Carried carried(LotRow lot, ResolvedFormula formula) {
+    Mass all = Mass.ZERO;
+    Carried mean = ofItsBatch(lot, formula);
+    for (LinkRow from : mapper.cameFrom(lot.id())) {
+      LotRow before = mapper.find(from.fromId()).orElseThrow();
+      Mass more = new Mass(from.massKilograms());
+      mean = mean.and(all, carried(before, formula), more);
+      all = all.plus(more);
+    }
+    return mean;
+  }
+
+  /** As it was poured and seasoned; where nobody wrote that down, by its formula. */
+  private Carried ofItsBatch(LotRow lot, ResolvedFormula formula) {
+    return Optional.ofNullable(lot.batchId())
+        .flatMap(batch -> batches.getObject().carried(batch))
+        .orElseGet(() -> Carried.by(formula));
   }
 }

@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import urnstew.app.batch.BatchService;
+import urnstew.app.batch.BatchEnds;
 import urnstew.app.lots.LotMapper.LotRow;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.plan.GoingOn;
@@ -26,11 +26,11 @@ import urnstew.units.InvalidInput;
 class UnfinishedLots implements GoingOn {
   private final LotMapper mapper;
   private final LotDeclarations declarations;
-  private final BatchService batches;
+  private final BatchEnds batches;
   private final RuleService rules;
 
   UnfinishedLots(
-      LotMapper mapper, LotDeclarations declarations, BatchService batches, RuleService rules) {
+      LotMapper mapper, LotDeclarations declarations, BatchEnds batches, RuleService rules) {
     this.mapper = mapper;
     this.declarations = declarations;
     this.batches = batches;

@@ -64,6 +64,8 @@ class Connections {
     HikariDataSource pool =
         database.initializeDataSourceBuilder().type(HikariDataSource.class).build();
     pool.setPoolName(name);
+    // Whoever looks at the database's own list of who is connected sees what for.
+    pool.addDataSourceProperty("ApplicationName", "urnstew " + name);
     return pool;
   }
 }

@@ -60,8 +60,14 @@ public record InPot(List<Part> parts, PotContents contents, Solutes unknownIons)
       return new Part(ingredient.asJuice(), mass.times(share), taste, solutes);
     }
 
+    /** What is lifted out of the sauce: all but the juice that it gave. */
+    public Part pieces() {
+      double juice = ingredient.pieces().map(Ingredient.PieceYield::juiceShare).orElse(1.0);
+      return times(1 - juice);
+    }
+
     private Composition apart() {
-      return ingredient.perKilogram().times(mass.kilograms() * ingredient.servedApartShare());
+      return ingredient.servedApart(mass);
     }
 
     Part of(Mass other) {

@@ -46,6 +46,7 @@ public final class BatchParts {
   private static final double SAME_MOMENT = 1;
 
   private final BatchHistory history;
+  private final List<BatchLine> lines;
   private final MostProbable pot;
   private final double kilogramsPerHour;
   private final ResolvedFormula asPoured;
@@ -107,6 +108,7 @@ public final class BatchParts {
       MostProbable pot,
       double kilogramsPerHour) {
     this.history = history;
+    this.lines = List.copyOf(lines);
     this.asPoured = asPoured;
     this.kilogramsPerHour = kilogramsPerHour;
     this.pot = pot;
@@ -129,7 +131,15 @@ public final class BatchParts {
 
   /** The sauce at a moment, with what was measured and tasted of it. */
   public InPot at(double seconds) {
-    InPot ofTheTables = ofTheTables(seconds).ofTheSauce();
+    return asTasted(ofTheTables(seconds).ofTheSauce(), seconds);
+  }
+
+  /** The same with pieces that are served apart, as far as they are in the pot. */
+  InPot withPieces(double seconds) {
+    return asTasted(ofTheTables(seconds), seconds);
+  }
+
+  private InPot asTasted(InPot ofTheTables, double seconds) {
     List<Tasted> tasted = history.counting(Tasted.class);
     if (tasted.isEmpty()) {
       return ofTheTables;
@@ -191,12 +201,28 @@ public final class BatchParts {
     return new InPot(parts(last), contents, Solutes.NOTHING).ofTheSauce();
   }
 
+  /** All that went in, with pieces that are served apart, in what came of it. */
+  InPot madeOf(PotContents contents) {
+    return new InPot(parts(AT_THE_END), contents, Solutes.NOTHING);
+  }
+
   /** Lines that are not in yet at a moment, by their places in the formula. */
   List<Integer> toCome(double seconds) {
     return IntStream.range(0, asPoured.portions().size())
         .filter(
             line ->
                 seconds(line, phases.entry(asPoured.portions().get(line))) > seconds + SAME_MOMENT)
+        .boxed()
+        .toList();
+  }
+
+  /** Lines of which some is in at a moment, and the rest waits for the tasting, by their places. */
+  List<Integer> heldBack(double seconds) {
+    List<Integer> later = toCome(seconds);
+    return IntStream.range(0, lines.size())
+        .filter(line -> lines.get(line).poured().isEmpty())
+        .filter(line -> asPoured.portions().get(line).firstDose().value() < 1)
+        .filter(line -> !later.contains(line))
         .boxed()
         .toList();
   }
@@ -227,13 +253,22 @@ public final class BatchParts {
   }
 
   private List<Part> parts(double until) {
+    return held(until).stream().map(Held::now).toList();
+  }
+
+  /** Pieces that stand beside the pot at a moment. */
+  List<Part> aside(double seconds) {
+    return held(seconds).stream().filter(Held::aside).map(held -> held.part().pieces()).toList();
+  }
+
+  private List<Held> held(double until) {
     List<Held> parts = List.of();
     for (Step step : steps) {
       if (step.seconds() <= until) {
         parts = step.apply(parts);
       }
     }
-    return parts.stream().map(Held::now).toList();
+    return parts;
   }
 
   /** Share of what was in at one moment that still is at another. */

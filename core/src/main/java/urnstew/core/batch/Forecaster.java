@@ -109,6 +109,13 @@ public final class Forecaster {
         likeliest.fall().kilogramsPerHourAt(moment));
   }
 
+  /** All that went into a finished batch, in what came of it: what its tubs carry. */
+  public static InPot made(BatchHistory done) {
+    BatchParts parts = parts(done, done.finished().orElseThrow().at());
+    PotContents end = end(done, parts.fall(), parts.asPoured());
+    return parts.madeOf(end);
+  }
+
   /**
    * Lines that are surely not in where a batch was stopped, by their places. What was due and
    * nobody said may be in, whatever a reading makes likely: whoever eats of it is told.
@@ -145,15 +152,15 @@ public final class Forecaster {
     Prediction prediction = fit.prediction();
     double moment = moment(prediction.likely(), readings);
     double rate = prediction.likely().kilogramsPerHourAt(moment);
-    PotContents end = end(history, prediction.likely(), lines.asPoured());
-    InPot sauce =
+    BatchParts parts =
         new BatchParts(
-                pot.ways().get(fit.way()),
-                lines.all(),
-                lines.asPoured(),
-                prediction.likeliest(),
-                rate)
-            .end(end);
+            pot.ways().get(fit.way()), lines.all(), lines.asPoured(), prediction.likeliest(), rate);
+    Optional<Unfinished> stopped = Unfinished.of(history);
+    PotContents end =
+        stopped
+            .map(Unfinished::contents)
+            .orElseGet(() -> end(history, prediction.likely(), lines.asPoured()));
+    InPot sauce = stopped.map(Unfinished::ofTheSauce).orElseGet(() -> parts.end(end));
     double salt = sauce.saltKilograms() / sauce.mass().kilograms();
     Mass beside = beside(history, prediction.likely(), lines.asPoured());
     double portions = portions(inputs.need(), end.total().plus(beside));
@@ -216,10 +223,6 @@ public final class Forecaster {
   /** What is lifted out and thrown away is not served; it is out already where somebody said so. */
   private static PotContents end(
       BatchHistory history, ReductionCurve likely, ResolvedFormula asPoured) {
-    Optional<Unfinished> stopped = Unfinished.of(history);
-    if (stopped.isPresent()) {
-      return stopped.get().contents();
-    }
     PotContents all = asPoured.finished(likely.last().contents());
     return history.counting(PiecesTakenOut.class).isEmpty()
         ? all.without(asPoured.discarded())

@@ -13,6 +13,7 @@ import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.pantry.Pack;
 import urnstew.core.pantry.TasteContent;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.thermo.Composition;
 import urnstew.core.thermo.ThermalProperties;
 import urnstew.units.Density;
 import urnstew.units.InvalidInput;
@@ -81,14 +82,14 @@ public record FormulaAnalysis(
         ribbon,
         start,
         end.equivalentSolids(),
-        saltOfTheSauce(formula.portions(), made),
+        saltOfTheSauce(formula.portions(), end),
         share(end.everything().fatKilograms(), made),
         taste(formula.portions()).times(1 / made.kilograms()),
         saltRange(formula.portions()),
         declaration,
         cost(formula.goods()),
         FormulaWarnings.of(formula, ribbon, declaration),
-        List.of(madeWorking(ribbon, start), saltWorking(formula.portions(), made)));
+        List.of(madeWorking(ribbon, start), saltWorking(formula.portions(), end)));
   }
 
   /** How much a volume of what comes out weighs as it is ladled onto plates, at 65 °C. */
@@ -102,7 +103,7 @@ public record FormulaAnalysis(
    *
    * @param made all that comes out, with its pieces
    */
-  public static MassFraction saltOfTheSauce(List<Portion> portions, Mass made) {
+  public static MassFraction saltOfTheSauce(List<Portion> portions, PotContents made) {
     double salt = portions.stream().mapToDouble(FormulaAnalysis::saltInTheSauce).sum();
     return share(salt, sauce(portions, made));
   }
@@ -111,12 +112,12 @@ public record FormulaAnalysis(
     return saltKilograms(portion) * (1 - portion.ingredient().servedApartShare());
   }
 
-  private static Mass sauce(List<Portion> portions, Mass made) {
-    double apart =
+  private static Mass sauce(List<Portion> portions, PotContents made) {
+    Composition apart =
         portions.stream()
-            .mapToDouble(p -> p.ingredient().servedApartShare() * p.mass().kilograms())
-            .sum();
-    return new Mass(Math.max(0, made.kilograms() - apart));
+            .map(portion -> portion.ingredient().servedApart(portion.mass()))
+            .reduce(Composition.NOTHING, Composition::plus);
+    return made.without(apart).total();
   }
 
   /** Salt that goes in with everything, kg. */
@@ -183,7 +184,7 @@ public record FormulaAnalysis(
         Confidence.PUBLISHED);
   }
 
-  private static Working saltWorking(List<Portion> portions, Mass made) {
+  private static Working saltWorking(List<Portion> portions, PotContents made) {
     List<Term> terms = new ArrayList<>();
     portions.stream()
         .filter(portion -> saltInTheSauce(portion) > 1e-5)

@@ -108,18 +108,10 @@ public record MadePart(ResolvedFormula formula, PotContents contents) {
         taste,
         measuring(whole),
         Thickener.NONE,
-        whole ? Optional.of(giving(pieces, out)) : Optional.empty(),
+        whole ? Optional.of(PieceYield.of(pieces)) : Optional.empty(),
         new Buying(1, List.of()),
         labelling(out),
         provenance());
-  }
-
-  private static PieceYield giving(Pieces pieces, double out) {
-    double fat = pieces.whole().fatKilograms();
-    return new PieceYield(
-        pieces.juiceKilograms() / out,
-        fat == 0 ? 0 : pieces.fatKilograms() / fat,
-        pieces.releaseSeconds());
   }
 
   /** By its own piece; else by makings, of all that the formula makes at its own size. */

@@ -82,54 +82,47 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
     }
 
     public Portion of(Ingredient other) {
-      return new Portion(
-          other, mass, role, stage, stageTitle, after, note, firstDose, yieldShare, made);
+      return with(other, mass, after, firstDose, made);
     }
 
     public Portion times(double factor) {
       return of(mass.times(factor));
     }
 
-    private Portion at(int place) {
-      return new Portion(
-          ingredient, mass, role, place, stageTitle, after, note, firstDose, yieldShare, made);
-    }
-
-    /** The same in a stage of another formula. */
-    public Portion in(Stage stage, int place) {
-      return new Portion(
-          ingredient,
-          mass,
-          stage.role(),
-          place,
-          stage.title(),
-          after,
-          note,
-          firstDose,
-          yieldShare,
-          made);
+    /** So much of it. */
+    public Portion of(Mass other) {
+      double factor = other.kilograms() / mass.kilograms();
+      return with(ingredient, other, after, firstDose, made.map(part -> part.times(factor)));
     }
 
     /** The same so long after the start of its stage. */
     public Portion entering(Duration other) {
-      return new Portion(
-          ingredient, mass, role, stage, stageTitle, other, note, firstDose, yieldShare, made);
+      return with(ingredient, mass, other, firstDose, made);
     }
 
-    /** So much of it. */
-    public Portion of(Mass other) {
-      double factor = other.kilograms() / mass.kilograms();
+    /** What of it waits for the tasting, all of which still does. */
+    public Portion heldBack() {
+      Portion rest = times(1 - firstDose.value());
+      return rest.with(rest.ingredient, rest.mass, after, new MassFraction(0), rest.made);
+    }
+
+    private Portion at(int place) {
+      return in(role, place, stageTitle);
+    }
+
+    /** The same in a stage of another formula. */
+    public Portion in(Stage other, int place) {
+      return in(other.role(), place, other.title());
+    }
+
+    private Portion in(StageRole itsRole, int place, String title) {
       return new Portion(
-          ingredient,
-          other,
-          role,
-          stage,
-          stageTitle,
-          after,
-          note,
-          firstDose,
-          yieldShare,
-          made.map(part -> part.times(factor)));
+          ingredient, mass, itsRole, place, title, after, note, firstDose, yieldShare, made);
+    }
+
+    private Portion with(
+        Ingredient what, Mass much, Duration when, MassFraction first, Optional<MadePart> part) {
+      return new Portion(what, much, role, stage, stageTitle, when, note, first, yieldShare, part);
     }
   }
 

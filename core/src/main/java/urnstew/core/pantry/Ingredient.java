@@ -52,7 +52,16 @@ public record Ingredient(
    * @param fatShare of its fat
    * @param releaseSeconds time constant of giving
    */
-  public record PieceYield(double juiceShare, double fatShare, double releaseSeconds) {}
+  public record PieceYield(double juiceShare, double fatShare, double releaseSeconds) {
+    /** What pieces have yet to give, by their mass and their fat as they are now. */
+    public static PieceYield of(Pieces now) {
+      double fat = now.whole().fatKilograms();
+      return new PieceYield(
+          now.juiceKilograms() / now.whole().total().kilograms(),
+          fat == 0 ? 0 : now.fatKilograms() / fat,
+          now.releaseSeconds());
+    }
+  }
 
   /** The same with another composition of one kilogram. */
   public Ingredient with(Composition other) {
@@ -70,12 +79,36 @@ public record Ingredient(
     return with(perKilogram, all, thickener, pieces, buying);
   }
 
-  /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
   /** The same where nothing of it stays whole. */
   public Ingredient asJuice() {
     return with(perKilogram, salt, thickener, Optional.empty(), buying);
   }
 
+  /** The same as pieces that gave some already: they keep salt and taste by their weight. */
+  public Ingredient asPieces(Pieces now) {
+    double out = now.whole().total().kilograms();
+    return with(
+        now.whole().times(1 / out), salt, thickener, Optional.of(PieceYield.of(now)), buying);
+  }
+
+  /** The same by what is found in a kilogram of it. */
+  public Ingredient as(Composition found, MassFraction itsSalt, TasteContent itsTaste) {
+    return new Ingredient(
+        id,
+        name,
+        kind,
+        found,
+        itsSalt,
+        itsTaste,
+        measuring,
+        thickener,
+        pieces,
+        buying,
+        labelling,
+        provenance);
+  }
+
+  /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
   Ingredient shutIn() {
     Optional<PieceYield> nothing = Optional.of(new PieceYield(0, 0, SLOWEST_SECONDS));
     return with(perKilogram, salt, Thickener.NONE, nothing, buying);
@@ -133,6 +166,11 @@ public record Ingredient(
             || kind == IngredientKind.SHELLFISH;
     boolean spoonable = measuring.spoonDensity().isPresent();
     return flesh && !spoonable ? pieces.map(yield -> 1 - yield.juiceShare()).orElse(0.0) : 0;
+  }
+
+  /** What of it is served apart when it has given all that it gives: its fat is the sauce's. */
+  public Composition servedApart(Mass mass) {
+    return servedApartShare() == 0 ? Composition.NOTHING : contents(mass).cooked().pieces().whole();
   }
 
   /** So much of it, as it goes into a pot. */

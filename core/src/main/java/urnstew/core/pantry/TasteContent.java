@@ -61,6 +61,20 @@ public record TasteContent(
         gmpKilograms + other.gmpKilograms);
   }
 
+  /** Without what is in a part of it; never less than nothing. */
+  public TasteContent without(TasteContent part) {
+    return new TasteContent(
+        Math.max(0, sugarsKilograms - part.sugarsKilograms),
+        Math.max(0, potassiumKilograms - part.potassiumKilograms),
+        Math.max(0, citricKilograms - part.citricKilograms),
+        Math.max(0, malicKilograms - part.malicKilograms),
+        Math.max(0, aceticKilograms - part.aceticKilograms),
+        Math.max(0, lacticKilograms - part.lacticKilograms),
+        Math.max(0, glutamateKilograms - part.glutamateKilograms),
+        Math.max(0, impKilograms - part.impKilograms),
+        Math.max(0, gmpKilograms - part.gmpKilograms));
+  }
+
   public TasteContent times(double factor) {
     return new TasteContent(
         sugarsKilograms * factor,

@@ -49,22 +49,7 @@ public record Pieces(
 
   /** Without these, as far as they are among them; what is left gives no more than it holds. */
   Pieces without(Composition apart) {
-    double protein = Math.max(0, whole.proteinKilograms() - apart.proteinKilograms());
-    double carbohydrate =
-        Math.max(0, whole.carbohydrateKilograms() - apart.carbohydrateKilograms());
-    double ash = Math.max(0, whole.ashKilograms() - apart.ashKilograms());
-    double fibre = Math.max(0, whole.fibreKilograms() - apart.fibreKilograms());
-    double soluble = Math.max(0, whole.solubleKilograms() - apart.solubleKilograms());
-    Composition rest =
-        new Composition(
-            Math.max(0, whole.waterKilograms() - apart.waterKilograms()),
-            Math.max(0, whole.ethanolKilograms() - apart.ethanolKilograms()),
-            protein,
-            Math.max(0, whole.fatKilograms() - apart.fatKilograms()),
-            carbohydrate,
-            fibre,
-            ash,
-            Math.min(soluble, protein + carbohydrate + fibre + ash));
+    Composition rest = whole.without(apart);
     return new Pieces(
         rest,
         Math.min(juiceKilograms, rest.waterKilograms()),
@@ -116,23 +101,7 @@ public record Pieces(
 
   /** The pieces after giving so much. */
   public Pieces after(double leftShare) {
-    Composition given = given(leftShare);
-    double protein = Math.max(0, whole.proteinKilograms() - given.proteinKilograms());
-    double carbohydrate =
-        Math.max(0, whole.carbohydrateKilograms() - given.carbohydrateKilograms());
-    double fibre = Math.max(0, whole.fibreKilograms() - given.fibreKilograms());
-    double ash = Math.max(0, whole.ashKilograms() - given.ashKilograms());
-    double soluble = Math.max(0, whole.solubleKilograms() - given.solubleKilograms());
-    Composition rest =
-        new Composition(
-            Math.max(0, whole.waterKilograms() - given.waterKilograms()),
-            whole.ethanolKilograms(),
-            protein,
-            Math.max(0, whole.fatKilograms() - given.fatKilograms()),
-            carbohydrate,
-            fibre,
-            ash,
-            Math.min(soluble, protein + carbohydrate + fibre + ash));
+    Composition rest = whole.without(given(leftShare));
     return new Pieces(rest, juiceKilograms * leftShare, fatKilograms * leftShare, releaseSeconds);
   }
 }

@@ -36,6 +36,11 @@ public record PotContents(Composition sauce, double thickeningKilograms, Pieces 
     return new PotContents(sauce, thickeningKilograms, pieces.without(apart));
   }
 
+  /** Without so much of what is dissolved in the sauce. */
+  public PotContents withoutOfTheSauce(Composition part) {
+    return new PotContents(sauce.without(part), thickeningKilograms, pieces);
+  }
+
   /** With a share of all water and alcohol driven off, also out of the pieces. */
   public PotContents dried(MassFraction share) {
     return new PotContents(dried(sauce, share), thickeningKilograms, pieces.dried(share));

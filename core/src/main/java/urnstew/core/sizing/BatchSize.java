@@ -48,7 +48,7 @@ public record BatchSize(
 
   /** Salt of the sauce that comes out, with what cans and meat bring: it all stays. */
   public MassFraction salt() {
-    return FormulaAnalysis.saltOfTheSauce(ingredients(), end.total());
+    return FormulaAnalysis.saltOfTheSauce(ingredients(), end);
   }
 
   /** What it costs; empty where a price is missing. */

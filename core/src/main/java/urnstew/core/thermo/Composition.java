@@ -111,6 +111,24 @@ public record Composition(
         solubleKilograms + other.solubleKilograms);
   }
 
+  /** Without a part of it; never less of anything than nothing. */
+  public Composition without(Composition part) {
+    double protein = Math.max(0, proteinKilograms - part.proteinKilograms);
+    double carbohydrate = Math.max(0, carbohydrateKilograms - part.carbohydrateKilograms);
+    double fibre = Math.max(0, fibreKilograms - part.fibreKilograms);
+    double ash = Math.max(0, ashKilograms - part.ashKilograms);
+    double soluble = Math.max(0, solubleKilograms - part.solubleKilograms);
+    return new Composition(
+        Math.max(0, waterKilograms - part.waterKilograms),
+        Math.max(0, ethanolKilograms - part.ethanolKilograms),
+        protein,
+        Math.max(0, fatKilograms - part.fatKilograms),
+        carbohydrate,
+        fibre,
+        ash,
+        Math.min(soluble, protein + carbohydrate + fibre + ash));
+  }
+
   public Composition times(double factor) {
     return new Composition(
         waterKilograms * factor,

@@ -97,6 +97,9 @@ class DeclarationLawTest {
     List<Tub> tubs = new ArrayList<>();
     for (int i = 0; i < 60; i++) {
       Pot pot = pot(random, tubs);
+      if (random.nextInt(3) == 0) {
+        pot = stoppedAndGoneOnWith(pot, random);
+      }
       Mass made = new Mass(1 + 20 * random.nextDouble());
       Declaration said = BatchDeclaration.of(pot.history(), made);
       held(said, pot.known());
@@ -107,6 +110,55 @@ class DeclarationLawTest {
       }
     }
     tubs.forEach(tub -> held(tub.declaration(), tub.known()));
+  }
+
+  /**
+   * What is kept tells all that is surely in, and nothing that never goes in; whoever goes on with
+   * it tells, at the end, what would have been told without the stop.
+   */
+  private static Pot stoppedAndGoneOnWith(Pot pot, Random random) {
+    Instant at = Samples.NOON.plus(Duration.ofMinutes(12 + random.nextInt(300)));
+    BatchHistory stopped =
+        pot.history()
+            .with(
+                new BatchEvent.Finished(
+                    new UUID(3, random.nextLong()), at, Optional.empty(), "", true),
+                LATER);
+    Unfinished unfinished = Unfinished.of(stopped).orElseThrow();
+    Declaration kept = BatchDeclaration.of(stopped, unfinished.mass());
+    Set<Allergen> told = EnumSet.noneOf(Allergen.class);
+    kept.allergens().forEach(one -> told.add(one.allergen()));
+    told.remove(Allergen.SULPHITES);
+    assertTrue(pot.known().carries.containsAll(told), "nothing that never goes in");
+    assertTrue(told.containsAll(surelyIn(pot)), "all that is surely in");
+    Ingredient tub =
+        TubIngredient.of("tub-k", unfinished, unfinished.contents().everything(), kept.labelling());
+    ResolvedFormula rest = unfinished.rest(tub, "warm it");
+    boolean done = rest.beforeTheFinish().cooked().equivalentSolids().percent() >= 24;
+    return done ? pot : new Pot(history(rest), pot.known(), List.of());
+  }
+
+  /** Of lines that are there from the first, and of whatever was put in. */
+  private static Set<Allergen> surelyIn(Pot pot) {
+    Set<Allergen> in = EnumSet.noneOf(Allergen.class);
+    ResolvedFormula formula = pot.history().snapshot().inputs().formula();
+    Set<Integer> written = new HashSet<>();
+    for (BatchEvent event : pot.history().events()) {
+      if (event instanceof Poured poured) {
+        written.add(poured.line());
+      }
+    }
+    for (int line = 0; line < formula.portions().size(); line++) {
+      ResolvedFormula.Portion portion = formula.portions().get(line);
+      if (!written.contains(line) && formula.phases().entry(portion).atFirst()) {
+        in.addAll(portion.ingredient().labelling().allergens());
+      }
+    }
+    for (Added added : pot.history().counting(Added.class)) {
+      in.addAll(added.ingredient().labelling().allergens());
+    }
+    in.remove(Allergen.SULPHITES);
+    return in;
   }
 
   private static void held(Declaration said, Known known) {
@@ -151,7 +203,10 @@ class DeclarationLawTest {
     ResolvedFormula formula = pot.history().snapshot().inputs().formula();
     var kind = formula.beforeTheFinish().cooked().everything();
     return new Tub(
-        said, TubIngredient.of("tub-" + i, formula, kind, said.labelling()), pot.known());
+        said,
+        TubIngredient.of(
+            "tub-" + i, formula, urnstew.core.lot.Carried.by(formula), kind, said.labelling()),
+        pot.known());
   }
 
   private static Tub merged(Tub one, Tub two) {

@@ -20,6 +20,7 @@ import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.correction.Target;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.FormulaAnalysis;
 import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -87,6 +88,7 @@ class UnfinishedTest {
     assertEquals(1, rest.scaleFactor(), 1e-9);
     assertEquals(rest.mass().kilograms(), rest.times(0.3).mass().kilograms() / 0.3, 1e-9);
     assertTrue(rest.formula().stages().get(0).caution().startsWith("warm it"));
+    isSaltedOnce(stopped, unfinished, rest, kept);
     goesOnToTheSameEnd(stopped.snapshot().inputs(), rest, meant);
     isToldOnce(stopped, unfinished, rest, kept);
   }
@@ -106,6 +108,20 @@ class UnfinishedTest {
         plan.prediction().likely().last().equivalentSolids().percent(),
         0.3,
         "as thick");
+    assertEquals(
+        100 * meant.saltShare(), 100 * plan.size().salt().value(), 0.05, "as salty, % of it");
+  }
+
+  /** Juice that pieces gave is salted as they are: what fat they gave is not (common practice). */
+  private static void isSaltedOnce(
+      BatchHistory stopped, Unfinished unfinished, ResolvedFormula rest, Ingredient kept) {
+    double in = FormulaAnalysis.saltKilograms(unfinished.whole().portions());
+    assertEquals(in, FormulaAnalysis.saltKilograms(rest.portions()), 0.005 * in, "salt once");
+    assertEquals(
+        in - FormulaAnalysis.saltKilograms(unfinished.toCome()),
+        kept.salt().value() * unfinished.mass().kilograms(),
+        0.005 * in,
+        "salt of the tubs");
   }
 
   /** What is in is told of what is kept; what is to come, of the rest. */

@@ -133,7 +133,11 @@ class LotTest {
     var all = done.plus(ragu.atTheFinish());
     var tub =
         TubIngredient.of(
-            "tub-test", ragu, all.everything(), Declaration.of(ragu, all.total()).labelling());
+            "tub-test",
+            ragu,
+            Carried.by(ragu),
+            all.everything(),
+            Declaration.of(ragu, all.total()).labelling());
     double salt =
         ragu.portions().stream()
             .mapToDouble(p -> p.mass().kilograms() * p.ingredient().salt().value())

@@ -1,0 +1,16 @@
+-- A pot that was lit by mistake with tubs is unlit again: the batch goes, and what was written of
+-- its tubs stays, with what takes it back beside it. So an entry's batch must be there when the
+-- entry is written, and no longer.
+alter table lot_event drop constraint lot_event_batch_id_fkey;
+
+create function require_batch_of_lot_event() returns trigger language plpgsql as $$
+begin
+  perform 1 from batch where id = new.batch_id for key share;
+  if not found then
+    raise foreign_key_violation using message = 'lot_event of a batch that is not there';
+  end if;
+  return new;
+end $$;
+
+create trigger lot_event_has_its_batch before insert on lot_event
+  for each row when (new.batch_id is not null) execute function require_batch_of_lot_event();
