@@ -12,6 +12,7 @@ const DONE = {
   OUT: 'They are out',
   BACK: 'They are in',
   TAKE_OUT: 'All out',
+  BIND: 'It is bound',
 } as const;
 
 const ADVISED: Record<string, ReadingKind> = {
@@ -112,6 +113,7 @@ export function StepButton({ step, batchId, units, zone, onRead }: ButtonProps) 
     case 'OUT':
     case 'BACK':
     case 'TAKE_OUT':
+    case 'BIND':
       return (
         <Row sx={besideStep}>
           <ActButton variant="outlined" aria-label={`${step.what}: done`} onAct={() => tick()}>

@@ -35,6 +35,8 @@ public record NextStep(
     BACK,
     /** What went in to be taken out again. */
     TAKE_OUT,
+    /** What would set in grains goes in by spoonfuls, off the heat. */
+    BIND,
     STIR,
     READ,
     TASTE,

@@ -122,6 +122,15 @@ public final class PotTasks {
           Optional.of(Task.of(step.key(), Kind.MOVE_PIECES, pot, what, Due.at(timed.at()), MOMENT));
       case TAKE_OUT ->
           Optional.of(Task.of(step.key(), Kind.TAKE_OUT, pot, what, Due.at(timed.at()), MOMENT));
+      case BIND ->
+          Optional.of(
+              Task.of(
+                  step.key(),
+                  Kind.FINISH,
+                  pot,
+                  what + ": " + step.detail(),
+                  Due.fromThen(timed.at()),
+                  MOMENT));
       // It comes again: each time is a task of its own.
       case STIR ->
           Optional.of(

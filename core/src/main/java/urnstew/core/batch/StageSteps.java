@@ -62,7 +62,9 @@ final class StageSteps {
       moves(place, phases.all().get(place));
     }
     if (likely.outcome() instanceof Reaches) {
-      TakeOut.of(BatchLines.asPoured(formula, lines)).forEach(this::takeOut);
+      ResolvedFormula asPoured = BatchLines.asPoured(formula, lines);
+      TakeOut.of(asPoured).forEach(this::takeOut);
+      Binding.of(asPoured, likely.last().contents().everything()).forEach(this::bind);
     }
   }
 
@@ -123,6 +125,12 @@ final class StageSteps {
     double at = said == null ? likely.last().seconds() : said;
     String what = "Take out: " + out.what();
     steps.add(step(out.key(), at, Kind.TAKE_OUT, what, "if one is missing: " + out.missing()));
+  }
+
+  private void bind(Binding binding) {
+    Double said = told.get(binding.key());
+    double at = said == null ? likely.last().seconds() : said;
+    steps.add(step(binding.key(), at, Kind.BIND, binding.what(), binding.how()));
   }
 
   private String words(PieceMove move) {

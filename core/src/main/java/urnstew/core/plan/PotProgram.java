@@ -31,6 +31,9 @@ public final class PotProgram {
   /** Of what was seared and laid aside, by the time that it comes back (assumption). */
   private static final Temperature LAID_ASIDE = Temperature.ofCelsius(40);
 
+  /** Of what was kept since an earlier day, as it comes out of the cold (assumption). */
+  private static final Temperature KEPT = Temperature.ofCelsius(5);
+
   /** How long a phase lasts that says neither minutes nor anything else, s (assumption). */
   private static final double A_MOMENT = 60;
 
@@ -95,7 +98,33 @@ public final class PotProgram {
       all.add(phase(place, done));
     }
     Program pot = Program.of(setting, batch.intoThePot()).from(batch.intoThePot(apart));
-    return pot.through(all).with(done);
+    return pot.through(all).with(done).from(start());
+  }
+
+  /** Room temperature, but for what was kept in the cold; by mass. */
+  private Temperature start() {
+    double kept = 0;
+    double all = 0;
+    for (Portion portion : batch.portions()) {
+      if (phases.entry(portion).atFirst()) {
+        all += portion.mass().kilograms();
+        kept += isKept(portion) ? portion.mass().kilograms() : 0;
+      }
+    }
+    double room = setting.surroundings().room().celsius();
+    double cold = all == 0 ? 0 : kept / all;
+    return Temperature.ofCelsius(room + cold * (KEPT.celsius() - room));
+  }
+
+  private static boolean isKept(Portion portion) {
+    return portion.made().filter(part -> !part.isMadeNow()).isPresent();
+  }
+
+  private Temperature warmth(Portion portion, Entry entry) {
+    if (isKept(portion)) {
+      return KEPT;
+    }
+    return entry.back().isPresent() ? LAID_ASIDE : setting.surroundings().room();
   }
 
   /**
@@ -132,11 +161,10 @@ public final class PotProgram {
       Entry entry = phases.entry(portion);
       boolean here = entry.when() == StageRole.REDUCE && entry.phase() == place;
       if (here && !entry.atFirst()) {
-        Temperature of = entry.back().isPresent() ? LAID_ASIDE : setting.surroundings().room();
         Double at = told.get(key(line, entry));
         double seconds = at == null ? entry.after().toSeconds() : at;
         (at == null ? planned : done)
-            .add(new Change.Added(seconds, batch.later(portion, apart), of));
+            .add(new Change.Added(seconds, batch.later(portion, apart), warmth(portion, entry)));
       }
     }
   }

@@ -20,6 +20,7 @@ import urnstew.core.formula.School;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageCourse;
 import urnstew.core.formula.StageRole;
+import urnstew.core.thermo.Composition;
 import urnstew.units.MassFraction;
 
 /** What goes in to be taken out is counted in by the batch, and out with advice by what it is. */
@@ -37,6 +38,24 @@ class TakeOutTest {
     assertEquals(1, all.size(), all.toString());
     assertTrue(all.get(0).what().endsWith(what), all.toString());
     assertTrue(all.get(0).missing().contains(missing), all.toString());
+  }
+
+  /** T-09, common practice: spoon by spoon until warm, never boiled; heat given is heat taken. */
+  @Test
+  void coralAndYolkBindBySpoonfulsWithinTheirWindow() {
+    ResolvedFormula shells = Samples.formula("flamed-shells").times(4);
+    Binding coral = Binding.of(shells, shells.beforeTheFinish().everything()).get(0);
+    assertEquals(16, coral.spoonfuls(), "240 g of coral and butter, 15 g each");
+    assertEquals(67.5, coral.end().celsius(), 1e-6, "the middle of 60 to 75 °C");
+    assertTrue(coral.pot().celsius() > 68 && coral.pot().celsius() < 75, coral.toString());
+    ResolvedFormula sea = Samples.formula("saffron-sea");
+    Binding yolk = Binding.of(sea, sea.beforeTheFinish().everything()).get(0);
+    assertEquals(74, yolk.end().celsius(), 1e-6, "yolk in the thickener: 70 to 78 °C");
+    assertEquals(List.of(), Binding.of(Samples.formula("cream-shell"), yolkless()));
+  }
+
+  private static Composition yolkless() {
+    return Samples.formula("cream-shell").beforeTheFinish().everything();
   }
 
   /** Garlic that is sliced thin stays in: only the way that leaves it whole takes it out. */

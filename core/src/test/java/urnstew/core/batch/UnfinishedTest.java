@@ -30,6 +30,7 @@ import urnstew.core.pantry.Ingredient;
 import urnstew.core.plan.Plan;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.Planner;
+import urnstew.core.plan.PotProgram;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -177,6 +178,8 @@ class UnfinishedTest {
             .findFirst()
             .orElseThrow();
     assertEquals(1800, then.after().toSeconds(), 2, "half an hour is left");
+    double celsius = PotProgram.of(lit.snapshot().inputs(), rest).temperature().celsius();
+    assertEquals(5, celsius, 0.1, "it comes out of the cold (assumption)");
     assertFalse(Unfinished.of(lit).isPresent());
   }
 
