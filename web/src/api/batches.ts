@@ -47,6 +47,15 @@ export function useAsMade(id: string) {
   });
 }
 
+/** What would be still to come of a pot that were stopped now; asked while somebody means to. */
+export function useStopping(id: string, meant: boolean) {
+  return useQuery({
+    queryKey: ['batches', id, 'stopping'],
+    queryFn: () => answered(client.GET('/api/batches/{id}/stopping', { params: { path: { id } } })),
+    enabled: meant,
+  });
+}
+
 /** One batch that may be off the heat already. */
 export function useBatch(id: string | undefined) {
   return useQuery({

@@ -82,6 +82,7 @@ export type Writes = Pick<
   | 'Add'
   | 'LadleOut'
   | 'TakePiecesOut'
+  | 'BringOver'
   | 'SetHeat'
   | 'SetTarget'
   | 'DoStep'

@@ -12,6 +12,7 @@ export interface Bodies {
   '/additions': Typed<'Add'>;
   '/ladlings': Typed<'LadleOut'>;
   '/take-outs': Typed<'TakePiecesOut'>;
+  '/come-overs': Typed<'BringOver'>;
   '/heats': Typed<'SetHeat'>;
   '/targets': Typed<'SetTarget'>;
   '/steps': Typed<'DoStep'>;

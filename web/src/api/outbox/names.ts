@@ -8,6 +8,7 @@ const OF_POTS: Record<BatchWrite, string> = {
   '/additions': 'Something put in',
   '/ladlings': 'Sauce ladled out',
   '/take-outs': 'Pieces taken out',
+  '/come-overs': 'What came over',
   '/heats': 'Another heat',
   '/targets': 'Another thickness',
   '/steps': 'A step done',

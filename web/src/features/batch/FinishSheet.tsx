@@ -1,4 +1,3 @@
-import { Checkbox, FormControlLabel } from '@mui/material';
 import type { BatchView, KitchenView } from '../../api/client';
 import { measuresOf } from '../../api/kitchen';
 import { QuantityField, show, typed } from '../../quantities';
@@ -7,6 +6,7 @@ import { TextArea } from '../../ui/fields';
 import { Text } from '../../ui/text';
 import { useUndo } from '../../ui/undo';
 import { useGo } from '../../ui/useGo';
+import { AnotherDay } from './AnotherDay';
 import { useEntry } from './useEntry';
 
 /** What went in to be taken out again, and nobody has said that it is. */
@@ -21,24 +21,6 @@ function StillIn({ batch }: { batch: BatchView }) {
 }
 
 const START = { text: '', note: '', stopped: '' };
-
-/** It is not done: it is cooled and kept, and somebody goes on with it. */
-function AnotherDay({ stopped, onChange }: { stopped: boolean; onChange: (to: boolean) => void }) {
-  return (
-    <>
-      <FormControlLabel
-        control={<Checkbox checked={stopped} onChange={(e) => onChange(e.target.checked)} />}
-        label="Not done: it goes on another day"
-      />
-      {stopped && (
-        <Text tone="cold" size="note">
-          Cool it and keep it by the rule. Its tubs know what is still to come: go on with them, or
-          with some of them, from their page.
-        </Text>
-      )}
-    </>
-  );
-}
 
 /** Off the heat: what came out, and what to remember. */
 export function FinishSheet({
@@ -96,7 +78,12 @@ export function FinishSheet({
         numeric={false}
         autoFocus
       />
-      <AnotherDay stopped={stopped} onChange={(to) => put('stopped', to ? 'yes' : '')} />
+      <AnotherDay
+        batchId={batch.id}
+        units={kitchen.settings.units}
+        stopped={stopped}
+        onChange={(to) => put('stopped', to ? 'yes' : '')}
+      />
       <TextArea label="To remember" text={values.note} onText={(to) => put('note', to)} />
     </Sheet>
   );

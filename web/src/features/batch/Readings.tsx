@@ -16,6 +16,7 @@ const SHOWN: EventView['kind'][] = [
   'ADDED',
   'LADLED_OUT',
   'PIECES_TAKEN_OUT',
+  'CAME_OVER',
   'SET_OTHERWISE',
   'TARGET_SET',
   'TASTED',

@@ -12,6 +12,7 @@ import { ActButton } from '../../ui/ActButton';
 import { ShowWorking } from '../../ui/ShowWorking';
 import { BareList } from '../../ui/layout';
 import { loadsInWords } from '../../ui/loads';
+import { ComeOver } from './ComeOver';
 import { Step } from './Step';
 import { StepButton } from './StepButton';
 import { besideStep } from './batch.styles';
@@ -124,6 +125,7 @@ function StageStep({ stage, batch, kitchen, now, looks }: StageProps) {
       looks={looks}
       words={<StageWords stage={stage} batch={batch} units={units} />}
     >
+      {live && stage.beside && <ComeOver stage={stage} batch={batch} kitchen={kitchen} />}
       {live && !reduces && task && (
         <ActButton
           variant="outlined"

@@ -58,6 +58,8 @@ export function eventWords(e: EventView, units: Units): string {
       return `${mass} ladled out`;
     case 'PIECES_TAKEN_OUT':
       return `${e.what || 'pieces'} taken out`;
+    case 'CAME_OVER':
+      return `${mass} came over: ${e.what.toLowerCase()}`;
     case 'SET_OTHERWISE':
       return said(e.what);
     case 'TARGET_SET':

@@ -1,8 +1,10 @@
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { http, HttpResponse } from 'msw';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { BatchView } from '../../api/client';
-import { kitchen, standIn } from '../../test/stove';
+import type { BatchView, StageView } from '../../api/client';
+import { kitchen, server, standIn } from '../../test/stove';
+import { ComeOver } from './ComeOver';
 import { FinishSheet } from './FinishSheet';
 import { Steps } from './Steps';
 import { ragu, stage, themed } from './steps.fixtures';
@@ -140,4 +142,49 @@ it('says at the end what nobody has taken out', async () => {
   themed(<FinishSheet batch={picks} kitchen={kitchen} onClose={vi.fn()} />);
   expect(await screen.findByText(/24 toothpicks: nobody has said that it is out/)).toBeVisible();
   expect(screen.queryByText(/bay leaf/)).toBeNull();
+});
+
+it('asks before it is stopped what is not in yet, and pours what is in after all', async () => {
+  const milk = { line: 5, name: 'Whole milk', massKilograms: 0.25 };
+  const rest = { name: 'Table salt', massKilograms: 0.004 };
+  const asked = standIn();
+  server.use(
+    http.get('*/api/batches/*/stopping', () =>
+      HttpResponse.json({ from: 'Simmer', stages: ['Simmer'], lines: [milk, rest] }),
+    ),
+  );
+  themed(<FinishSheet batch={shells} kitchen={kitchen} onClose={vi.fn()} />);
+  await userEvent.click(screen.getByLabelText('Not done: it goes on another day'));
+  const list = await screen.findByRole('region', { name: 'Not in yet' });
+  expect(within(list).getByText('250 g')).toBeInTheDocument();
+  expect(within(list).queryByRole('button', { name: /Table salt/ })).toBeNull();
+  await userEvent.click(screen.getByRole('button', { name: 'Whole milk is in already' }));
+  await waitFor(() =>
+    expect(asked.find((a) => a.path.endsWith('/pours'))?.body).toMatchObject({
+      line: 5,
+      massKilograms: 0.25,
+    }),
+  );
+});
+
+it('weighs over what a pan beside the pot has made', async () => {
+  const asked = standIn();
+  const pan = {
+    ...stage('Mushrooms', 'PREPARE', 10),
+    beside: true,
+  } as unknown as StageView;
+  const batch = {
+    ...shells,
+    planned: { ...shells.planned, stages: [pan] },
+  } as unknown as BatchView;
+  themed(<ComeOver stage={pan} batch={batch} kitchen={kitchen} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Weigh what comes over: Mushrooms' }));
+  await userEvent.type(await screen.findByLabelText('Out of the pan, with its liquor'), '310');
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() =>
+    expect(asked.find((a) => a.path.endsWith('/come-overs'))?.body).toMatchObject({
+      stage: 0,
+      massKilograms: 0.31,
+    }),
+  );
 });

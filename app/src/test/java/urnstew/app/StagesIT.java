@@ -274,11 +274,73 @@ class StagesIT {
         "/stageMinutes/0/stage", app.post("/api/plans/preview", plan.toString()).pointer());
   }
 
+  /** Mushrooms from a pan of their own: what the scale says counts, and the pot follows. */
+  @Test
+  void whatIsCookedBesideComesOverAsItIsWeighed() {
+    ObjectNode plan = plan("drover-ragu").put("targetSolidsFraction", 0.13);
+    JsonNode batch = lit(plan.put("targetText", "13 %"), Instant.now().minusSeconds(10));
+    String id = batch.at("/id").asString();
+    assertTrue(batch.at("/planned/stages/3/beside").asBoolean(), "a pan of its own");
+    double before = batch.at("/forecast/endMassKilograms").asDouble();
+    JsonNode mushrooms = line(batch, "mushroom-brown");
+    double raw = mushrooms.at("/dueKilograms").asDouble();
+    assertTrue(over(id, 3, 0.95 * raw).status() < 300);
+    JsonNode after = app.get("/api/batches/" + id).body();
+    assertEquals("CAME_OVER", last(after).at("/kind").asString());
+    assertEquals(0.95 * raw, last(after).at("/massKilograms").asDouble(), 1e-9);
+    assertTrue(
+        Instant.parse(after.at("/forecast/thickAt").asString())
+            .isAfter(Instant.parse(batch.at("/forecast/thickAt").asString())),
+        "more water takes longer");
+    double ends = after.at("/forecast/endMassKilograms").asDouble();
+    assertTrue(ends > before && ends < 1.06 * before, "what is in them stays in them");
+    assertEquals("/massKilograms", over(id, 3, 1.2 * raw).pointer());
+    assertEquals("/stage", over(id, 1, 0.1).pointer());
+    assertEquals("/stage", over(id, 99, 0.1).pointer());
+  }
+
+  private Answer over(String id, int stage, double kilograms) {
+    return app.post(
+        "/api/batches/" + id + "/come-overs",
+        "{\"id\":\"%s\",\"stage\":%d,\"massKilograms\":%s,\"enteredText\":\"\",%s}"
+            .formatted(UUID.randomUUID(), stage, kilograms, Requests.stamp(Instant.now())));
+  }
+
+  private static JsonNode last(JsonNode batch) {
+    JsonNode events = batch.at("/events");
+    return events.get(events.size() - 1);
+  }
+
+  private static JsonNode line(JsonNode batch, String ingredient) {
+    for (JsonNode line : batch.at("/forecast/lines")) {
+      if (line.at("/ingredientId").asString().equals(ingredient)) {
+        return line;
+      }
+    }
+    throw new AssertionError(ingredient);
+  }
+
+  /** Coral goes in by spoonfuls within its window; before a stop it is told as still to come. */
+  @Test
+  void whatBindsGoesInBySpoonfulsAndIsStillToComeBefore() {
+    JsonNode batch = lit("flamed-shells", Instant.now().minus(Duration.ofMinutes(20)));
+    JsonNode bind = step(batch.at("/forecast"), "bind-4");
+    assertTrue(bind.at("/detail").asString().contains("stop at 68 °C"), bind.toString());
+    String id = batch.at("/id").asString();
+    JsonNode stopping = app.get("/api/batches/" + id + "/stopping").body();
+    assertTrue(stopping.at("/lines").toString().contains("coral"), stopping.toString());
+    assertTrue(stopping.at("/lines/0/line").isInt(), stopping.toString());
+    assertTrue(stopping.at("/stages").toString().contains("Liaison"));
+  }
+
   private JsonNode lit(String formula, Instant at) {
+    return lit(plan(formula), at);
+  }
+
+  private JsonNode lit(ObjectNode plan, Instant at) {
     String id = UUID.randomUUID().toString();
     String body =
-        "{\"id\":\"%s\",\"plan\":%s,\"timeScale\":60,%s}"
-            .formatted(id, plan(formula), Requests.stamp(at));
+        "{\"id\":\"%s\",\"plan\":%s,\"timeScale\":60,%s}".formatted(id, plan, Requests.stamp(at));
     Answer answer = app.post("/api/batches", body);
     assertEquals(201, answer.status(), answer.body().toString());
     return app.get("/api/batches/" + id).body();

@@ -28,6 +28,7 @@ import urnstew.app.platform.PageTags;
 class BatchController {
   private final BatchStarter starter;
   private final BatchService batches;
+  private final BatchEnds ends;
   private final BatchEntries entries;
   private final TakeBacks takeBacks;
   private final AsMadeService asMade;
@@ -36,12 +37,14 @@ class BatchController {
   BatchController(
       BatchStarter starter,
       BatchService batches,
+      BatchEnds ends,
       BatchEntries entries,
       TakeBacks takeBacks,
       AsMadeService asMade,
       PageTags tags) {
     this.starter = starter;
     this.batches = batches;
+    this.ends = ends;
     this.entries = entries;
     this.takeBacks = takeBacks;
     this.asMade = asMade;
@@ -77,6 +80,12 @@ class BatchController {
   @GetMapping("/{id}/as-made")
   AsMadeView asMade(@PathVariable UUID id) {
     return asMade.of(id);
+  }
+
+  /** What would be still to come if it were stopped now. */
+  @GetMapping("/{id}/stopping")
+  StoppingView stopping(@PathVariable UUID id) {
+    return ends.stopping(id);
   }
 
   @PostMapping("/{id}/formulas")
@@ -137,6 +146,13 @@ class BatchController {
   @ResponseStatus(HttpStatus.CREATED)
   Recorded takePiecesOut(
       @PathVariable UUID id, @Valid @RequestBody Writes.TakePiecesOut write, Actor actor) {
+    return entries.record(id, write, actor);
+  }
+
+  @PostMapping("/{id}/come-overs")
+  @ResponseStatus(HttpStatus.CREATED)
+  Recorded bringOver(
+      @PathVariable UUID id, @Valid @RequestBody Writes.BringOver write, Actor actor) {
     return entries.record(id, write, actor);
   }
 

@@ -2,11 +2,14 @@ package urnstew.app.batch;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchMapper.Listed;
+import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.NotFoundException;
 import urnstew.core.balance.InPot;
 import urnstew.core.batch.BatchEvent.Finished;
@@ -25,11 +28,13 @@ public class BatchEnds {
 
   private final BatchMapper batches;
   private final BatchHistories histories;
+  private final Clock clock;
   private final Cache<Listed, End> known = Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
 
-  BatchEnds(BatchMapper batches, BatchHistories histories) {
+  BatchEnds(BatchMapper batches, BatchHistories histories, Clock clock) {
     this.batches = batches;
     this.histories = histories;
+    this.clock = clock;
   }
 
   /**
@@ -55,6 +60,23 @@ public class BatchEnds {
   /** What a kilogram of one that is done carries; empty where its history is of an old model. */
   public Optional<Carried> carried(UUID id) {
     return end(id).carried();
+  }
+
+  /**
+   * What would be still to come of a pot that were stopped now.
+   *
+   * @throws ConflictException if it is off the heat
+   */
+  StoppingView stopping(UUID id) {
+    BatchRow row = batches.find(id).orElseThrow(() -> new NotFoundException("batch", id));
+    BatchHistory acts = histories.acts(row);
+    if (acts.finished().isPresent()) {
+      throw new ConflictException(
+          "It is off the heat already.", "Look at its tubs for what is still to come.");
+    }
+    Instant now = clock.instant();
+    Finished stop = new Finished(UUID.randomUUID(), now, Optional.empty(), "", true);
+    return StoppingView.of(Unfinished.of(acts.with(stop, now)).orElseThrow());
   }
 
   private End end(UUID id) {

@@ -100,6 +100,13 @@ class EventMaker {
     }
 
     @Override
+    public BatchEvent bringOver(Writes.BringOver w) {
+      agree("massKilograms", w.enteredText(), kitchens.massText("g"), w.massKilograms());
+      Mass mass = at("massKilograms", () -> new Mass(w.massKilograms()));
+      return new BatchEvent.CameOver(w.id(), moment, w.stage(), mass);
+    }
+
+    @Override
     public BatchEvent setHeat(Writes.SetHeat w) {
       return new BatchEvent.SetOtherwise(
           w.id(), moment, plans.setting(w.vesselId(), w.heatSourceId(), w.heating(), w.lid()));

@@ -7,6 +7,7 @@ import urnstew.app.batch.Writes.TakeReading;
 import urnstew.app.platform.Actor;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CameOver;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
@@ -51,7 +52,8 @@ record EventRow(
     STEP_DONE,
     FINISHED,
     TASTED,
-    CUPS_TRIED
+    CUPS_TRIED,
+    CAME_OVER
   }
 
   static EventRow of(
@@ -115,6 +117,11 @@ record EventRow(
     @Override
     public Kind piecesTakenOut(PiecesTakenOut event) {
       return Kind.PIECES_TAKEN_OUT;
+    }
+
+    @Override
+    public Kind cameOver(CameOver event) {
+      return Kind.CAME_OVER;
     }
 
     @Override

@@ -16,6 +16,7 @@ import urnstew.core.balance.CupTrial;
 import urnstew.core.balance.MeasuredTaste;
 import urnstew.core.batch.BatchEvent;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CameOver;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
@@ -37,6 +38,7 @@ import urnstew.core.batch.Measurement.Probed;
 import urnstew.core.batch.Measurement.Refracted;
 import urnstew.core.batch.Measurement.Weighed;
 import urnstew.core.batch.PiecesInPot;
+import urnstew.core.formula.Stage;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.units.Mass;
 
@@ -145,6 +147,12 @@ final class EventViews {
               .map(piece -> piece.ingredient().name())
               .distinct()
               .collect(Collectors.joining(", ")));
+    }
+
+    @Override
+    public Told cameOver(CameOver event) {
+      Stage stage = history.snapshot().inputs().formula().formula().stages().get(event.stage());
+      return Told.of(event.mass(), stage.title());
     }
 
     @Override

@@ -148,6 +148,7 @@ final class HandOverPrint {
       case ADDED -> mass + " " + event.what() + " added";
       case LADLED_OUT -> mass + " ladled out";
       case PIECES_TAKEN_OUT -> "pieces taken out";
+      case CAME_OVER -> mass + " came over: " + event.what();
       case SET_OTHERWISE -> event.what();
       case TARGET_SET -> "another thickness wanted";
       case TASTED -> "found: " + event.what();

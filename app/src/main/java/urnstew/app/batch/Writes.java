@@ -50,6 +50,8 @@ public interface Writes {
 
     T takePiecesOut(TakePiecesOut write);
 
+    T bringOver(BringOver write);
+
     T setHeat(SetHeat write);
 
     T taste(Taste write);
@@ -192,6 +194,24 @@ public interface Writes {
     @Override
     public <T> T accept(Visitor<T> visitor) {
       return visitor.takePiecesOut(this);
+    }
+  }
+
+  /**
+   * What a stage cooked beside the pot came over into it, weighed with its liquor.
+   *
+   * @param stage place of the stage in the formula
+   */
+  record BringOver(
+      @NotNull UUID id,
+      int stage,
+      double massKilograms,
+      @NotNull @Size(max = 80) String enteredText,
+      @NotNull @Valid Stamp stamp)
+      implements Entry {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.bringOver(this);
     }
   }
 

@@ -104,6 +104,7 @@ public record PlanView(
   /**
    * One stage with its cues.
    *
+   * @param beside whether it is cooked in a vessel of its own, and comes over into the pot
    * @param seconds that it takes; of a simmer, that its phase likely takes
    * @param phase of the simmer that it belongs to; absent before and after it
    * @param answers whether that phase answers for the hour
@@ -115,6 +116,7 @@ public record PlanView(
   public record StageView(
       String title,
       String role,
+      boolean beside,
       long seconds,
       @Nullable Integer phase,
       boolean answers,

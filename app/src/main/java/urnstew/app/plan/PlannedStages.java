@@ -47,6 +47,7 @@ final class PlannedStages {
     return new StageView(
         stage.title(),
         stage.role().name(),
+        stage.isBeside(),
         simmers
             ? phaseSeconds(phase)
             : step.map(Preparation.Step::time).orElse(stage.time()).toSeconds(),

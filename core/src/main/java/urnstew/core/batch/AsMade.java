@@ -16,7 +16,6 @@ import urnstew.core.formula.StageRole;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sauce.PotContents;
-import urnstew.core.sizing.Sizing;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
 
@@ -35,9 +34,7 @@ public final class AsMade {
   private AsMade(BatchHistory history) {
     this.history = history;
     PlanInputs inputs = history.snapshot().inputs();
-    ResolvedFormula planned =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying())
-            .batch();
+    ResolvedFormula planned = inputs.size().batch();
     this.lines = new BatchLines(history, planned).all();
     this.added = history.counting(Added.class);
   }

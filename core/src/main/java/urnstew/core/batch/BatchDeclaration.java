@@ -9,7 +9,6 @@ import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.pantry.Intake;
 import urnstew.core.plan.PlanInputs;
-import urnstew.core.sizing.Sizing;
 import urnstew.units.Mass;
 
 /**
@@ -30,9 +29,7 @@ public final class BatchDeclaration {
    */
   public static Declaration of(BatchHistory history, Mass made) {
     PlanInputs inputs = history.snapshot().inputs();
-    ResolvedFormula planned =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying())
-            .batch();
+    ResolvedFormula planned = inputs.size().batch();
     Set<Integer> toCome =
         history.stoppedSeconds().isPresent()
             ? Set.copyOf(Forecaster.surelyToCome(history))

@@ -43,6 +43,8 @@ public sealed interface BatchEvent {
 
     R piecesTakenOut(PiecesTakenOut event);
 
+    R cameOver(CameOver event);
+
     R setOtherwise(SetOtherwise event);
 
     R targetSet(TargetSet event);
@@ -162,6 +164,22 @@ public sealed interface BatchEvent {
 
     public PiecesTakenOut {
       which = List.copyOf(which);
+    }
+  }
+
+  /**
+   * What a stage cooked in a vessel beside the pot came over into it, weighed with its liquor; what
+   * was left behind as grit, rind or fat is not in it.
+   *
+   * @param id identity
+   * @param at when
+   * @param stage place of the stage in the formula
+   * @param mass of what went in
+   */
+  record CameOver(UUID id, Instant at, int stage, Mass mass) implements BatchEvent {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.cameOver(this);
     }
   }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import urnstew.core.batch.BatchEvent.CameOver;
 import urnstew.core.batch.BatchEvent.Poured;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -108,7 +109,11 @@ public final class BatchLines {
 
   /** The formula as it is in this pot; its hours are those of the plan. */
   public ResolvedFormula asPoured() {
-    return asPoured(planned, all());
+    ResolvedFormula asPoured = asPoured(planned, all());
+    for (CameOver over : history.counting(CameOver.class)) {
+      asPoured = asPoured.cameOver(over.stage(), over.mass());
+    }
+    return asPoured;
   }
 
   /** A formula with these lines as they are, or will be. */

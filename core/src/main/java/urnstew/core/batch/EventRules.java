@@ -1,8 +1,10 @@
 package urnstew.core.batch;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Locale;
 import urnstew.core.batch.BatchEvent.Added;
+import urnstew.core.batch.BatchEvent.CameOver;
 import urnstew.core.batch.BatchEvent.CupsTried;
 import urnstew.core.batch.BatchEvent.Finished;
 import urnstew.core.batch.BatchEvent.LadledOut;
@@ -18,6 +20,8 @@ import urnstew.core.batch.Measurement.Plated;
 import urnstew.core.batch.Measurement.Probed;
 import urnstew.core.batch.Measurement.Refracted;
 import urnstew.core.batch.Measurement.Weighed;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.Stage;
 import urnstew.core.kitchen.OvenFitness;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Heating.InOven;
@@ -64,6 +68,8 @@ final class EventRules {
     } else if (event instanceof PiecesTakenOut out) {
       requireSimmering(out);
       requirePieces(out);
+    } else if (event instanceof CameOver over) {
+      requireBeside(over);
     } else if (event instanceof SetOtherwise set) {
       requireBears(set);
     } else if (event instanceof Finished finished) {
@@ -169,6 +175,26 @@ final class EventRules {
   }
 
   /** Pieces that are not there, or are out already, cannot come out. */
+  private void requireBeside(CameOver over) {
+    ResolvedFormula planned = history.snapshot().inputs().size().batch();
+    ResolvedFormula batch = BatchLines.asPoured(planned, new BatchLines(history, planned).all());
+    List<Stage> stages = batch.formula().stages();
+    Require.within("stage", over.stage(), 0, stages.size() - 1, "");
+    if (!stages.get(over.stage()).isBeside()) {
+      throw new InvalidInput(
+          "stage",
+          "in-the-pot",
+          "'" + stages.get(over.stage()).title() + "' is cooked in the pot itself.",
+          "a stage in a pan, on a tray or in a bowl, before the simmer",
+          "Weigh the pot instead.");
+    }
+    double most =
+        batch.portionsOf(over.stage()).stream()
+            .mapToDouble(portion -> portion.mass().kilograms())
+            .sum();
+    Require.within("massKilograms", over.mass().kilograms(), 0.001, most, "kg");
+  }
+
   private void requirePieces(PiecesTakenOut out) {
     if (PiecesInPot.before(history, out.at()).leaving(out).isEmpty()) {
       throw new InvalidInput(

@@ -39,7 +39,6 @@ import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Need;
-import urnstew.core.sizing.Sizing;
 import urnstew.units.Mass;
 
 /** Turns a batch's history into a forecast. */
@@ -67,8 +66,7 @@ public final class Forecaster {
       List<Reading> telling) {
     static Known of(BatchHistory history, Instant now) {
       PlanInputs inputs = history.snapshot().inputs();
-      BatchSize size =
-          Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
+      BatchSize size = inputs.size();
       BatchLines lines = new BatchLines(history, size.batch());
       ProgramOfBatch batch = new ProgramOfBatch(history);
       Program planned = batch.program(lines);

@@ -28,6 +28,9 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   /** Words for what can be found again in a pot (assumption). */
   private static final List<String> UNCUT = List.of("halved", "whole", "quartered");
 
+  /** Whatever is cooked keeps some of its water (assumption). */
+  private static final double MOST_DRIED = 0.95;
+
   public ResolvedFormula {
     portions = List.copyOf(portions);
   }
@@ -224,6 +227,32 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       }
     }
     return pot;
+  }
+
+  /**
+   * The same where what a stage makes beside the pot was weighed as it came over: it lost that much
+   * less, or more, water; what water cannot explain was left behind.
+   *
+   * @param place of the stage
+   * @param mass of all of its lines by then, above 0
+   */
+  public ResolvedFormula cameOver(int place, Mass mass) {
+    PotContents in =
+        portionsOf(place).stream()
+            .map(Portion::contents)
+            .reduce(PotContents.NOTHING, PotContents::plus);
+    Composition all = in.everything();
+    double liquid = all.waterKilograms() + all.ethanolKilograms();
+    double gone = liquid == 0 ? 0 : (all.total().kilograms() - mass.kilograms()) / liquid;
+    double dried = Math.max(0, Math.min(MOST_DRIED, gone));
+    double left = mass.kilograms() / (all.total().kilograms() - dried * liquid);
+    List<Stage> stages = new ArrayList<>(formula.stages());
+    stages.set(place, stages.get(place).drying(new MassFraction(dried)));
+    return new ResolvedFormula(
+        formula.with(stages),
+        portions.stream()
+            .map(portion -> portion.stage() == place ? portion.times(Math.min(1, left)) : portion)
+            .toList());
   }
 
   /** What is added while it simmers. */

@@ -126,42 +126,31 @@ public record Stage(
 
   /** The same for another time. */
   public Stage lasting(Duration other) {
-    return new Stage(
-        title,
-        role,
-        technique,
-        heat,
-        lid,
-        course,
-        other,
-        driedShare,
-        lines,
-        unread,
-        cues,
-        takeOuts,
-        caution,
-        pause,
-        school);
+    return with(other, driedShare, caution);
   }
 
   /** The same with another caution. */
   public Stage minding(String other) {
+    return with(time, driedShare, other);
+  }
+
+  /** The same with another share of water gone. */
+  Stage drying(MassFraction other) {
+    return with(time, other, caution);
+  }
+
+  private Stage with(Duration lasts, MassFraction dried, String minds) {
     return new Stage(
-        title,
-        role,
-        technique,
-        heat,
-        lid,
-        course,
-        time,
-        driedShare,
-        lines,
-        unread,
-        cues,
-        takeOuts,
-        other,
-        pause,
-        school);
+        title, role, technique, heat, lid, course, lasts, dried, lines, unread, cues, takeOuts,
+        minds, pause, school);
+  }
+
+  /** Whether it is cooked in a vessel of its own before the simmer, and comes over into the pot. */
+  public boolean isBeside() {
+    return role == StageRole.PREPARE
+        && course.vessel() != StageVessel.POT
+        && !lines.isEmpty()
+        && !driesAll();
   }
 
   /** The same with other lines that nobody has read yet. */

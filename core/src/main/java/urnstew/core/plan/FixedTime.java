@@ -118,7 +118,7 @@ public final class FixedTime {
 
   private static ReductionCurve fall(PlanInputs inputs, double solids, Duration simmer) {
     PlanInputs at = inputs.with(new Target.Solids(new MassFraction(solids)));
-    BatchSize size = Sizing.size(at.formula(), at.need(), at.equivalentSolids(), at.buying());
+    BatchSize size = at.size();
     return Reduction.during(PotProgram.of(at, size.batch()), simmer.toSeconds(), at.likely());
   }
 }

@@ -9,8 +9,10 @@ import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.SimmerSetting;
 import urnstew.core.reduction.Unknowns;
+import urnstew.core.sizing.BatchSize;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.PackRule;
+import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
 import urnstew.units.MassFraction;
 
@@ -68,6 +70,15 @@ public record PlanInputs(
   /** Solids it is to thicken like, for a product of the body that is likely. */
   public MassFraction equivalentSolids() {
     return target.equivalentSolids(prior.likelyBodyFactor());
+  }
+
+  /**
+   * The batch that this makes.
+   *
+   * @throws urnstew.units.InvalidInput if it cannot be made so thick
+   */
+  public BatchSize size() {
+    return Sizing.size(formula, need, equivalentSolids(), buying);
   }
 
   /** Most likely values of all that is not known of this pot. */

@@ -38,8 +38,7 @@ public final class Planner {
    *     not go into the pot
    */
   public static Plan plan(PlanInputs inputs) {
-    BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
+    BatchSize size = inputs.size();
     PotFit fit = PotFit.of(size, inputs.vessel(), simmerTemperature(inputs));
     ResolvedFormula batch = size.batch();
     Preparation preparation = Preparation.of(batch, inputs.setting());

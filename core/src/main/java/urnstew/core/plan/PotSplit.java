@@ -8,7 +8,6 @@ import java.util.Optional;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.reduction.Hazard;
 import urnstew.core.sizing.BatchSize;
-import urnstew.core.sizing.Sizing;
 import urnstew.units.Volume;
 
 /**
@@ -59,8 +58,7 @@ public record PotSplit(List<Share> shares) {
 
   /** Splits what these inputs ask for over the pots of a kitchen. */
   public static Optional<PotSplit> of(PlanInputs inputs, Collection<Vessel> vessels) {
-    BatchSize size =
-        Sizing.size(inputs.formula(), inputs.need(), inputs.equivalentSolids(), inputs.buying());
+    BatchSize size = inputs.size();
     Volume start = PotFit.volume(size.start(), Planner.simmerTemperature(inputs));
     return of(start, vessels, Hazard.HEADROOM_SHARE);
   }

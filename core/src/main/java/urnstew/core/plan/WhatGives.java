@@ -14,7 +14,6 @@ import urnstew.core.reduction.Outcome.Reaches;
 import urnstew.core.reduction.Reduction;
 import urnstew.core.reduction.ReductionCurve;
 import urnstew.core.sizing.BatchSize;
-import urnstew.core.sizing.Sizing;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -118,8 +117,7 @@ final class WhatGives {
 
   private double seconds(double share) {
     PlanInputs with = inputs.with(inputs.need().forCovers(inputs.need().covers() * share));
-    BatchSize size =
-        Sizing.size(with.formula(), with.need(), with.equivalentSolids(), with.buying());
+    BatchSize size = with.size();
     ReductionCurve fall =
         Reduction.untilThick(
             PotProgram.of(with, size.batch()), with.equivalentSolids(), with.likely());

@@ -138,7 +138,7 @@ class OneFigureLawTest {
 
   private static BatchEvent event(BatchHistory history, UUID id, Instant at, Random random) {
     int lines = history.snapshot().inputs().formula().portions().size();
-    return switch (random.nextInt(8)) {
+    return switch (random.nextInt(9)) {
       case 0 -> new Poured(id, at, random.nextInt(lines), Mass.ofGrams(random.nextInt(900)));
       case 1 ->
           new Added(
@@ -150,9 +150,22 @@ class OneFigureLawTest {
       case 2 -> new CupsTried(id, at, cups(random));
       case 3 -> new PiecesTakenOut(id, at, List.of());
       case 4 -> struckOut(history, id, at, random);
+      case 7 -> cameOver(history, id, at, random);
       case 5, 6 -> new StepDone(id, at, step(history, random));
       default -> new LadledOut(id, at, Mass.ofGrams(200));
     };
+  }
+
+  /** Of a stage that has a pan of its own, where there is one. */
+  private static BatchEvent cameOver(BatchHistory history, UUID id, Instant at, Random random) {
+    ResolvedFormula batch = history.snapshot().inputs().size().batch();
+    for (int stage = 0; stage < batch.formula().stages().size(); stage++) {
+      if (batch.formula().stages().get(stage).isBeside()) {
+        return new BatchEvent.CameOver(
+            id, at, stage, batch.massOf(stage).times(0.1 + 0.9 * random.nextDouble()));
+      }
+    }
+    return new LadledOut(id, at, Mass.ofGrams(100));
   }
 
   /** Another phase began, or pieces were moved, whether the formula knows of it or not. */

@@ -43,7 +43,7 @@ class UnfinishedTest {
     return ReferenceFormulas.load().stream().filter(formula -> formula.target().isPresent());
   }
 
-  private static BatchHistory lit(Formula formula) {
+  static BatchHistory lit(Formula formula) {
     BatchSnapshot lit = Samples.lit(1).snapshot();
     PlanInputs inputs =
         lit.inputs()

@@ -74,7 +74,8 @@ public final class BatchDocuments {
       if (simmers) {
         stage.put("phase", 0);
       }
-      stage.put("answers", simmers).put("how", "").put("caution", "").put("pause", "");
+      stage.put("beside", false).put("answers", simmers).put("how", "");
+      stage.put("caution", "").put("pause", "");
       stage.putArray("takeOuts");
     }
   }

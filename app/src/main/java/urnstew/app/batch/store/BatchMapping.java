@@ -46,6 +46,7 @@ public interface BatchMapping {
   @SubclassMapping(
       source = BatchEvent.PiecesTakenOut.class,
       target = StoredEvent.PiecesTakenOut.class)
+  @SubclassMapping(source = BatchEvent.CameOver.class, target = StoredEvent.CameOver.class)
   @SubclassMapping(source = BatchEvent.SetOtherwise.class, target = StoredEvent.SetOtherwise.class)
   @SubclassMapping(source = BatchEvent.TargetSet.class, target = StoredEvent.TargetSet.class)
   @SubclassMapping(source = BatchEvent.Tasted.class, target = StoredEvent.Tasted.class)
@@ -66,6 +67,7 @@ public interface BatchMapping {
   @SubclassMapping(
       source = StoredEvent.PiecesTakenOut.class,
       target = BatchEvent.PiecesTakenOut.class)
+  @SubclassMapping(source = StoredEvent.CameOver.class, target = BatchEvent.CameOver.class)
   @SubclassMapping(source = StoredEvent.SetOtherwise.class, target = BatchEvent.SetOtherwise.class)
   @SubclassMapping(source = StoredEvent.TargetSet.class, target = BatchEvent.TargetSet.class)
   @SubclassMapping(source = StoredEvent.Tasted.class, target = BatchEvent.Tasted.class)

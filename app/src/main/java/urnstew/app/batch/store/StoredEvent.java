@@ -49,6 +49,11 @@ public sealed interface StoredEvent {
   @JsonTypeName("PiecesTakenOut")
   public record PiecesTakenOut(UUID id, Instant at, List<String> which) implements StoredEvent {}
 
+  /** What came over from beside. */
+  @JsonTypeName("CameOver")
+  public record CameOver(UUID id, Instant at, int stage, StoredUnits.Mass mass)
+      implements StoredEvent {}
+
   /** Another heat, lid or pot. */
   @JsonTypeName("SetOtherwise")
   public record SetOtherwise(UUID id, Instant at, StoredSetting setting) implements StoredEvent {}

@@ -68,6 +68,7 @@ public record StoredPlan(
   public record Stage(
       String title,
       String role,
+      boolean beside,
       long seconds,
       @Nullable Integer phase,
       boolean answers,

@@ -14,3 +14,10 @@ end $$;
 
 create trigger lot_event_has_its_batch before insert on lot_event
   for each row when (new.batch_id is not null) execute function require_batch_of_lot_event();
+
+-- What is cooked beside the pot comes over weighed.
+alter table batch_event
+  drop constraint batch_event_kind,
+  add constraint batch_event_kind check (kind in ('READING_TAKEN', 'STRUCK_OUT', 'RESTORED',
+    'SIMMER_STARTED', 'POURED', 'ADDED', 'LADLED_OUT', 'PIECES_TAKEN_OUT', 'CAME_OVER',
+    'SET_OTHERWISE', 'TARGET_SET', 'STEP_DONE', 'FINISHED', 'TASTED', 'CUPS_TRIED'));
