@@ -192,7 +192,7 @@ function Uprights({ nowAt, serveAt, serveWords, at: { x, height } }: Part) {
   const served = serveAt === undefined ? undefined : x(Date.parse(serveAt));
   return (
     <>
-      {nowAt && (
+      {nowAt !== undefined && x(nowAt) >= EDGE.left && (
         <g fontSize={LETTERS}>
           <line {...upright} x1={x(nowAt)} x2={x(nowAt)} stroke={p.text.secondary} />
           <text x={x(nowAt)} y={EDGE.top - 6} textAnchor="middle" fill={p.text.secondary}>

@@ -3,7 +3,7 @@ import { useStopping } from '../../api/batches';
 import { newId } from '../../api/client';
 import { show, type Units } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
-import { BareList, RuledRow } from '../../ui/layout';
+import { BareList, Row, RuledRow } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { usePotWrites } from '../../ui/useWrites';
 
@@ -50,17 +50,19 @@ function NotInYet({ batchId, units }: { batchId: string; units: Units }) {
       <BareList>
         {data.lines.map(({ line, name, massKilograms }, i) => (
           <RuledRow key={`${name}${i}`}>
-            <Text>
-              <b>{show.text(show.mass(massKilograms, units))}</b> {name}
-            </Text>
-            {line !== undefined && (
-              <ActButton
-                aria-label={`${name} is in already`}
-                onAct={() => isIn(line, massKilograms)}
-              >
-                It is in
-              </ActButton>
-            )}
+            <Row sx={{ justifyContent: 'space-between' }}>
+              <Text>
+                <b>{show.text(show.mass(massKilograms, units))}</b> {name}
+              </Text>
+              {line !== undefined && (
+                <ActButton
+                  aria-label={`${name} is in already`}
+                  onAct={() => isIn(line, massKilograms)}
+                >
+                  It is in
+                </ActButton>
+              )}
+            </Row>
           </RuledRow>
         ))}
       </BareList>

@@ -5,7 +5,6 @@ import { measuresOf } from '../../api/kitchen';
 import { QuantityField, show, typed } from '../../quantities';
 import { Note } from '../../ui/Note';
 import { Sheet } from '../../ui/Sheet';
-import { besideStep } from './batch.styles';
 import { useEntry } from './useEntry';
 
 interface Props {
@@ -19,11 +18,7 @@ export function ComeOver(of: Props) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button
-        sx={besideStep}
-        aria-label={`Weigh what comes over: ${of.stage.title}`}
-        onClick={() => setOpen(true)}
-      >
+      <Button aria-label={`Weigh what comes over: ${of.stage.title}`} onClick={() => setOpen(true)}>
         Weigh it over
       </Button>
       {open && <ComeOverSheet {...of} onClose={() => setOpen(false)} />}

@@ -10,7 +10,7 @@ import {
 import { said, show } from '../../quantities';
 import { ActButton } from '../../ui/ActButton';
 import { ShowWorking } from '../../ui/ShowWorking';
-import { BareList } from '../../ui/layout';
+import { BareList, Row } from '../../ui/layout';
 import { loadsInWords } from '../../ui/loads';
 import { ComeOver } from './ComeOver';
 import { Step } from './Step';
@@ -125,16 +125,19 @@ function StageStep({ stage, batch, kitchen, now, looks }: StageProps) {
       looks={looks}
       words={<StageWords stage={stage} batch={batch} units={units} />}
     >
-      {live && stage.beside && <ComeOver stage={stage} batch={batch} kitchen={kitchen} />}
-      {live && !reduces && task && (
-        <ActButton
-          variant="outlined"
-          sx={besideStep}
-          aria-label={`${stage.title}: done`}
-          onAct={() => write('/steps', { id: newId(), step: key }, batch.id)}
-        >
-          Done
-        </ActButton>
+      {live && !reduces && (
+        <Row sx={besideStep}>
+          {stage.beside && <ComeOver stage={stage} batch={batch} kitchen={kitchen} />}
+          {task && (
+            <ActButton
+              variant="outlined"
+              aria-label={`${stage.title}: done`}
+              onAct={() => write('/steps', { id: newId(), step: key }, batch.id)}
+            >
+              Done
+            </ActButton>
+          )}
+        </Row>
       )}
       {live && reduces && !batch.simmerConfirmed && (
         <ActButton
