@@ -4,6 +4,7 @@ import type { Taken } from '../../api/occupancy';
 import { Pick, TextLine } from '../../ui/fields';
 import { Column } from '../../ui/layout';
 import { PotAndHeat } from './PotAndHeat';
+import { FromTubs } from './FromTubs';
 import { GoesOn } from './GoesOn';
 import { SizedBy } from './SizedBy';
 import { StageTimes } from './StageTimes';
@@ -51,6 +52,10 @@ function useWriters(change: Props['change']) {
   );
 }
 
+/** Parts of the sauce itself: parts of parts are made with them. */
+const ownParts = ({ plan }: PlanPreview) =>
+  plan.parts.filter((p) => plan.amounts.some((a) => a.ingredientId === `formula:${p.formulaId}`));
+
 /** Who eats, when, in which pot and how it simmers. */
 export const NeedFields = memo(function NeedFields(props: Props) {
   const { formulas, formula, form, change, faults, kitchen, preview } = props;
@@ -89,14 +94,7 @@ export const NeedFields = memo(function NeedFields(props: Props) {
       )}
       <Wanted {...props} write={write} />
       <PotAndHeat {...props} write={write} />
-      {preview && !form.goesOn && (
-        <StageTimes
-          formulaId={formula.id}
-          stages={preview.plan.stages}
-          chosen={form.stageMinutes}
-          change={change}
-        />
-      )}
+      {preview && <HereAlready {...props} preview={preview} />}
       <InOtherWords {...props} write={write} />
       {preview && form.sizedBy === 'COVERS' && (
         <WholeCans
@@ -130,3 +128,27 @@ export const NeedFields = memo(function NeedFields(props: Props) {
 
 /** What a part of the fields gets: all of the form, and how each field is written. */
 export type NeedPart = Props & { write: ReturnType<typeof useWriters> };
+
+/** What this kitchen has, and knows, already: parts in tubs, and how long stages take here. */
+function HereAlready({ formula, form, change, faults, kitchen, preview }: HereProps) {
+  return (
+    <>
+      <FromTubs
+        parts={ownParts(preview)}
+        chosen={form.fromTubs}
+        change={change}
+        units={kitchen.settings.units}
+        fault={faults.fromTubs}
+      />
+      {!form.goesOn && (
+        <StageTimes
+          formulaId={formula.id}
+          stages={preview.plan.stages}
+          chosen={form.stageMinutes}
+          change={change}
+        />
+      )}
+    </>
+  );
+}
+type HereProps = Props & { preview: PlanPreview };

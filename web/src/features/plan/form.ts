@@ -24,6 +24,8 @@ export interface PlanForm extends HeatForm {
   phases: PhaseChoice[];
   /** Stages that take other minutes here than the formula says, by their places. */
   stageMinutes: { stage: number; minutes: number }[];
+  /** Parts that are taken from tubs, and not made for it. */
+  fromTubs: { formulaId: string; lotId: string; code: string; name: string }[];
   /** Tubs that are not done, and are gone on with. */
   goesOn?: { lotId: string; code: string } | undefined;
 }
@@ -54,7 +56,8 @@ export type Faults = Partial<
     | 'onTable'
     | 'holdLoss'
     | 'heating'
-    | 'oven',
+    | 'oven'
+    | 'fromTubs',
     string
   >
 >;
@@ -84,6 +87,7 @@ export const FIRST: PlanForm = {
   shares: [],
   phases: [],
   stageMinutes: [],
+  fromTubs: [],
 };
 
 /** Pot and burner that are chosen, or the most likely ones while nothing is: a free pot that is not the largest, the strongest burner that is free. */
@@ -115,6 +119,7 @@ export function arriving(
     shares: [],
     phases: [],
     stageMinutes: [],
+    fromTubs: [],
     goesOn: undefined,
     ...(targetSolidsFraction === undefined ? {} : { target: solidsText(targetSolidsFraction) }),
     ...(simmer ? { lid: simmer.lid, way: WAY_OF[simmer.level] } : {}),

@@ -96,6 +96,7 @@ function faultsOf(of: Read, form: PlanForm, thickens: boolean): Faults {
     readyBy: said(of.readyBy),
     heating: of.heat.fault,
     oven: undefined,
+    fromTubs: undefined,
   };
   return Object.fromEntries(Object.entries(all).filter(([, fault]) => fault)) as Faults;
 }
@@ -152,6 +153,9 @@ export function understand(
               heating: { way, fan: false },
             })),
           }
+        : {}),
+      ...(form.fromTubs.length > 0
+        ? { fromTubs: form.fromTubs.map(({ formulaId, lotId }) => ({ formulaId, lotId })) }
         : {}),
       ...(form.stageMinutes.length > 0 ? { stageMinutes: form.stageMinutes } : {}),
       rounding: form.rounding,

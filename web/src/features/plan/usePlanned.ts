@@ -16,6 +16,7 @@ const POINTERS: Record<keyof Faults, string[]> = {
   target: ['/targetSolidsFraction', '/targetSpreadMeters', '/targetSimmerSeconds'],
   heating: ['/heating/ovenCelsius', '/heating/burnerShare'],
   oven: ['/heating/ovenId'],
+  fromTubs: ['/fromTubs/0/lotId', '/fromTubs/1/lotId', '/fromTubs/2/lotId'],
 };
 
 /** What is wrong, by field: what was typed, else what the server says of it. */

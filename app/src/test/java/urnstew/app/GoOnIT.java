@@ -181,4 +181,59 @@ class GoOnIT {
     lit(goingOn(lot(lot)), Instant.now());
     assertEquals("GONE", lot(lot).at("/state").asString());
   }
+
+  /** Balls that are there are not made again: they are taken, told, and gone from their tub. */
+  @Test
+  void aPartThatIsThereIsTakenFromItsTub() {
+    ObjectNode plan = plan().put("formulaId", "balls-in-sauce").put("targetSolidsFraction", 0.11);
+    plan.put("targetText", "11 %");
+    JsonNode made = ok(app.post("/api/plans/preview", plan.toString())).at("/plan");
+    double balls = part(made, "meatballs");
+    assertTrue(made.at("/purchases").toString().contains("beef-mince"));
+    JsonNode tub = putAwayOf("meatballs", balls + 0.3);
+    plan.putArray("fromTubs")
+        .addObject()
+        .put("formulaId", "meatballs")
+        .put("lotId", tub.at("/id").asString());
+    JsonNode taken = ok(app.post("/api/plans/preview", plan.toString())).at("/plan");
+    assertFalse(taken.at("/purchases").toString().contains("mince"), "nothing is bought for it");
+    assertFalse(taken.at("/purchases").toString().contains("tub-"));
+    assertTrue(taken.at("/parts").isEmpty(), "nothing is made before");
+    assertEquals(
+        made.at("/portions").asDouble(), taken.at("/portions").asDouble(), 1e-6, "as many eat");
+    String batch = lit(plan, Instant.now());
+    assertEquals(0.3, lot(tub).at("/massKilograms").asDouble(), 0.02 * balls);
+    String declared = ok(app.get("/api/batches/" + batch)).at("/declaration").toString();
+    assertTrue(declared.contains("milk") && declared.contains("egg"), declared);
+    Answer more = app.post("/api/plans/preview", plan.toString());
+    assertEquals("/fromTubs/0/lotId", more.pointer(), more.body().toString());
+    ok(
+        app.post(
+            "/api/batches/" + batch + "/take-backs",
+            "{\"id\":\"%s\",\"eventId\":\"%s\",%s}"
+                .formatted(UUID.randomUUID(), batch, Requests.stamp(Instant.now()))));
+    assertEquals(balls + 0.3, lot(tub).at("/massKilograms").asDouble(), 1e-6);
+  }
+
+  private static double part(JsonNode plan, String formula) {
+    for (JsonNode part : plan.at("/parts")) {
+      if (part.at("/formulaId").asString().equals(formula)) {
+        return part.at("/massKilograms").asDouble();
+      }
+    }
+    throw new AssertionError(formula);
+  }
+
+  private JsonNode putAwayOf(String formula, double kilograms) {
+    return ok(
+        app.post(
+            "/api/lots",
+            "{\"id\":\"%s\",\"what\":{\"formulaId\":\"%s\",\"massKilograms\":%s,\"massText\":\"\",\"thickestPieceMeters\":0.043},\"uncooledBecause\":\"in the ice bath, by eye\",\"tubCubicMeters\":0.001,\"tubText\":\"1 l\",\"placeId\":\"%s\",%s}"
+                .formatted(
+                    UUID.randomUUID(),
+                    formula,
+                    kilograms,
+                    WALK_IN,
+                    Requests.stamp(Instant.now()))));
+  }
 }

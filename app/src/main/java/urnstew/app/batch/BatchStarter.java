@@ -4,7 +4,10 @@ import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -13,6 +16,7 @@ import urnstew.app.batch.Writes.StartBatch;
 import urnstew.app.batch.store.BatchDocuments;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.plan.PlanRequest;
 import urnstew.app.plan.PlanService;
 import urnstew.app.plan.PlanView;
 import urnstew.app.platform.Actor;
@@ -85,18 +89,30 @@ public class BatchStarter {
             kitchen.instruments(),
             at("timeScale", () -> new BatchClock(lit, write.timeScale())),
             BatchSnapshot.MODEL_VERSION);
-    UUID lot = write.plan().goesOnLotId();
-    if (lot != null) {
-      tubs.hold(lot);
-    }
+    Map<UUID, Mass> taken = taken(write.plan(), plan.size().batch());
+    taken.keySet().forEach(tubs::hold);
     places.lit(write, inputs.formula().formula().name(), inputs.setting(), lit);
     batches.start(row(write, actor, snapshot, plan, received));
-    if (lot != null) {
-      tubs.goOn(lot, write.id(), kept(plan.size().batch()), lit, actor);
-    }
+    taken.forEach((lot, mass) -> tubs.goOn(lot, write.id(), mass, lit, actor));
   }
 
-  /** What it takes out of tubs: all that is not made now. */
+  /** What it takes out of tubs, by lot; in the order in which everybody holds them. */
+  private static Map<UUID, Mass> taken(PlanRequest plan, ResolvedFormula batch) {
+    Map<UUID, Mass> taken = new TreeMap<>(Comparator.comparing(UUID::toString));
+    Mass parts = Mass.ZERO;
+    for (PlanRequest.FromTub part : plan.partsFromTubs()) {
+      Mass mass = batch.taken(part.formulaId());
+      taken.merge(part.lotId(), mass, Mass::plus);
+      parts = parts.plus(mass);
+    }
+    UUID lot = plan.goesOnLotId();
+    if (lot != null) {
+      taken.merge(lot, kept(batch).minus(parts), Mass::plus);
+    }
+    return taken;
+  }
+
+  /** All that is not made now. */
   private static Mass kept(ResolvedFormula batch) {
     return batch.portions().stream()
         .filter(portion -> !batch.toGet().contains(portion))

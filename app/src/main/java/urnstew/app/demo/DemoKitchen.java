@@ -264,6 +264,7 @@ class DemoKitchen {
             Lid.OFF,
             null,
             null,
+            null,
             Rounding.EXACT,
             PackGoal.LEAST_COST,
             ready == null ? LocalTime.NOON : ready,

@@ -3,6 +3,7 @@ package urnstew.app.lots;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import urnstew.app.batch.BatchEnds;
 import urnstew.app.lots.LotMapper.LotRow;
@@ -18,6 +19,7 @@ import urnstew.core.rules.Limit;
 import urnstew.core.rules.RuleSet;
 import urnstew.core.thermo.Composition;
 import urnstew.units.InvalidInput;
+import urnstew.units.Mass;
 
 /**
  * Tubs of batches that were stopped: what is still to come, and the plan that goes on with them.
@@ -28,13 +30,19 @@ class UnfinishedLots implements GoingOn {
   private final LotDeclarations declarations;
   private final BatchEnds batches;
   private final RuleService rules;
+  private final ObjectProvider<Tubs> tubs;
 
   UnfinishedLots(
-      LotMapper mapper, LotDeclarations declarations, BatchEnds batches, RuleService rules) {
+      LotMapper mapper,
+      LotDeclarations declarations,
+      BatchEnds batches,
+      RuleService rules,
+      ObjectProvider<Tubs> tubs) {
     this.mapper = mapper;
     this.declarations = declarations;
     this.batches = batches;
     this.rules = rules;
+    this.tubs = tubs;
   }
 
   /** The batch that was stopped, of which a lot is; empty where the lot is done. */
@@ -60,6 +68,26 @@ class UnfinishedLots implements GoingOn {
     return unfinished
         .rest(ingredient(Tubs.key(lot), lot, unfinished), warmedUp(rules.inForce()))
         .times(lot.massKilograms() / unfinished.mass().kilograms());
+  }
+
+  @Override
+  public Kept kept(UUID lotId, String formulaId) {
+    LotRow lot = mapper.find(lotId).orElseThrow(() -> new NotFoundException("lot", lotId));
+    if (lot.closedAt() != null || !lot.formulaId().equals(formulaId)) {
+      throw unfit("gone", "There is none of it in " + lot.code() + ".");
+    }
+    if (lot.unfinished()) {
+      throw unfit("not-done", lot.code() + " is not done: go on with it first.");
+    }
+    if (LotViews.dates(lot).isFrozen()) {
+      throw unfit("frozen", lot.code() + " is frozen: thaw it first.");
+    }
+    return new Kept(lot.code(), tubs.getObject().of(lot), new Mass(lot.massKilograms()));
+  }
+
+  private static InvalidInput unfit(String code, String message) {
+    return new InvalidInput(
+        "lotId", code, message, "thawed tubs of that formula", "Choose others, or make the part.");
   }
 
   private static InvalidInput fault(String code, String message) {

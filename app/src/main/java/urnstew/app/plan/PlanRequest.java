@@ -36,6 +36,7 @@ import urnstew.core.sizing.Rounding;
  * @param lid on, ajar or off
  * @param phases where other phases of the simmer go otherwise than the formula says
  * @param stageMinutes where stages take other minutes here than the formula says
+ * @param fromTubs parts that are taken from tubs, where they are not made for it
  * @param rounding whether the batch follows whole cans, where covers decide
  * @param packGoal what packs are chosen by
  * @param readyByLocalTime hour on the kitchen's clock; without a date, the next one to come
@@ -62,10 +63,24 @@ public record PlanRequest(
     @NotNull Lid lid,
     @Nullable List<@NotNull @Valid PhaseSheet> phases,
     @Nullable List<@NotNull @Valid StageMinutes> stageMinutes,
+    @Nullable List<@NotNull @Valid FromTub> fromTubs,
     @NotNull Rounding rounding,
     @NotNull PackGoal packGoal,
     @NotNull @Schema(type = "string", example = "18:30") LocalTime readyByLocalTime,
     @Nullable LocalDate readyByLocalDate) {
+
+  /**
+   * A part that is there.
+   *
+   * @param formulaId of the part
+   * @param lotId the tubs
+   */
+  public record FromTub(@NotNull String formulaId, @NotNull UUID lotId) {}
+
+  /** Parts that are taken from tubs. */
+  public List<FromTub> partsFromTubs() {
+    return fromTubs == null ? List.of() : fromTubs;
+  }
 
   /** What decides how large a batch is. */
   public enum Size {

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.formula.FormulaShelf;
@@ -21,7 +20,6 @@ import urnstew.app.kitchen.KitchenSettings;
 import urnstew.app.occupancy.Places;
 import urnstew.app.plan.PlanRequest.AvailableSheet;
 import urnstew.app.plan.PlanRequest.Size;
-import urnstew.app.plan.PlanRequest.StageMinutes;
 import urnstew.core.batch.BatchSnapshot;
 import urnstew.core.correction.Prior;
 import urnstew.core.correction.Prior.Past;
@@ -29,7 +27,6 @@ import urnstew.core.correction.Target;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.SimmerPhases;
-import urnstew.core.formula.Stage;
 import urnstew.core.kitchen.Occupancy.InTheWay;
 import urnstew.core.kitchen.Occupancy.Stand;
 import urnstew.core.kitchen.Oven;
@@ -76,7 +73,7 @@ public class PlanService {
   private final EquipmentService equipment;
   private final PotHistories histories;
   private final Places places;
-  private final ObjectProvider<GoingOn> goingOn;
+  private final PlannedFormulas formulas;
   private final Clock clock;
 
   PlanService(
@@ -85,14 +82,14 @@ public class PlanService {
       EquipmentService equipment,
       PotHistories histories,
       Places places,
-      ObjectProvider<GoingOn> goingOn,
+      PlannedFormulas formulas,
       Clock clock) {
     this.shelf = shelf;
     this.kitchens = kitchens;
     this.equipment = equipment;
     this.histories = histories;
     this.places = places;
-    this.goingOn = goingOn;
+    this.formulas = formulas;
     this.clock = clock;
   }
 
@@ -205,13 +202,15 @@ public class PlanService {
   /** Everything the plan is computed from, looked up and checked, at its size. */
   @Transactional(readOnly = true)
   public PlanInputs inputs(PlanRequest request) {
-    ResolvedFormula formula = formula(request);
+    ResolvedFormula formula = formulas.of(request);
     SizedBy sizedBy = sizedBy(request, formula);
     Optional<Duration> simmer =
         formula.phases().thickens() ? simmer(request) : Optional.of(byItsStages(request));
     PlanInputs unsized = unsized(request, formula, simmer);
     try {
-      return sizedBy.size(unsized, simmer);
+      PlanInputs sized = sizedBy.size(unsized, simmer);
+      formulas.requireEnough(sized.size().batch(), request.partsFromTubs());
+      return sized;
     } catch (InvalidInput fault) {
       throw fault.named(
           switch (fault.parameter()) {
@@ -225,30 +224,6 @@ public class PlanService {
             default -> field(unsized, fault.parameter());
           });
     }
-  }
-
-  private ResolvedFormula formula(PlanRequest request) {
-    UUID lot = request.goesOnLotId();
-    ResolvedFormula formula =
-        lot == null
-            ? shelf.resolved(request.formulaId(), request.schools())
-            : at("goesOnLotId", () -> goingOn.getObject().rest(lot));
-    List<StageMinutes> minutes = request.stageMinutes();
-    return minutes == null || minutes.isEmpty() ? formula : lasting(formula, minutes);
-  }
-
-  /** The same with stages that take as long as they do in this kitchen. */
-  private static ResolvedFormula lasting(ResolvedFormula formula, List<StageMinutes> minutes) {
-    List<Stage> stages = new ArrayList<>(formula.formula().stages());
-    for (int place = 0; place < minutes.size(); place++) {
-      StageMinutes one = minutes.get(place);
-      String field = "stageMinutes." + place + ".";
-      Require.within(field + "stage", one.stage(), 0, stages.size() - 1, "stage");
-      Require.within(field + "minutes", one.minutes(), 0, 24 * 60, "min");
-      Duration time = Duration.ofSeconds(Math.round(one.minutes() * 60));
-      at(field + "minutes", () -> stages.set(one.stage(), stages.get(one.stage()).lasting(time)));
-    }
-    return new ResolvedFormula(formula.formula().with(stages), formula.portions());
   }
 
   private PlanInputs unsized(

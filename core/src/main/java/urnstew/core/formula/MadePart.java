@@ -69,9 +69,27 @@ public record MadePart(ResolvedFormula formula, PotContents contents) {
     return new MadePart(new ResolvedFormula(formula.with(List.of()), List.of()), contents);
   }
 
+  /** The same from a tub: pieces stay pieces, what thickens thickens, the rest is as it is kept. */
+  MadePart keptAs(Ingredient tub) {
+    return kept(
+        formula.formula(),
+        isPieces()
+            ? contents
+            : new PotContents(
+                tub.perKilogram().times(mass().kilograms()),
+                contents.thickeningKilograms(),
+                Pieces.NONE));
+  }
+
   /** Whether its formula is made for this; else it is there already. */
   public boolean isMadeNow() {
     return !formula.portions().isEmpty();
+  }
+
+  /** Whether it is pieces for the most part, such as balls: they stay apart from the sauce. */
+  boolean isPieces() {
+    double pieces = contents.pieces().whole().total().kilograms();
+    return pieces > PIECES_ALTOGETHER * mass().kilograms();
   }
 
   /** So many times as much. */
@@ -98,7 +116,7 @@ public record MadePart(ResolvedFormula formula, PotContents contents) {
       taste = taste.plus(portion.ingredient().taste().times(share));
     }
     Pieces pieces = contents.pieces();
-    boolean whole = pieces.whole().total().kilograms() > PIECES_ALTOGETHER * out;
+    boolean whole = isPieces();
     return new Ingredient(
         Larder.key(formula.formula().id()),
         formula.formula().name(),

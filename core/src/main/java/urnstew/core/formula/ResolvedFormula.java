@@ -109,6 +109,25 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       return rest.with(rest.ingredient, rest.mass, after, new MassFraction(0), rest.made);
     }
 
+    private boolean isMadeBy(String formulaId) {
+      return made.filter(MadePart::isMadeNow)
+          .filter(part -> part.formula().formula().id().equals(formulaId))
+          .isPresent();
+    }
+
+    /** Whether it is taken from what a formula made before. */
+    public boolean isKeptOf(String formulaId) {
+      return made.filter(part -> !part.isMadeNow())
+          .filter(part -> part.formula().formula().id().equals(formulaId))
+          .isPresent();
+    }
+
+    private Portion taken(Ingredient kept) {
+      MadePart there = made.orElseThrow().keptAs(kept);
+      Ingredient what = there.isPieces() ? ingredient.keptAs(kept) : kept;
+      return with(what, mass, after, firstDose, Optional.of(there));
+    }
+
     private Portion at(int place) {
       return in(role, place, stageTitle);
     }
@@ -325,6 +344,27 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
   /** All that is taken from the pantry for it and for its parts, in the order of the work. */
   public List<Portion> goods() {
     return portions.stream().flatMap(Portion::goods).toList();
+  }
+
+  /**
+   * The same where what one formula makes for it is there already: it is taken, and not made. Parts
+   * of parts are made as before.
+   *
+   * @param formulaId of the part
+   * @param kept what there is, as an ingredient
+   */
+  public ResolvedFormula taking(String formulaId, Ingredient kept) {
+    return new ResolvedFormula(
+        formula,
+        portions.stream().map(one -> one.isMadeBy(formulaId) ? one.taken(kept) : one).toList());
+  }
+
+  /** So much of what a formula makes is taken from what is kept. */
+  public Mass taken(String formulaId) {
+    return portions.stream()
+        .filter(one -> one.isKeptOf(formulaId))
+        .map(Portion::mass)
+        .reduce(Mass.ZERO, Mass::plus);
   }
 
   /** Portions that are not there already, kept from an earlier day. */

@@ -108,6 +108,23 @@ public record Ingredient(
         provenance);
   }
 
+  /** The same as it stands in a tub: with the salt, taste and labels of what was really made. */
+  public Ingredient keptAs(Ingredient tub) {
+    return new Ingredient(
+        tub.id,
+        tub.name,
+        kind,
+        perKilogram,
+        tub.salt,
+        tub.taste,
+        measuring,
+        thickener,
+        pieces,
+        tub.buying,
+        tub.labelling,
+        tub.provenance);
+  }
+
   /** The same, shut in something: it neither thickens the sauce nor gives it anything. */
   Ingredient shutIn() {
     Optional<PieceYield> nothing = Optional.of(new PieceYield(0, 0, SLOWEST_SECONDS));

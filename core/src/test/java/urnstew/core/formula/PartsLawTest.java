@@ -18,8 +18,11 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import urnstew.core.formula.ResolvedFormula.Portion;
+import urnstew.core.lot.Carried;
+import urnstew.core.lot.TubIngredient;
 import urnstew.core.pantry.Allergen;
 import urnstew.core.pantry.Avoid;
+import urnstew.core.pantry.Ingredient;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.pantry.ReferencePantry;
 import urnstew.core.sizing.PackGoal;
@@ -199,5 +202,42 @@ class PartsLawTest {
       assertTrue(balls || portion.contents().thickeningKilograms() > 0.01, "flour thickens");
     }
     assertEquals(2, all.parts().size());
+  }
+
+  /** A part that is kept is taken as it is: sauces end the same, and nothing is bought for it. */
+  @Test
+  void whatIsKeptIsTakenAndNotMade() {
+    for (String id : List.of("balls-in-sauce", "tray-of-sheets", "cheese-sauce", "saffron-sea")) {
+      ResolvedFormula whole = ResolvedFormula.of(formula(id), ReferenceFormulas.larder());
+      for (MadePart part : whole.parts()) {
+        String of = part.formula().formula().id();
+        Ingredient kept =
+            TubIngredient.of(
+                "tub-x",
+                part.formula(),
+                Carried.by(part.formula()),
+                part.contents().everything(),
+                part.ingredient().labelling());
+        ResolvedFormula taken = whole.taking(of, kept);
+        if (taken.taken(of).kilograms() > 0) {
+          assertEquals(part.mass().kilograms(), taken.taken(of).kilograms(), 1e-9, of);
+          assertEquals(whole.mass().kilograms(), taken.mass().kilograms(), 1e-9, of);
+          assertTrue(whole.parts().size() > taken.parts().size(), of);
+          assertEquals(
+              whole.beforeTheFinish().cooked().equivalentSolids().percent(),
+              taken.beforeTheFinish().cooked().equivalentSolids().percent(),
+              0.6,
+              of);
+          assertTrue(taken.toGet().size() < whole.toGet().size(), of);
+        }
+      }
+    }
+  }
+
+  private static Formula formula(String id) {
+    return ReferenceFormulas.load().stream()
+        .filter(one -> one.id().equals(id))
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -19,6 +19,7 @@ import urnstew.core.plan.Timing.Scheduled;
 import urnstew.core.reduction.Lid;
 import urnstew.core.task.Due;
 import urnstew.core.task.Follows;
+import urnstew.core.task.Need;
 import urnstew.core.task.Need.OfVessel;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
@@ -63,7 +64,12 @@ class PlanTasksTest {
     assertTrue(
         tasks.stream()
             .filter(task -> task.kind() == Kind.STAGE || task.kind() == Kind.LIGHT)
-            .allMatch(task -> task.needs().stream().anyMatch(OfVessel.class::isInstance)));
+            .allMatch(task -> task.needs().stream().anyMatch(PlanTasksTest::isCookedIn)),
+        "the pot, or what stands beside it");
+  }
+
+  private static boolean isCookedIn(Need need) {
+    return need instanceof OfVessel || need instanceof Need.OfTool;
   }
 
   /** Hours are the plan's own, with its band, and hands and the rest are all of a stage. */
