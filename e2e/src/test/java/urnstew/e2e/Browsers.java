@@ -17,7 +17,7 @@ final class Browsers implements AutoCloseable {
   static final String NAME = "kitchen.test";
 
   /** How long an expectation may take to come true on a busy machine. */
-  private static final double PATIENCE_MILLISECONDS = 20_000;
+  private static final double PATIENCE_MILLISECONDS = 60_000;
 
   /**
    * Asked of the library itself: its Java wrapper also gathers what passes, which takes six times
@@ -64,6 +64,7 @@ final class Browsers implements AutoCloseable {
                     .setColorScheme(scheme)
                     .setReducedMotion(ReducedMotion.REDUCE))
             .newPage();
+    page.setDefaultTimeout(PATIENCE_MILLISECONDS);
     page.addInitScript(AXE);
     return page;
   }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
@@ -96,7 +97,7 @@ class EveryPageIT extends Installed {
   /** From the heading until what it stands for is asked for and drawn. */
   private static final double DRAWN_MILLISECONDS = 450;
 
-  private static final Locator.ClickOptions SOON = new Locator.ClickOptions().setTimeout(5_000);
+  private static final Locator.ClickOptions SOON = new Locator.ClickOptions().setTimeout(20_000);
   private static final double OPENED_MILLISECONDS = 150;
   private static final String LONG_NAME = "Wortungetuem".repeat(7).substring(0, 80);
 
@@ -173,13 +174,22 @@ class EveryPageIT extends Installed {
     faults.expectNone();
   }
 
+  private static boolean opens(Locator sheets) {
+    try {
+      sheets.first().waitFor(new Locator.WaitForOptions().setTimeout(20_000));
+      return true;
+    } catch (TimeoutError nothing) {
+      return false;
+    }
+  }
+
   private static List<Object> ofSheet(Page page, String opener, String by) {
     Locator sheets = page.locator(".MuiModal-root");
     for (String button : opener.split(" > ")) {
       Stove.button(page, button).first().click(SOON);
     }
+    if (!opens(sheets)) return List.of("opens nothing");
     page.waitForTimeout(OPENED_MILLISECONDS);
-    if (sheets.count() == 0) return List.of("opens nothing");
     List<Object> faults = new ArrayList<>(measured(page, by));
     faults.addAll(axeInBothColours(page, ".MuiModal-root"));
     for (int open = sheets.count(); open > 0; open--) {

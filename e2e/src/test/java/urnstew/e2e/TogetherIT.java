@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 /** Two devices in one kitchen: each sees what the other does, and nothing typed is lost. */
 class TogetherIT extends Installed {
   /** Far below the quarter of a minute after which a screen would ask by itself. */
-  private static final IsVisibleOptions SOON = new IsVisibleOptions().setTimeout(6_000);
+  private static final IsVisibleOptions SOON = new IsVisibleOptions().setTimeout(12_000);
 
   private static Page onTheOther(String path) {
     Page page = browsers.page(390, 844);
