@@ -14,6 +14,7 @@ import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import urnstew.app.RunningApplication.Answer;
 
@@ -201,6 +202,10 @@ class GoOnIT {
     assertTrue(taken.at("/parts").isEmpty(), "nothing is made before");
     assertEquals(
         made.at("/portions").asDouble(), taken.at("/portions").asDouble(), 1e-6, "as many eat");
+    ObjectNode twice = plan.deepCopy();
+    ((ArrayNode) twice.at("/fromTubs")).add(twice.at("/fromTubs/0"));
+    Answer again = app.post("/api/plans/preview", twice.toString());
+    assertEquals("/fromTubs/1/lotId", again.pointer(), "counted once: " + again.body());
     String batch = lit(plan, Instant.now());
     assertEquals(0.3, lot(tub).at("/massKilograms").asDouble(), 0.02 * balls);
     String declared = ok(app.get("/api/batches/" + batch)).at("/declaration").toString();

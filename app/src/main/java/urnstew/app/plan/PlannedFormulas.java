@@ -53,7 +53,16 @@ class PlannedFormulas {
       FromTub one = from.get(place);
       GoingOn.Kept kept =
           at(field(place), () -> tubs.getObject().kept(one.lotId(), one.formulaId()));
-      with = with.taking(one.formulaId(), kept.ingredient());
+      ResolvedFormula next = with.taking(one.formulaId(), kept.ingredient());
+      if (next.equals(with)) {
+        throw new InvalidInput(
+            field(place),
+            "not-a-part",
+            kept.code() + " holds no part that is still to be made for it.",
+            "one lot for each part that the formula itself takes",
+            "Leave it out, or take the part from one lot alone.");
+      }
+      with = next;
     }
     return with;
   }
