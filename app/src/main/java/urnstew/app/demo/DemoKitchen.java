@@ -182,7 +182,8 @@ class DemoKitchen {
                 dish("cellar-cheek", 6, 0.13, "larder-base", List.of()),
                 dish("fried-slices", 14, 0.09, null, List.of())),
             PackGoal.LEAST_COST,
-            null),
+            null,
+            LocalTime.of(18, 30)),
         0,
         DEMO);
   }
@@ -190,7 +191,7 @@ class DemoKitchen {
   private static DishSheet dish(
       String formula, int covers, double serving, @Nullable String base, List<GroupSheet> groups) {
     String text = Math.round(1000 * serving) + " g";
-    return new DishSheet(formula, List.of(), covers, serving, text, null, base, groups);
+    return new DishSheet(formula, List.of(), covers, serving, text, null, base, groups, null);
   }
 
   private void yesterdaysBatch() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import urnstew.app.serving.ServedBeside;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -13,9 +14,13 @@ import urnstew.core.formula.Split;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Intake;
 import urnstew.core.plan.Placing;
+import urnstew.core.serving.PlateCost;
+import urnstew.core.serving.SauceBefore;
+import urnstew.core.serving.piece.DropList;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.PackGoal;
+import urnstew.core.sizing.Serving;
 import urnstew.core.sizing.ShoppingList;
 import urnstew.core.sizing.Variant;
 import urnstew.units.Mass;
@@ -55,6 +60,8 @@ record Meal(
    * @param placing where it is cooked; nowhere where a base is its pot
    * @param inTubs finished already, of what it takes
    * @param tubs that its eaters may get: of the dish itself, and of its base
+   * @param besides what goes with it
+   * @param drops when pieces go into its sauce; empty where fewer than two kinds do
    */
   record Served(
       Dish dish,
@@ -63,7 +70,9 @@ record Meal(
       Map<String, Integer> fryingLoads,
       Placing placing,
       Mass inTubs,
-      List<TubStock.Share> tubs) {
+      List<TubStock.Share> tubs,
+      List<ServedBeside> besides,
+      Optional<DropList> drops) {
 
     /** What goes in for all who eat of it, beside the share of a base. */
     ResolvedFormula batch() {
@@ -72,27 +81,74 @@ record Meal(
     }
 
     Served at(Placing place) {
-      return new Served(dish, from, split, fryingLoads, place, inTubs, tubs);
+      return new Served(dish, from, split, fryingLoads, place, inTubs, tubs, besides, drops);
+    }
+
+    Served dropping(Optional<DropList> list) {
+      return new Served(dish, from, split, fryingLoads, placing, inTubs, tubs, besides, list);
+    }
+
+    /** What goes with it, of all that is made for it. */
+    List<ResolvedFormula> besideBatches() {
+      return besides.stream().map(one -> one.beside().batch()).toList();
+    }
+
+    private List<Portion> besidePortions() {
+      return besideBatches().stream().flatMap(batch -> batch.portions().stream()).toList();
+    }
+
+    /** What is cooked for its sauce, the share of a base with it. */
+    private List<Portion> saucePortions() {
+      List<Portion> all =
+          from.map(one -> one.variant().ingredients(one.base())).orElse(dish.batch().portions());
+      return split
+          .cooked(new ResolvedFormula(dish.batch().formula(), all), dish.need().covers())
+          .portions();
+    }
+
+    /**
+     * How tight its sauce has to be before what goes with it gives juice or drinks; empty where
+     * nothing does.
+     */
+    Optional<SauceBefore> sauceBefore() {
+      double juice = besides.stream().mapToDouble(ServedBeside::juiceKilograms).sum();
+      if (juice > 0) {
+        return dish.batch()
+            .formula()
+            .target()
+            .map(wanted -> SauceBefore.juice(wanted, dish.made(), juice));
+      }
+      return besides.stream().flatMap(one -> one.sauceForTrays().stream()).findFirst();
+    }
+
+    /** What a plate of it costs; empty where a price is missing. */
+    Optional<PlateCost> plateCost() {
+      return PlateCost.of(
+          saucePortions(),
+          besidePortions(),
+          Serving.usualOf(dish.batch().formula()),
+          dish.need().serving(),
+          dish.need().covers());
     }
 
     /** All that its eaters have in it: what is cooked for them, and what tubs they may get. */
     List<Intake> ingredients() {
-      List<Portion> all =
-          from.map(one -> one.variant().ingredients(one.base())).orElse(dish.batch().portions());
-      List<Portion> cooked =
-          split
-              .cooked(new ResolvedFormula(dish.batch().formula(), all), dish.need().covers())
-              .portions();
-      return Stream.concat(
-              Declaration.intakes(cooked).stream(),
+      return Stream.of(
+              Declaration.intakes(saucePortions()).stream(),
+              Declaration.intakes(besidePortions()).stream(),
               tubs.stream().map(tub -> new Intake(tub.sauce(), tub.mass())))
+          .flatMap(intakes -> intakes)
           .toList();
     }
 
     /** What they have to be told. */
     Declaration declaration() {
       List<String> unread =
-          Stream.concat(Stream.of(dish.batch()), from.stream().map(FromBase::base))
+          Stream.of(
+                  Stream.of(dish.batch()),
+                  from.stream().map(FromBase::base),
+                  besideBatches().stream())
+              .flatMap(formulas -> formulas)
               .flatMap(formula -> Declaration.unread(formula).stream())
               .toList();
       return Declaration.of(ingredients(), dish.made(), unread);
@@ -121,7 +177,9 @@ record Meal(
                 bases.stream()
                     .flatMap(common -> common.base().made().stream())
                     .map(BaseBatch.Made::batch),
-                dishes.stream().map(Served::batch))
+                dishes.stream()
+                    .flatMap(
+                        one -> Stream.concat(Stream.of(one.batch()), one.besideBatches().stream())))
             .toList();
     return new Meal(
         name, bases, dishes, ShoppingList.of(batches, stock, goal), MiseEnPlace.of(named(batches)));

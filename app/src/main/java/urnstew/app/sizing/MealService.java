@@ -29,6 +29,7 @@ import urnstew.app.platform.ConflictException;
 import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
+import urnstew.app.serving.BesideService;
 import urnstew.app.sizing.Meal.Common;
 import urnstew.app.sizing.Meal.FromBase;
 import urnstew.app.sizing.Meal.Served;
@@ -65,6 +66,7 @@ public class MealService {
   private final TubStock tubs;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
+  private final BesideService besides;
   private final IdempotencyStore writes;
   private final Clock clock;
 
@@ -76,6 +78,7 @@ public class MealService {
       TubStock tubs,
       KitchenService kitchens,
       EquipmentService equipment,
+      BesideService besides,
       IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
@@ -85,6 +88,7 @@ public class MealService {
     this.tubs = tubs;
     this.kitchens = kitchens;
     this.equipment = equipment;
+    this.besides = besides;
     this.writes = writes;
     this.clock = clock;
   }
@@ -226,7 +230,8 @@ public class MealService {
               dishes.get(place),
               Optional.ofNullable(shares.get(place)),
               bases,
-              all.pantryOf(dishes.get(place).batch().formula())));
+              all.pantryOf(dishes.get(place).batch().formula()),
+              "dishes." + place + "."));
     }
     Iterator<Placing> placings = placings(sheet, bases, served).iterator();
     return Meal.of(
@@ -234,9 +239,25 @@ public class MealService {
         bases.stream()
             .map(base -> base.base().made().isPresent() ? base.at(placings.next()) : base)
             .toList(),
-        served.stream().map(one -> one.from().isEmpty() ? one.at(placings.next()) : one).toList(),
+        withDrops(
+            served.stream()
+                .map(one -> one.from().isEmpty() ? one.at(placings.next()) : one)
+                .toList()),
         stock.masses(),
         sheet.packGoal());
+  }
+
+  /** What goes into the sauce of each, in the pot that it got. */
+  private List<Served> withDrops(List<Served> served) {
+    List<Served> all = new ArrayList<>();
+    for (int place = 0; place < served.size(); place++) {
+      Served one = served.get(place);
+      all.add(
+          one.dropping(
+              besides.drops(
+                  "dishes." + place + ".", one.dish(), one.besides(), one.placing().pot())));
+    }
+    return all;
   }
 
   /** One base for all dishes that name it; what each takes is put at its place. */
@@ -314,7 +335,12 @@ public class MealService {
   }
 
   private Served served(
-      DishSheet sheet, Dish dish, Optional<FromBase> from, List<Common> bases, Pantry all) {
+      DishSheet sheet,
+      Dish dish,
+      Optional<FromBase> from,
+      List<Common> bases,
+      Pantry all,
+      String field) {
     List<Group> groups =
         sheet.groups().stream()
             .map(group -> new Group(group.name(), group.covers(), group.avoid()))
@@ -328,7 +354,9 @@ public class MealService {
         from.filter(base -> isOf(base, sheet)).isPresent()
             ? Mass.ZERO
             : inTubs(sheet.formulaId(), dish.made()),
-        tubs(sheet, dish, from, bases));
+        tubs(sheet, dish, from, bases),
+        besides.all(field, sheet.allBesides(), dish, groups),
+        Optional.empty());
   }
 
   /** Every tub that its eaters may get: of the dish, and of the base that it takes. */

@@ -1,10 +1,13 @@
 package urnstew.app.sizing;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import urnstew.app.serving.BesideSheet;
 import urnstew.core.formula.School;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.sizing.PackGoal;
@@ -15,13 +18,15 @@ import urnstew.core.sizing.PackGoal;
  * @param name what the cook calls it
  * @param dishes formulas and who eats of each
  * @param packGoal what packs are chosen by
+ * @param servedLocalTime when the plates go out; absent where nobody said so
  * @param tubsStay whether tubs are left for another day; else bases are taken from them first
  */
 public record MealSheet(
     @NotNull String name,
     @NotNull List<@Valid DishSheet> dishes,
     @NotNull PackGoal packGoal,
-    @Nullable Boolean tubsStay) {
+    @Nullable Boolean tubsStay,
+    @Schema(type = "string", example = "18:30") @Nullable LocalTime servedLocalTime) {
 
   /**
    * One formula of it. The target is the formula's own where none is named; a base is made once for
@@ -35,7 +40,14 @@ public record MealSheet(
       @NotNull String servingText,
       @Nullable Double targetSolidsFraction,
       @Nullable String baseFormulaId,
-      @NotNull List<@Valid GroupSheet> groups) {}
+      @NotNull List<@Valid GroupSheet> groups,
+      @Nullable List<@Valid BesideSheet> besides) {
+
+    /** What goes with it; nothing in meals of earlier releases. */
+    public List<BesideSheet> allBesides() {
+      return besides == null ? List.of() : besides;
+    }
+  }
 
   /**
    * The base that a dish is made of: the one it names, or itself where another dish is made of it,

@@ -11,6 +11,8 @@ import urnstew.app.formula.AvoidedView;
 import urnstew.app.formula.DeclarationView;
 import urnstew.app.formula.PartView;
 import urnstew.app.pantry.SwapView;
+import urnstew.app.serving.BesideView;
+import urnstew.app.serving.DropListView;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -139,7 +141,11 @@ public record MealView(
       PlacingView placing,
       List<BranchView> branches,
       DeclarationView declaration,
-      List<AvoidedView> avoided) {
+      List<AvoidedView> avoided,
+      List<BesideView> besides,
+      @Nullable DropListView drops,
+      PlateView plate,
+      @Nullable SauceBeforeView sauceBefore) {
     static DishView of(Meal.Served served, List<Avoid> avoids, Pantry pantry) {
       Dish dish = served.dish();
       var formula = dish.batch().formula();
@@ -158,7 +164,11 @@ public record MealView(
               .map(one -> BranchView.of(one, served.tubs(), pantry))
               .toList(),
           DeclarationView.of(served.declaration()),
-          AvoidedView.ofIntakes(avoids, served.ingredients(), pantry));
+          AvoidedView.ofIntakes(avoids, served.ingredients(), pantry),
+          served.besides().stream().map(BesideView::of).toList(),
+          served.drops().map(DropListView::of).orElse(null),
+          PlateView.of(served),
+          SauceBeforeView.of(served));
     }
   }
 

@@ -37,7 +37,7 @@ public record TaskView(
 
   /** A time with its band. */
   public record SpanView(long leastSeconds, long likelySeconds, long mostSeconds) {
-    static SpanView of(Span span) {
+    public static SpanView of(Span span) {
       return new SpanView(
           span.least().toSeconds(), span.likely().toSeconds(), span.most().toSeconds());
     }

@@ -8,6 +8,7 @@ import java.lang.reflect.Type;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -95,6 +96,7 @@ final class Anything {
       case "String" -> "so „wörtlich“ \n" + random.nextInt(1000);
       case "UUID" -> new UUID(random.nextLong(), random.nextLong());
       case "Instant" -> Instant.ofEpochMilli(1_790_000_000_000L + random.nextLong(500_000_000L));
+      case "LocalTime" -> LocalTime.of(random.nextInt(24), random.nextInt(60));
       case "Duration" -> Duration.ofSeconds(random.nextInt(1, 5_000));
       case "BigDecimal" -> BigDecimal.valueOf(random.nextInt(1, 9_999), 2);
       default -> throw new IllegalStateException("Nobody says how to make a " + type);

@@ -5,18 +5,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import urnstew.core.batch.Unfinished.Lifted;
-import urnstew.core.formula.Cues;
 import urnstew.core.formula.MadePart;
 import urnstew.core.formula.PieceMove;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage;
-import urnstew.core.formula.StageCourse;
-import urnstew.core.formula.StageHeat;
 import urnstew.core.formula.StageRole;
 import urnstew.core.formula.Technique;
 import urnstew.core.pantry.Ingredient;
-import urnstew.core.reduction.Lid;
 import urnstew.core.sauce.PotContents;
 import urnstew.units.MassFraction;
 
@@ -26,22 +22,7 @@ final class RestOfBatch {
   private static final long LEAST_MINUTES = 1;
 
   private static final Stage TOGETHER =
-      new Stage(
-          "Together again",
-          StageRole.FINISH,
-          Technique.FINISH,
-          new StageHeat(StageHeat.Level.OFF, Optional.empty(), false, Optional.empty()),
-          Lid.OFF,
-          StageCourse.PLAIN,
-          Duration.ZERO,
-          new MassFraction(0),
-          List.of(),
-          List.of(),
-          Cues.NONE,
-          List.of(),
-          "",
-          "",
-          Optional.empty());
+      Stage.plain("Together again", StageRole.FINISH, Technique.FINISH);
 
   private final Unfinished of;
   private final StopPoint stop;

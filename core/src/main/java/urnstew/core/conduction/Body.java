@@ -13,7 +13,7 @@ import org.hipparchus.special.BesselJ;
  * 0.8603 and C₁ = 1.1191.
  */
 public enum Body {
-  SLAB {
+  SLAB(0) {
     @Override
     double margin(double zeta, double biot) {
       return zeta * Math.sin(zeta) - biot * Math.cos(zeta);
@@ -39,7 +39,7 @@ public enum Body {
       return Math.cos(place);
     }
   },
-  CYLINDER {
+  CYLINDER(1) {
     @Override
     double margin(double zeta, double biot) {
       return zeta * j(1, zeta) - biot * j(0, zeta);
@@ -67,7 +67,7 @@ public enum Body {
       return j(0, place);
     }
   },
-  SPHERE {
+  SPHERE(2) {
     @Override
     double margin(double zeta, double biot) {
       return (1 - biot) * Math.sin(zeta) - zeta * Math.cos(zeta);
@@ -95,6 +95,17 @@ public enum Body {
   };
 
   private static final double EDGE = 1e-9;
+
+  private final int curved;
+
+  Body(int curved) {
+    this.curved = curved;
+  }
+
+  /** In how many directions it is curved: 0, 1 or 2. */
+  public int curved() {
+    return curved;
+  }
 
   /** Zero at every eigenvalue. */
   abstract double margin(double zeta, double biot);

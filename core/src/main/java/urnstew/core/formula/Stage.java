@@ -76,6 +76,26 @@ public record Stage(
     requireMovesWithin(course, time);
   }
 
+  /** A stage without heat, time or lines: what happens is told elsewhere. */
+  public static Stage plain(String title, StageRole role, Technique technique) {
+    return new Stage(
+        title,
+        role,
+        technique,
+        StageHeat.of(StageHeat.Level.OFF),
+        Lid.OFF,
+        StageCourse.PLAIN,
+        Duration.ZERO,
+        new MassFraction(0),
+        List.of(),
+        List.of(),
+        Cues.NONE,
+        List.of(),
+        "",
+        "",
+        Optional.empty());
+  }
+
   private static void requireMovesWithin(StageCourse course, Duration time) {
     boolean timed =
         course.end() instanceof StageEnd.Minutes || course.end() instanceof StageEnd.Cue;

@@ -60,7 +60,8 @@ public record Placing(List<StageFit> fits, Optional<HeatSource> burner, Optional
     return List.of(placings);
   }
 
-  private Optional<Vessel> pot() {
+  /** The pot of it; empty where all of it is in trays, or nothing is cooked. */
+  public Optional<Vessel> pot() {
     return fits.stream().map(StageFit::vessel).filter(vessel -> !vessel.tray()).findFirst();
   }
 

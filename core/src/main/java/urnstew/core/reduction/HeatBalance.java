@@ -26,12 +26,12 @@ public final class HeatBalance {
   private HeatBalance() {}
 
   /** Heat lost through wall and top, W; areas in m², the difference to the room in K. */
-  static double lossWatts(double wall, double surface, Lid lid, double kelvins) {
+  public static double lossWatts(double wall, double surface, Lid lid, double kelvins) {
     return (WALL * wall + TOP * lid.topLossShare() * surface) * kelvins;
   }
 
   /** Heat taken up in an oven, W; areas in m². */
-  static double ovenWatts(
+  public static double ovenWatts(
       double floorAndWall, double surface, Lid lid, boolean fan, double kelvins) {
     double coefficient = fan ? FAN_OVEN : STILL_OVEN;
     return coefficient * (floorAndWall + lid.topLossShare() * surface) * kelvins;

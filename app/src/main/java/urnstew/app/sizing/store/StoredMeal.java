@@ -1,12 +1,17 @@
 package urnstew.app.sizing.store;
 
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.formula.store.StoredFormula;
 
 /** A meal as it was written. */
 public record StoredMeal(
-    String name, List<Dish> dishes, String packGoal, @Nullable Boolean tubsStay) {
+    String name,
+    List<Dish> dishes,
+    String packGoal,
+    @Nullable Boolean tubsStay,
+    @Nullable String servedLocalTime) {
   /** A formula and who eats of it. */
   public record Dish(
       String formulaId,
@@ -16,7 +21,63 @@ public record StoredMeal(
       String servingText,
       @Nullable Double targetSolidsFraction,
       @Nullable String baseFormulaId,
-      List<Group> groups) {}
+      List<Group> groups,
+      @Nullable List<Beside> besides) {}
+
+  /** What goes with a dish: one of the three. */
+  public record Beside(
+      int covers, @Nullable Pasta pasta, @Nullable Piece piece, @Nullable Tray tray) {}
+
+  /** Pasta and how it is boiled. */
+  public record Pasta(
+      String shapeId,
+      double rawMassEachKilograms,
+      String rawEachText,
+      double startCelsius,
+      String dressing,
+      @Nullable UUID vesselId,
+      @Nullable UUID heatSourceId,
+      double litersPerKilogram,
+      double saltGramsPerLiter,
+      double waterCelsius) {}
+
+  /** Pieces and how they are cooked. */
+  public record Piece(
+      String cutId,
+      @Nullable String formulaId,
+      double piecesEach,
+      double thicknessMeters,
+      double startCelsius,
+      List<Spell> before,
+      String medium,
+      double mediumCelsius,
+      double coreCelsius,
+      List<Reading> readings) {}
+
+  /** A while in one heat. */
+  public record Spell(String medium, double mediumCelsius, double minutes) {}
+
+  /** What a probe showed. */
+  public record Reading(double minutes, double coreCelsius) {}
+
+  /** Trays and how they are layered and baked. */
+  public record Tray(
+      @Nullable UUID vesselId,
+      @Nullable String traySizeId,
+      int trays,
+      String sheetId,
+      double sheetsMassKilograms,
+      int layers,
+      List<Filling> fillings,
+      double ovenCelsius,
+      boolean fan,
+      double coveredMinutes,
+      double openMinutes,
+      double startCelsius,
+      double coreCelsius) {}
+
+  /** What is spread in a tray beside the sauce. */
+  public record Filling(String fillingId, double massKilograms) {}
 
   /** Eaters who leave something out. */
   public record Group(String name, int covers, List<Avoid> avoid) {}

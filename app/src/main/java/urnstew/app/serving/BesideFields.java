@@ -1,0 +1,62 @@
+package urnstew.app.serving;
+
+import java.util.Map;
+
+/** Fields of the request that faults of the core belong to. */
+final class BesideFields {
+  private static final Map<String, String> PASTA =
+      Map.of(
+          "pasta", "rawMassEachKilograms",
+          "pastaCelsius", "startCelsius",
+          "waterCelsius", "waterCelsius",
+          "water", "litersPerKilogram",
+          "burner", "heatSourceId",
+          "vesselId", "vesselId",
+          "shapeId", "shapeId",
+          "litersPerKilogram", "litersPerKilogram",
+          "saltGramsPerLiter", "saltGramsPerLiter");
+  private static final Map<String, String> PIECE =
+      Map.of(
+          "cutId", "cutId",
+          "formulaId", "formulaId",
+          "piecesEach", "piecesEach",
+          "thickness", "thicknessMeters",
+          "start", "startCelsius",
+          "mediumCelsius", "mediumCelsius",
+          "time", "before",
+          "core", "coreCelsius",
+          "at", "readings");
+  private static final Map<String, String> TRAY =
+      Map.of(
+          "sheetId", "sheetId",
+          "traySizeId", "traySizeId",
+          "trays", "trays",
+          "layers", "layers",
+          "fillingId", "fillings",
+          "mass", "fillings",
+          "ovenCelsius", "ovenCelsius",
+          "start", "startCelsius",
+          "core", "coreCelsius",
+          "tray", "sheetsMassKilograms");
+  private static final Map<String, String> MINUTES =
+      Map.of("coveredMinutes", "coveredMinutes", "openMinutes", "openMinutes");
+
+  private BesideFields() {}
+
+  /**
+   * The field below what goes with the dish.
+   *
+   * @param kind {@code pasta.}, {@code piece.} or {@code tray.}; empty for all pieces of a dish
+   */
+  static String of(String kind, String parameter) {
+    return switch (kind) {
+      case "pasta." -> kind + PASTA.getOrDefault(parameter, "rawMassEachKilograms");
+      case "piece." -> kind + PIECE.getOrDefault(parameter, "cutId");
+      case "tray." ->
+          kind
+              + TRAY.getOrDefault(
+                  parameter, MINUTES.getOrDefault(parameter, "sheetsMassKilograms"));
+      default -> "besides";
+    };
+  }
+}

@@ -1,0 +1,48 @@
+package urnstew.app.serving;
+
+import java.util.List;
+import urnstew.core.serving.piece.DropList;
+import urnstew.core.serving.piece.SauceBath;
+
+/** Several kinds in one vessel, all done together. */
+public record DropListView(
+    List<DropView> drops, List<SaucePointView> sauce, long spanSeconds, long overWaitSeconds) {
+
+  /** When one kind goes in and comes out, before all is out. */
+  public record DropView(
+      String name,
+      int count,
+      double thicknessMeters,
+      int round,
+      boolean above,
+      long beforeSeconds,
+      long outBeforeSeconds,
+      String note) {
+    static DropView of(DropList.Entry entry) {
+      return new DropView(
+          entry.kind().piece().cut().name(),
+          entry.kind().count(),
+          entry.kind().piece().thickness().meters(),
+          entry.round(),
+          entry.above(),
+          entry.before().toSeconds(),
+          entry.out().toSeconds(),
+          entry.note());
+    }
+  }
+
+  /** The sauce at a moment after the first drop of the last round. */
+  public record SaucePointView(double seconds, double celsius) {
+    static SaucePointView of(SauceBath.Point point) {
+      return new SaucePointView(point.seconds(), point.celsius());
+    }
+  }
+
+  public static DropListView of(DropList list) {
+    return new DropListView(
+        list.drops().stream().map(DropView::of).toList(),
+        list.sauce().stream().map(SaucePointView::of).toList(),
+        list.span().toSeconds(),
+        list.overWait().toSeconds());
+  }
+}

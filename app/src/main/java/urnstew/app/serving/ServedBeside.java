@@ -1,0 +1,86 @@
+package urnstew.app.serving;
+
+import java.util.List;
+import java.util.Optional;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.serving.Beside;
+import urnstew.core.serving.Dressing;
+import urnstew.core.serving.SauceBefore;
+import urnstew.core.serving.pasta.PanFinish;
+import urnstew.core.serving.pasta.ParCooked;
+import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.piece.Cooking;
+import urnstew.core.serving.piece.Probed;
+import urnstew.core.serving.tray.TrayAdvice;
+import urnstew.core.serving.tray.TrayBake;
+import urnstew.core.serving.tray.TrayBuild;
+import urnstew.core.serving.tray.TrayLayer;
+import urnstew.core.serving.tray.TrayMoisture;
+
+/**
+ * What goes with a dish, computed.
+ *
+ * @param beside what is taken for it
+ * @param warnings where it is meant for eaters who must not have it
+ */
+public record ServedBeside(
+    Beside beside,
+    List<String> warnings,
+    Optional<PastaServed> pasta,
+    Optional<PieceServed> piece,
+    Optional<TrayServed> tray) {
+
+  /** Juice that its pieces likely give to the sauce, kg; none where they cook elsewhere. */
+  public double juiceKilograms() {
+    return piece
+        .filter(PieceServed::inSauce)
+        .map(one -> one.cooking().piece().cut().juice().likely() * beside.raw().kilograms())
+        .orElse(0.0);
+  }
+
+  /** How its sauce would have to be for its trays; empty where they are right. */
+  public Optional<SauceBefore> sauceForTrays() {
+    return tray.filter(one -> one.advice().verdict() != TrayAdvice.Verdict.RIGHT)
+        .map(one -> SauceBefore.tray(one.sauce(), one.moisture().surplusKilograms()));
+  }
+
+  /**
+   * Pasta at the stove.
+   *
+   * @param finish the ladle for the pan; empty where it is not tossed
+   */
+  public record PastaServed(
+      PastaAtStove stove,
+      Vessel pot,
+      HeatSource burner,
+      Dressing dressing,
+      ParCooked parCooked,
+      Optional<PanFinish> finish) {}
+
+  /**
+   * Pieces in their heat.
+   *
+   * @param rule what the code asks for; empty where this heat never meets it
+   */
+  public record PieceServed(
+      Cooking cooking,
+      Probed probed,
+      Optional<Cooking.RuleCore> rule,
+      String ruleSetName,
+      int count,
+      boolean inSauce) {}
+
+  /**
+   * A tray, its water and its hour.
+   *
+   * @param sauce of the dish in one of them
+   */
+  public record TrayServed(
+      TrayLayer sauce,
+      TrayBuild build,
+      TrayMoisture moisture,
+      TrayAdvice advice,
+      TrayBake bake,
+      int trays) {}
+}

@@ -1,0 +1,213 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** What goes with a dish: bought, declared, cooked to the hour, and what it does to the sauce. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class ServingIT {
+  private static final String SPAGHETTI =
+      """
+      {"covers":34,"pasta":{"shapeId":"spaghetti","rawMassEachKilograms":0.1,
+       "rawEachText":"100 g","startCelsius":20,"dressing":"IN_THE_PAN","litersPerKilogram":8,
+       "saltGramsPerLiter":10,"waterCelsius":12}}""";
+  private static final String STEAK =
+      """
+      {"covers":%d,"piece":{"cutId":"%s","piecesEach":1,"thicknessMeters":%s,"startCelsius":5,
+       "before":[],"medium":"POACH","mediumCelsius":88,"coreCelsius":%s,"readings":[%s]}}""";
+  private static final String TRAY =
+      """
+      {"covers":8,"tray":{"traySizeId":"gn-half","trays":1,"sheetId":"dry-no-boil",
+       "sheetsMassKilograms":0.3,"layers":4,"fillings":[{"fillingId":"ricotta-drained",
+       "massKilograms":0.4}],"ovenCelsius":185,"fan":false,"coveredMinutes":45,"openMinutes":15,
+       "startCelsius":20,"coreCelsius":74}}""";
+
+  private final RunningApplication app;
+
+  @Autowired
+  ServingIT(@LocalServerPort int port) {
+    this.app = new RunningApplication(port);
+  }
+
+  private static String meal(
+      String formula, int covers, String target, String groups, String besides) {
+    return """
+        {"name":"Served","packGoal":"LEAST_COST","servedLocalTime":"18:30","dishes":[
+         {"formulaId":"%s","schools":[],"covers":%d,"servingMassKilograms":0.15,
+          "servingText":"150 g"%s,"groups":[%s],"besides":[%s]}]}"""
+        .formatted(formula, covers, target, groups, besides);
+  }
+
+  private RunningApplication.Answer preview(String meal) {
+    return app.post("/api/meals/" + UUID.randomUUID() + "/preview", meal);
+  }
+
+  private JsonNode dish(String meal) {
+    return preview(meal).body().at("/dishes/0");
+  }
+
+  private static String steak(int covers, String cut, double meters, int core, String readings) {
+    return STEAK.formatted(covers, cut, meters, core, readings);
+  }
+
+  @Test
+  void spaghettiForThirtyFourToThePlate() {
+    JsonNode body = preview(meal("plain-marinara", 34, "", "", SPAGHETTI)).body();
+    JsonNode pasta = body.at("/dishes/0/besides/0/pasta");
+    assertEquals(92.1, pasta.at("/boilingCelsius").asDouble(), 0.3);
+    assertEquals(1.26, pasta.at("/slowerFactor").asDouble(), 0.02);
+    assertTrue(pasta.at("/drops").asInt() >= 1);
+    long lit = pasta.at("/litBeforeSeconds").asLong();
+    long drop = pasta.at("/dropBeforeSeconds").asLong();
+    assertTrue(lit > drop && drop > pasta.at("/tasteBeforeSeconds").asLong());
+    assertTrue(pasta.at("/ladleMassKilograms").asDouble() > 0, "what it drinks is made up for");
+    double bought =
+        StreamSupport.stream(body.at("/shopping").spliterator(), false)
+            .filter(one -> one.at("/ingredientId").asString().equals("pasta-dry"))
+            .mapToDouble(one -> one.at("/neededMassKilograms").asDouble())
+            .sum();
+    assertEquals(3.4, bought, 1e-9);
+    JsonNode plate = body.at("/dishes/0/plate");
+    assertTrue(plate.at("/massKilograms").asDouble() > 0.35);
+    assertTrue(plate.at("/costAsServed").asDouble() > 0);
+    assertTrue(
+        plate.at("/costLeast").asDouble() <= plate.at("/costAsServed").asDouble()
+            && plate.at("/costMost").asDouble() >= plate.at("/costAsServed").asDouble());
+  }
+
+  @Test
+  void whatGoesWithItIsDeclared() {
+    assertFalse(wheat(meal("plain-marinara", 34, "", "", "")));
+    assertTrue(wheat(meal("plain-marinara", 34, "", "", SPAGHETTI)));
+  }
+
+  private boolean wheat(String meal) {
+    return dish(meal).at("/declaration/allergens").toString().contains("WHEAT");
+  }
+
+  @Test
+  void oneOfFourEatsAnotherProtein() {
+    String noFish =
+        "{\"name\":\"without fish\",\"covers\":1,\"avoid\":[{\"kind\":\"ALLERGEN\",\"key\":\"FISH\"}]}";
+    String fish = steak(4, "cod-steak", 0.025, 57, "");
+    JsonNode forFour = dish(meal("plain-marinara", 4, "", noFish, fish));
+    String warning = forFour.at("/besides/0/warnings/0").asString();
+    assertTrue(warning.contains("count it for 3"), warning);
+    String three =
+        steak(3, "cod-steak", 0.025, 57, "") + "," + steak(1, "chicken-thigh", 0.025, 78, "");
+    JsonNode body = preview(meal("plain-marinara", 4, "", noFish, three)).body();
+    assertTrue(body.at("/dishes/0/besides/0/warnings").isEmpty());
+    assertTrue(body.at("/dishes/0/besides/1/warnings").isEmpty());
+    assertEquals(3, body.at("/dishes/0/besides/0/piece/count").asInt());
+    JsonNode piece = body.at("/dishes/0/besides/0/piece");
+    assertTrue(piece.at("/rule/enoughSeconds").asLong() > piece.at("/outSeconds").asLong());
+    assertTrue(body.at("/dishes/0/sauceBefore/waterKilograms").asDouble() > 0, "juice comes");
+    assertTrue(
+        body.at("/dishes/0/sauceBefore/solidsFraction").asDouble()
+            > body.at("/dishes/0/sauceBefore/nowFraction").asDouble());
+    assertTrue(body.at("/dishes/0/drops/drops").size() == 2);
+    JsonNode probed =
+        dish(
+            meal(
+                "plain-marinara",
+                4,
+                "",
+                noFish,
+                steak(3, "cod-steak", 0.025, 57, "{\"minutes\":5,\"coreCelsius\":20}")));
+    assertTrue(
+        probed.at("/besides/0/piece/core/likelySeconds").asLong()
+            > piece.at("/core/likelySeconds").asLong(),
+        "colder than told: later");
+  }
+
+  @Test
+  void aTrayThatLacksWaterIsMendedByItsSauce() {
+    JsonNode tight = dish(meal("plain-marinara", 8, "", "", TRAY));
+    assertEquals("SHORT", tight.at("/besides/0/tray/verdict").asString());
+    assertTrue(tight.at("/besides/0/tray/ways").size() >= 1);
+    double thinner = tight.at("/sauceBefore/solidsFraction").asDouble();
+    assertTrue(thinner < tight.at("/sauceBefore/nowFraction").asDouble());
+    JsonNode mended =
+        dish(meal("plain-marinara", 8, ",\"targetSolidsFraction\":" + thinner, "", TRAY));
+    assertEquals("RIGHT", mended.at("/besides/0/tray/verdict").asString(), "lacks no more");
+    assertTrue(mended.at("/sauceBefore").isMissingNode() || mended.at("/sauceBefore").isNull());
+  }
+
+  @Test
+  void whatIsWrittenIsKept() {
+    UUID id = UUID.randomUUID();
+    String written = meal("plain-marinara", 34, "", "", SPAGHETTI);
+    assertEquals(200, app.put("/api/meals/" + id, written, "If-Match", "0").status());
+    JsonNode sheet = app.get("/api/meals/" + id).body().at("/sheet");
+    assertEquals("18:30", sheet.at("/servedLocalTime").asString().substring(0, 5));
+    assertEquals("spaghetti", sheet.at("/dishes/0/besides/0/pasta/shapeId").asString());
+  }
+
+  @Test
+  void badInputNamesItsField() {
+    assertEquals(
+        "/dishes/0/besides/0/piece/thicknessMeters",
+        preview(meal("plain-marinara", 4, "", "", steak(4, "cod-steak", 0.4, 57, ""))).pointer());
+    RunningApplication.Answer never =
+        preview(meal("plain-marinara", 4, "", "", steak(4, "ball", 0.043, 90, "")));
+    assertEquals("/dishes/0/besides/0/piece/coreCelsius", never.pointer());
+    assertTrue(never.body().toString().contains("88 °C sauce, 90 wanted"), never.body().toString());
+    assertEquals(
+        "/dishes/0/besides/0/covers",
+        preview(meal("plain-marinara", 4, "", "", steak(-2, "cod-steak", 0.02, 57, ""))).pointer());
+    assertEquals(
+        "/dishes/0/besides/0/covers",
+        preview(meal("plain-marinara", 4, "", "", steak(6, "cod-steak", 0.02, 57, ""))).pointer());
+    assertEquals(
+        "/dishes/0/besides/0/pasta/litersPerKilogram",
+        preview(
+                meal(
+                    "plain-marinara",
+                    34,
+                    "",
+                    "",
+                    SPAGHETTI.replace("Kilogram\":8", "Kilogram\":80")))
+            .pointer());
+  }
+
+  @Test
+  void partsBothWays() {
+    JsonNode dozen =
+        app.post("/api/serving/parts/balls", "{\"mixMassKilograms\":0.68,\"count\":12}").body();
+    assertEquals(0.047, dozen.at("/diameterMeters").asDouble(), 0.0005);
+    JsonNode soft =
+        app.post(
+                "/api/serving/parts/dough",
+                "{\"flourMassKilograms\":0.25,\"eggCount\":3,\"eggMassKilograms\":0.05,\"thicknessMeters\":0.001}")
+            .body();
+    assertEquals("SOFT", soft.at("/feel").asString());
+    JsonNode white =
+        app.post(
+                "/api/serving/parts/white-sauce",
+                "{\"flourMassKilograms\":0.053,\"thickness\":\"MEDIUM\",\"cookedLong\":false}")
+            .body();
+    assertEquals(1, white.at("/milkMassKilograms").asDouble(), 0.05);
+    JsonNode polenta =
+        app.post(
+                "/api/serving/parts/polenta",
+                "{\"cookedMassKilograms\":2,\"waterToGrainFraction\":4,\"grind\":\"COARSE\"}")
+            .body();
+    assertTrue(polenta.at("/cuts").asBoolean());
+    assertEquals(
+        "/flourMassKilograms",
+        app.post(
+                "/api/serving/parts/dough", "{\"eggMassKilograms\":0.05,\"thicknessMeters\":0.001}")
+            .pointer());
+    JsonNode tables = app.get("/api/serving/tables").body();
+    assertTrue(tables.at("/shapes").size() >= 20 && tables.at("/cuts").size() >= 25);
+  }
+}
