@@ -72,6 +72,7 @@ export const batch = {
 export const itIs = (hour: string): void => heard(new Headers({ 'urnstew-now': hour }));
 
 export const kitchen = {
+  boilingPointCelsius: 92.1,
   settings: { zone: 'Europe/Zurich', units: 'METRIC', altitudeMeters: 2350 },
   vessels: [],
   heatSources: [],

@@ -5,6 +5,7 @@ import { show, type Units } from '../../quantities';
 import { Declaration } from '../../ui/Declaration';
 import { Pick, TextLine } from '../../ui/fields';
 import { Text } from '../../ui/text';
+import { GoesWith, ToTheStove } from './beside/GoesWith';
 import { FitLine } from './FitLine';
 import { FromBase } from './FromBase';
 import { Groups, SomeWithout } from './Groups';
@@ -21,11 +22,13 @@ interface Props {
   units: Units;
   change: (to: Partial<DishText>) => void;
   onDrop: () => void;
+  /** Where all that goes with it is seen to; left out while the meal is not kept. */
+  stove?: { mealId: string; place: number; flush: () => Promise<void> };
   faultAt: (field: string) => string | undefined;
 }
 
 /** One dish of a meal: how many eat it, how much each, of what it is made, and who leaves something out. */
-export function Dish({ dish, made, shelf, units, change, onDrop, faultAt }: Props) {
+export function Dish({ dish, made, shelf, units, change, onDrop, stove, faultAt }: Props) {
   const baseFault = faultAt('baseFormulaId');
   return (
     <DishBlock>
@@ -68,6 +71,14 @@ export function Dish({ dish, made, shelf, units, change, onDrop, faultAt }: Prop
         </Text>
       )}
       {made && <Where made={made} units={units} />}
+      <GoesWith
+        besides={dish.besides}
+        made={made?.besides ?? []}
+        covers={made?.covers ?? 1}
+        change={(besides) => change({ besides })}
+        faultAt={faultAt}
+      />
+      {stove && <ToTheStove {...stove} />}
       <Groups dish={dish} made={made} units={units} change={(groups) => change({ groups })} />
     </DishBlock>
   );

@@ -14,6 +14,8 @@ interface Props {
   units: Units;
   change: (to: Partial<MealText>) => void;
   faultAt: (pointer: string) => string | undefined;
+  /** Keeps what was just typed; left out where nothing is kept. */
+  flush?: () => Promise<void>;
 }
 const FIRST_SERVING_KG = 0.13;
 
@@ -29,11 +31,16 @@ function newDish(formulaId: string, shelf: FormulaSummary[], units: Units): Dish
     covers: '10',
     servingText: show.typedMass(usual ?? FIRST_SERVING_KG, units),
     groups: [],
+    besides: [],
   };
 }
 
+/** What a dish comes to, once the kitchen has heard of it. */
+const made = (meal: MealView, dish: DishText, i: number) =>
+  meal.dishes[i]?.formulaId === dish.formulaId ? meal.dishes[i] : undefined;
+
 /** Who eats what: formulas with covers and servings, and eaters who leave something out. */
-export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
+export function Dishes({ text, meal, shelf, units, change, faultAt, flush }: Props) {
   const { dishes } = text;
   const options = shelf.map((f) => [f.id, f.name] as const);
   return (
@@ -43,11 +50,12 @@ export function Dishes({ text, meal, shelf, units, change, faultAt }: Props) {
         <Dish
           key={d.key}
           dish={d}
-          made={meal.dishes[i]?.formulaId === d.formulaId ? meal.dishes[i] : undefined}
+          made={made(meal, d, i)}
           shelf={shelf}
           units={units}
           change={(to) => change({ dishes: dishes.with(i, { ...d, ...to }) })}
           onDrop={() => change({ dishes: dishes.toSpliced(i, 1) })}
+          {...(flush && made(meal, d, i) && { stove: { mealId: meal.id, place: i, flush } })}
           faultAt={(field) => faultAt(`/dishes/${i}/${field}`)}
         />
       ))}

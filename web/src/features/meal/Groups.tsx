@@ -122,7 +122,7 @@ function Parted({
   branch: MealView['dishes'][number]['branches'][number];
   units: Units;
 }) {
-  if (branch.leavesBefore === undefined)
+  if (branch.leavesBefore === undefined && branch.without.length === 0)
     return (
       <Text tone="good" size="note" strong>
         They eat what everybody eats.
@@ -130,6 +130,11 @@ function Parted({
     );
   return (
     <Box>
+      {branch.without.length > 0 && (
+        <Text tone="alarm" size="note" strong>
+          Not for them: {branch.without.join(', ')}.
+        </Text>
+      )}
       {branch.shareMassKilograms > 0 && (
         <Text size="note">
           Take <b>{show.text(show.mass(branch.shareMassKilograms, units))}</b> out of the common pot

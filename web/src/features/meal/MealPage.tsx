@@ -16,7 +16,7 @@ import { Shopping } from './Shopping';
 import { useMealDraft } from './useMealDraft';
 import { Column } from '../../ui/layout';
 import { useGo } from '../../ui/useGo';
-import { MealGrid, NameAndDay } from './meal.styles';
+import { MealGrid, NameAndHour } from './meal.styles';
 import { PartsToMake } from '../../ui/PartsToMake';
 import { Pending } from '../../ui/Pending';
 
@@ -35,7 +35,7 @@ export function MealPage() {
 }
 
 function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) {
-  const { text, meal, change, faultAt, problem } = useMealDraft(start, kitchen);
+  const { text, meal, change, faultAt, problem, flush } = useMealDraft(start, kitchen);
   const { data: shelf = [] } = useFormulas();
   const { units, currency } = kitchen.settings;
   return (
@@ -48,7 +48,7 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
       {problem && <Note tone="tomato">{problem.summary}</Note>}
       <MealGrid>
         <Column gap={2}>
-          <NameAndDay>
+          <NameAndHour>
             <TextLine
               label="The meal is called"
               text={text.name}
@@ -61,7 +61,14 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
               options={GOALS}
               onPick={(packGoal) => change({ packGoal })}
             />
-          </NameAndDay>
+            <TextLine
+              label="Plates go out at"
+              text={text.served}
+              onText={(served) => change({ served })}
+              fault={faultAt('/servedLocalTime')}
+              placeholder="18:30"
+            />
+          </NameAndHour>
           <Dishes
             text={text}
             meal={meal}
@@ -69,6 +76,7 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
             units={units}
             change={change}
             faultAt={faultAt}
+            flush={flush}
           />
         </Column>
         <Shopping meal={meal} units={units} currency={currency} />

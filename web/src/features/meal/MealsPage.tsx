@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { client, newId } from '../../api/client';
@@ -33,9 +33,14 @@ export function MealsPage() {
       sub="several formulas, one shopping list, one mise en place"
       step="Size"
       acts={
-        <ActButton variant="contained" onAct={begin}>
-          Write a meal
-        </ActButton>
+        <>
+          <Button component={Link} to="/meals/parts" variant="outlined">
+            Parts worked out
+          </Button>
+          <ActButton variant="contained" onAct={begin}>
+            Write a meal
+          </ActButton>
+        </>
       }
     >
       <Coming error={error} come={meals !== undefined} />

@@ -8,6 +8,7 @@ import type { MealSheet, MealView } from '../../api/client';
 import { kitchen, serve, server, show } from '../../test/stove';
 import { Groups, SomeWithout } from './Groups';
 import { MealPage } from './MealPage';
+import { tables } from './beside/beside.fixtures';
 import { meal, shelf } from './meal.fixtures';
 import { textOf } from './useMealDraft';
 
@@ -34,6 +35,7 @@ function meals(...refusals: Response[]) {
     '/api/kitchen': kitchen,
     '/api/meals/m1': stored,
     '/api/formulas': shelf,
+    '/api/serving/tables': tables,
   });
   server.use(
     http.put('*/api/meals/m1', async ({ request }) => {
@@ -125,7 +127,9 @@ function Eaters({ onChange, branch }: { onChange: (groups: Group[]) => void; bra
     setGroups(to);
     onChange(to);
   };
-  const made = { branches: groups.map(() => branch ?? {}) } as unknown as MealView['dishes'][0];
+  const made = {
+    branches: groups.map(() => branch ?? { without: [] }),
+  } as unknown as MealView['dishes'][0];
   return (
     <>
       <SomeWithout dish={{ groups }} change={change} />
@@ -154,6 +158,7 @@ it('counts eaters who leave something out, and keeps the last number while none 
 it('says when their share leaves the pot, with what it goes on, and warns of what stays in', async () => {
   const branch = {
     leavesBefore: 'Finish',
+    without: [],
     shareMassKilograms: 0.36,
     afterSeconds: 1200,
     swaps: [],

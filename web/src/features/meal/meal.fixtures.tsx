@@ -19,8 +19,17 @@ export const text: MealText = {
   name: 'Feast',
   packGoal: 'LEAST_COST',
   tubsStay: false,
+  served: '',
   dishes: [
-    { key: 'a', formulaId: 'ragu', schools: [], covers: '12', servingText: '120 g', groups: [] },
+    {
+      key: 'a',
+      formulaId: 'ragu',
+      schools: [],
+      covers: '12',
+      servingText: '120 g',
+      groups: [],
+      besides: [],
+    },
   ],
 };
 export const fit = (title: string, over: Partial<StageFitView> = {}): StageFitView => ({
@@ -49,6 +58,16 @@ export const dish = (over: object = {}) => ({
   branches: [],
   declaration: { allergens: [], asked: [], diets: [], unknown: [] },
   avoided: [],
+  besides: [],
+  plates: [
+    {
+      covers: 12,
+      shares: [{ name: 'Ridge ragù', massKilograms: 0.12, saltKilograms: 0.001 }],
+      massKilograms: 0.12,
+      saltKilograms: 0.001,
+      saltFraction: 0.008,
+    },
+  ],
   ...over,
 });
 export const meal = (dishes: object[], over: object = {}) =>

@@ -43,8 +43,15 @@ export const MealGrid = styled('div')(
   }),
 );
 
-export const NameAndDay = styled('div')(
-  laid({ display: 'grid', gridTemplateColumns: 'minmax(0, 2fr) minmax(0, 1fr)', gap: 2 }),
+export const NameAndHour = styled('div')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: {
+      xs: 'minmax(0, 1fr) minmax(0, 1fr)',
+      sm: 'minmax(0, 2fr) minmax(0, 1fr) minmax(0, 0.8fr)',
+    },
+    gap: 2,
+  }),
 );
 
 export const ToolName = styled(Text)(laid({ borderTop: 2, borderColor: 'text.primary', pt: 0.5 }));

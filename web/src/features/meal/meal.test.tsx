@@ -23,6 +23,7 @@ it('says when the share is taken, what is still added, and which promise breaks'
     baseName: 'Larder base',
     shareMassKilograms: 1.2,
     leavesBefore: 'Finish',
+    without: [],
     afterSeconds: 0,
     joinsAt: 'Tomatoes',
     toLoseKilograms: -0.1,

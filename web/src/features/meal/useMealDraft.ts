@@ -1,37 +1,47 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { client, type KitchenView, type MealSheet, type MealView } from '../../api/client';
 import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered, ProblemError } from '../../api/problem';
-import { parseQuantity, withUnit } from '../../quantities';
+import { parseHour, parseQuantity, show, withUnit, type Units } from '../../quantities';
 import { useKept } from '../../ui/useKept';
 import { report } from '../../api/report';
+import { textOfBeside, type BesideText } from './beside/besideText';
+import { meantBeside } from './beside/meantBeside';
 
 type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
-export interface DishText extends Omit<Dish, 'covers' | 'servingMassKilograms' | 'baseFormulaId'> {
+export interface DishText extends Omit<
+  Dish,
+  'covers' | 'servingMassKilograms' | 'baseFormulaId' | 'besides'
+> {
   key: string;
   covers: string;
   baseFormulaId?: string | undefined;
+  besides: BesideText[];
 }
 export interface MealText {
   name: string;
   packGoal: MealSheet['packGoal'];
   tubsStay: boolean;
+  /** When the plates go out, as typed; empty where nobody said so. */
+  served: string;
   dishes: DishText[];
 }
 const WAIT_MS = 250;
 
-export const textOf = (sheet: MealSheet): MealText => ({
+export const textOf = (sheet: MealSheet, units: Units = 'METRIC'): MealText => ({
   name: sheet.name,
   packGoal: sheet.packGoal,
   tubsStay: sheet.tubsStay ?? false,
+  served: sheet.servedLocalTime ? show.clock(sheet.servedLocalTime) : '',
   dishes: sheet.dishes.map((d, i) => ({
     ...d,
     key: `${d.formulaId} ${i}`,
     covers: String(d.covers),
     servingText: withUnit(d.servingText, 'g') || `${Math.round(d.servingMassKilograms * 1000)} g`,
+    besides: (d.besides ?? []).map((b, at) => textOfBeside(b, at, units)),
   })),
 });
 
@@ -43,6 +53,8 @@ export function meant(
 ): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
   const faults = new Map<string, string>();
   if (!text.name.trim()) faults.set('/name', 'Type a name.');
+  const hour = text.served.trim() ? parseHour(text.served) : undefined;
+  if (hour?.outcome === 'refuse') faults.set('/servedLocalTime', hour.message);
   const dishes = text.dishes.map((d, i): Dish => {
     const covers = parseQuantity(d.covers, 'COUNT', '');
     const serving = parseQuantity(d.servingText, 'MASS', 'g', measuresOf(kitchen));
@@ -64,6 +76,11 @@ export function meant(
       groups,
       ...(targetSolidsFraction === undefined ? {} : { targetSolidsFraction }),
       ...(baseFormulaId ? { baseFormulaId } : {}),
+      ...(d.besides.length > 0 && {
+        besides: d.besides.map((b, at) =>
+          meantBeside(b, `/dishes/${i}/besides/${at}`, faults, measuresOf(kitchen)),
+        ),
+      }),
       covers: covers.outcome === 'understood' ? covers.value : 1,
       servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0,
     };
@@ -77,6 +94,7 @@ export function meant(
             name: text.name.trim(),
             packGoal: text.packGoal,
             ...(text.tubsStay ? { tubsStay: true } : {}),
+            ...(hour?.outcome === 'understood' && { servedLocalTime: hour.localTime }),
             dishes,
           },
   };
@@ -84,11 +102,12 @@ export function meant(
 
 /** A meal while it is written: every change is kept by itself. */
 export function useMealDraft(start: MealView, kitchen: KitchenView) {
-  const queries = useQueryClient();
-  const { values: text, change } = useKept(useMemo(() => textOf(start.sheet), [start.sheet]));
+  const { units } = kitchen.settings;
+  const { values: text, change } = useKept(
+    useMemo(() => textOf(start.sheet, units), [start.sheet, units]),
+  );
   const [meal, setMeal] = useState(start);
   const [problem, setProblem] = useState<ProblemError>();
-  const version = useRef(start.version);
   const { data: shelf } = useFormulas();
   const parts = useMemo(
     () => new Set(shelf?.filter((f) => f.targetSolidsFraction === undefined).map((f) => f.id)),
@@ -96,38 +115,71 @@ export function useMealDraft(start: MealView, kitchen: KitchenView) {
   );
   const { sheet, faults } = meant(text, kitchen, parts);
   const body = JSON.stringify(sheet);
-  // As it reads when it is opened: opening it is no change.
-  const saved = useRef(body);
-  useEffect(() => {
-    if (body === undefined || body === saved.current) return undefined;
-    const timer = setTimeout(() => {
-      answered(
-        client.PUT('/api/meals/{id}', {
-          params: { path: { id: start.id }, header: { 'If-Match': version.current } },
-          body: JSON.parse(body) as MealSheet,
-        }),
-      ).then(
-        (now) => {
-          version.current = now.version;
-          saved.current = body;
-          setMeal(now);
-          setProblem(undefined);
-          queries.setQueryData(['meals', start.id], now);
-          queries.invalidateQueries({ queryKey: ['meals'], exact: true }).catch(report);
-        },
-        (e: unknown) => {
-          if (e instanceof ProblemError) setProblem(e);
-          else throw e;
-        },
-      );
-    }, WAIT_MS);
-    return () => clearTimeout(timer);
-  }, [body, start.id, queries]);
+  const { flush } = useKeeping(start.id, start.version, body, setMeal, setProblem);
   return {
     text,
     meal,
     change,
     faultAt: (pointer: string) => faults.get(pointer) ?? problem?.at(pointer),
     problem,
+    flush,
   };
+}
+
+/** Keeps what is meant a moment after it was typed, one write after the other, and before leaving. */
+function useKeeping(
+  id: string,
+  startVersion: number,
+  body: string | undefined,
+  onKept: (meal: MealView) => void,
+  onProblem: (problem: ProblemError | undefined) => void,
+) {
+  const queries = useQueryClient();
+  const version = useRef(startVersion);
+  // As it reads when it is opened: opening it is no change.
+  const sent = useRef(body);
+  const wanted = useRef(body);
+  const writes = useRef(Promise.resolve());
+  const told = useRef({ onKept, onProblem });
+  const flush = useCallback((): Promise<void> => {
+    const next = wanted.current;
+    if (next === undefined || next === sent.current) return writes.current;
+    sent.current = next;
+    writes.current = writes.current.then(() =>
+      answered(
+        client.PUT('/api/meals/{id}', {
+          params: { path: { id }, header: { 'If-Match': version.current } },
+          body: JSON.parse(next) as MealSheet,
+        }),
+      ).then(
+        (now) => {
+          version.current = now.version;
+          told.current.onKept(now);
+          told.current.onProblem(undefined);
+          queries.setQueryData(['meals', id], now);
+          queries.invalidateQueries({ queryKey: ['meals'], exact: true }).catch(report);
+        },
+        (e: unknown) => {
+          if (!(e instanceof ProblemError)) throw e;
+          told.current.onProblem(e);
+        },
+      ),
+    );
+    return writes.current;
+  }, [id, queries]);
+  useEffect(() => {
+    wanted.current = body;
+    if (body === undefined || body === sent.current) return undefined;
+    const timer = setTimeout(() => {
+      flush().catch(report);
+    }, WAIT_MS);
+    return () => clearTimeout(timer);
+  }, [body, flush]);
+  useEffect(
+    () => () => {
+      flush().catch(report);
+    },
+    [flush],
+  );
+  return { flush };
 }

@@ -76,12 +76,10 @@ class ServingIT {
             .mapToDouble(one -> one.at("/neededMassKilograms").asDouble())
             .sum();
     assertEquals(3.4, bought, 1e-9);
-    JsonNode plate = body.at("/dishes/0/plate");
-    assertTrue(plate.at("/massKilograms").asDouble() > 0.35);
-    assertTrue(plate.at("/costAsServed").asDouble() > 0);
-    assertTrue(
-        plate.at("/costLeast").asDouble() <= plate.at("/costAsServed").asDouble()
-            && plate.at("/costMost").asDouble() >= plate.at("/costAsServed").asDouble());
+    assertTrue(body.at("/dishes/0/plates/0/massKilograms").asDouble() > 0.35);
+    JsonNode cost = body.at("/dishes/0/plateCost");
+    assertTrue(cost.at("/least").asDouble() <= cost.at("/asServed").asDouble());
+    assertTrue(cost.at("/most").asDouble() >= cost.at("/asServed").asDouble());
   }
 
   @Test
@@ -107,6 +105,8 @@ class ServingIT {
     JsonNode body = preview(meal("plain-marinara", 4, "", noFish, three)).body();
     assertTrue(body.at("/dishes/0/besides/0/warnings").isEmpty());
     assertTrue(body.at("/dishes/0/besides/1/warnings").isEmpty());
+    assertEquals(
+        "White fish steak", body.at("/dishes/0/branches/0/without/0").asString(), "said of them");
     assertEquals(3, body.at("/dishes/0/besides/0/piece/count").asInt());
     JsonNode piece = body.at("/dishes/0/besides/0/piece");
     assertTrue(piece.at("/rule/enoughSeconds").asLong() > piece.at("/outSeconds").asLong());
@@ -114,7 +114,9 @@ class ServingIT {
     assertTrue(
         body.at("/dishes/0/sauceBefore/solidsFraction").asDouble()
             > body.at("/dishes/0/sauceBefore/nowFraction").asDouble());
-    assertTrue(body.at("/dishes/0/drops/drops").size() == 2);
+    assertEquals(2, body.at("/dishes/0/drops/drops").size());
+    assertEquals(2, body.at("/dishes/0/plates").size(), "one with fish, one without");
+    assertEquals(3, body.at("/dishes/0/plates/0/covers").asInt());
     JsonNode probed =
         dish(
             meal(

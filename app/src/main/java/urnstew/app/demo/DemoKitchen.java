@@ -32,6 +32,9 @@ import urnstew.app.plan.HeatingChoice;
 import urnstew.app.plan.HeatingChoice.Way;
 import urnstew.app.plan.PlanRequest;
 import urnstew.app.platform.Actor;
+import urnstew.app.serving.BesideSheet;
+import urnstew.app.serving.BesideSheet.PastaSheet;
+import urnstew.app.serving.BesideSheet.PiecesSheet;
 import urnstew.app.sizing.MealService;
 import urnstew.app.sizing.MealSheet;
 import urnstew.app.sizing.MealSheet.DishSheet;
@@ -40,6 +43,8 @@ import urnstew.core.kitchen.HeatKind;
 import urnstew.core.kitchen.Metal;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.reduction.Lid;
+import urnstew.core.serving.Dressing;
+import urnstew.core.serving.piece.Medium;
 import urnstew.core.sizing.PackGoal;
 import urnstew.core.sizing.Rounding;
 
@@ -177,9 +182,22 @@ class DemoKitchen {
         new MealSheet(
             "Before the night watch",
             List.of(
-                dish("ridge-ragu", 20, 0.12, null, two),
-                dish("harbour-garden", 8, 0.18, "larder-base", List.of()),
-                dish("cellar-cheek", 6, 0.13, "larder-base", List.of()),
+                dish("ridge-ragu", 20, 0.12, null, two, pasta("tagliatelle-fresh", 20, 0.12, 4)),
+                dish(
+                    "harbour-garden",
+                    8,
+                    0.18,
+                    "larder-base",
+                    List.of(),
+                    pieces("cod-steak", 7, 0.025, 58),
+                    pieces("chicken-thigh", 1, 0.022, 78)),
+                dish(
+                    "cellar-cheek",
+                    6,
+                    0.13,
+                    "larder-base",
+                    List.of(),
+                    pasta("bucatini", 6, 0.1, 20)),
                 dish("fried-slices", 14, 0.09, null, List.of())),
             PackGoal.LEAST_COST,
             null,
@@ -189,9 +207,36 @@ class DemoKitchen {
   }
 
   private static DishSheet dish(
-      String formula, int covers, double serving, @Nullable String base, List<GroupSheet> groups) {
-    String text = Math.round(1000 * serving) + " g";
-    return new DishSheet(formula, List.of(), covers, serving, text, null, base, groups, null);
+      String formula,
+      int covers,
+      double serving,
+      @Nullable String base,
+      List<GroupSheet> groups,
+      BesideSheet... besides) {
+    return new DishSheet(
+        formula, List.of(), covers, serving, grams(serving), null, base, groups, List.of(besides));
+  }
+
+  private static String grams(double kilograms) {
+    return Math.round(1000 * kilograms) + " g";
+  }
+
+  private static BesideSheet pasta(String shape, int covers, double each, double celsius) {
+    return new BesideSheet(
+        covers,
+        new PastaSheet(
+            shape, each, grams(each), celsius, Dressing.IN_THE_PAN, null, null, 8, 10, 12),
+        null,
+        null);
+  }
+
+  /** Poached in the sauce, kept just below its boil. */
+  private static BesideSheet pieces(String cut, int covers, double meters, double core) {
+    return new BesideSheet(
+        covers,
+        null,
+        new PiecesSheet(cut, null, 1, meters, 5, List.of(), Medium.POACH, 88, core, List.of()),
+        null);
   }
 
   private void yesterdaysBatch() {

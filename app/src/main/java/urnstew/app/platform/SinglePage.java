@@ -10,7 +10,8 @@ class SinglePage {
     "/",
     "/{path:(?!api|actuator)[^.]+}",
     "/{path:(?!api|actuator)[^.]+}/{rest:[^.]+}",
-    "/{path:(?!api|actuator)[^.]+}/{rest:[^.]+}/{more:[^.]+}"
+    "/{path:(?!api|actuator)[^.]+}/{rest:[^.]+}/{more:[^.]+}",
+    "/{path:(?!api|actuator)[^.]+}/{rest:[^.]+}/{more:[^.]+}/{last:[^.]+}"
   })
   String page() {
     return "forward:/index.html";

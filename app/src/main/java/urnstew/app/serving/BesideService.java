@@ -19,6 +19,7 @@ import urnstew.app.serving.BesideSheet.FillingSheet;
 import urnstew.app.serving.BesideSheet.PastaSheet;
 import urnstew.app.serving.BesideSheet.PiecesSheet;
 import urnstew.app.serving.BesideSheet.TraySheet;
+import urnstew.app.serving.ServedBeside.Drops;
 import urnstew.app.serving.ServedBeside.PastaServed;
 import urnstew.app.serving.ServedBeside.PieceServed;
 import urnstew.app.serving.ServedBeside.TrayServed;
@@ -176,7 +177,7 @@ public class BesideService {
             tossed ? Optional.of(finish(stove, covers, dish)) : Optional.empty());
     return new ServedBeside(
         beside,
-        beside.warnings(groups, (int) dish.need().covers(), pantry.pantry()),
+        beside.warnings(groups, (int) dish.need().covers()),
         Optional.of(served),
         Optional.empty(),
         Optional.empty());
@@ -244,7 +245,7 @@ public class BesideService {
     boolean inSauce = sheet.medium() == Medium.POACH || sheet.medium() == Medium.STEAM;
     return new ServedBeside(
         beside,
-        beside.warnings(groups, eaters, pantry.pantry()),
+        beside.warnings(groups, eaters),
         Optional.empty(),
         Optional.of(
             new PieceServed(cooking, probed, probed.rule(inForce), inForce.name(), count, inSauce)),
@@ -295,7 +296,7 @@ public class BesideService {
     Beside beside = trayGoods(sheet, sheets, laidMass, covers);
     return new ServedBeside(
         beside,
-        beside.warnings(groups, (int) dish.need().covers(), pantry.pantry()),
+        beside.warnings(groups, (int) dish.need().covers()),
         Optional.empty(),
         Optional.empty(),
         Optional.of(
@@ -384,7 +385,7 @@ public class BesideService {
   }
 
   /** Everything that cooks in the sauce of a dish, all done together; empty where nothing does. */
-  public Optional<DropList> drops(
+  public Optional<Drops> drops(
       String field, Dish dish, List<ServedBeside> besides, Optional<Vessel> pot) {
     List<PieceServed> inSauce =
         besides.stream()
@@ -402,7 +403,7 @@ public class BesideService {
             dish.made(),
             Temperature.ofCelsius(hottest),
             burner(null).powerIntoPot().times(1 - LOST_SHARE));
-    return Optional.of(
+    DropList list =
         within(
             field,
             "",
@@ -416,7 +417,8 @@ public class BesideService {
                         .toList(),
                     bath,
                     vessel.shape().floor(),
-                    vessel.lid())));
+                    vessel.lid()));
+    return Optional.of(new Drops(list, vessel));
   }
 
   private Vessel widest() {

@@ -1,12 +1,17 @@
 package urnstew.app.serving;
 
 import java.util.List;
+import urnstew.app.serving.ServedBeside.Drops;
 import urnstew.core.serving.piece.DropList;
 import urnstew.core.serving.piece.SauceBath;
 
 /** Several kinds in one vessel, all done together. */
 public record DropListView(
-    List<DropView> drops, List<SaucePointView> sauce, long spanSeconds, long overWaitSeconds) {
+    String vesselName,
+    List<DropView> drops,
+    List<SaucePointView> sauce,
+    long spanSeconds,
+    long overWaitSeconds) {
 
   /** When one kind goes in and comes out, before all is out. */
   public record DropView(
@@ -38,8 +43,10 @@ public record DropListView(
     }
   }
 
-  public static DropListView of(DropList list) {
+  public static DropListView of(Drops drops) {
+    DropList list = drops.list();
     return new DropListView(
+        drops.vessel().name(),
         list.drops().stream().map(DropView::of).toList(),
         list.sauce().stream().map(SaucePointView::of).toList(),
         list.span().toSeconds(),

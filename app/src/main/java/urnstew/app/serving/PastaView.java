@@ -89,7 +89,7 @@ public record PastaView(
         stove.outBefore().toSeconds(),
         SpanView.of(stove.minutes().alDente()),
         SpanView.of(stove.minutes().out()),
-        stove.minutes().slower(),
+        stove.minutes().slowerFactor(),
         stove.fall().kelvins(),
         stove.fall().back().toSeconds(),
         stove.stillDrinks().kilograms(),

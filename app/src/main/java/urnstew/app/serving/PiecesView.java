@@ -74,14 +74,14 @@ public record PiecesView(
         SpanView.of(served.probed().at()),
         served.probed().out(tasted).toSeconds(),
         tasted.rests().toSeconds(),
-        tasted.gains(),
-        cut.taste().suffers(),
+        tasted.gainsKelvins(),
+        cut.taste().suffersCelsius(),
         cooking.suffers().map(Duration::toSeconds).orElse(null),
         cut.tender().isBetween(likely),
         cut.tender().afterMinutes().map(minutes -> Math.round(60 * minutes)).orElse(null),
         cut.ready(),
-        cut.juice().least() * raw,
-        cut.juice().most() * raw,
+        cut.juice().leastShare() * raw,
+        cut.juice().mostShare() * raw,
         served.probed().factor(),
         course(served));
   }
@@ -107,9 +107,9 @@ public record PiecesView(
       points.add(
           new CorePointView(
               at,
-              cooking.at(Pace.FAST, at),
-              cooking.at(Pace.LIKELY, at),
-              cooking.at(Pace.SLOW, at)));
+              cooking.celsiusAt(Pace.FAST, at),
+              cooking.celsiusAt(Pace.LIKELY, at),
+              cooking.celsiusAt(Pace.SLOW, at)));
     }
     return points;
   }

@@ -11,6 +11,8 @@ import urnstew.core.serving.pasta.PanFinish;
 import urnstew.core.serving.pasta.ParCooked;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.piece.Cooking;
+import urnstew.core.serving.piece.Cut;
+import urnstew.core.serving.piece.DropList;
 import urnstew.core.serving.piece.Probed;
 import urnstew.core.serving.tray.TrayAdvice;
 import urnstew.core.serving.tray.TrayBake;
@@ -35,7 +37,7 @@ public record ServedBeside(
   public double juiceKilograms() {
     return piece
         .filter(PieceServed::inSauce)
-        .map(one -> one.cooking().piece().cut().juice().likely() * beside.raw().kilograms())
+        .map(one -> one.cut().juice().likelyShare() * beside.raw().kilograms())
         .orElse(0.0);
   }
 
@@ -44,6 +46,9 @@ public record ServedBeside(
     return tray.filter(one -> one.advice().verdict() != TrayAdvice.Verdict.RIGHT)
         .map(one -> SauceBefore.tray(one.sauce(), one.moisture().surplusKilograms()));
   }
+
+  /** What goes into the sauce of a dish, in the vessel in which it lies. */
+  public record Drops(DropList list, Vessel vessel) {}
 
   /**
    * Pasta at the stove.
@@ -69,7 +74,11 @@ public record ServedBeside(
       Optional<Cooking.RuleCore> rule,
       String ruleSetName,
       int count,
-      boolean inSauce) {}
+      boolean inSauce) {
+    public Cut cut() {
+      return cooking.piece().cut();
+    }
+  }
 
   /**
    * A tray, its water and its hour.

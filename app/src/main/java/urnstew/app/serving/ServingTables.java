@@ -56,9 +56,9 @@ public record ServingTables(
           cut.thickest().meters(),
           cut.usualMass().kilograms(),
           cut.food(),
-          cut.taste().from(),
-          cut.taste().to(),
-          cut.taste().suffers());
+          cut.taste().fromCelsius(),
+          cut.taste().toCelsius(),
+          cut.taste().suffersCelsius());
     }
   }
 

@@ -43,10 +43,10 @@ public record TrayView(
     }
   }
 
-  /** One way out; its amount in kg of water, or in minutes, as its kind says. */
-  public record TrayWayView(TrayAdvice.Kind kind, double amount) {
+  /** One way out: so much water, or so long. */
+  public record TrayWayView(TrayAdvice.Kind kind, double waterKilograms, long seconds) {
     static TrayWayView of(TrayAdvice.Way way) {
-      return new TrayWayView(way.kind(), way.amount());
+      return new TrayWayView(way.kind(), way.water().kilograms(), way.time().toSeconds());
     }
   }
 
@@ -58,11 +58,11 @@ public record TrayView(
         build.layers().stream().map(LayerView::of).toList(),
         build.filled().meters(),
         build.line().meters(),
-        moisture.drinks(),
-        moisture.drinksLeast(),
-        moisture.drinksMost(),
-        moisture.loses(),
-        moisture.gives(),
+        moisture.drinksKilograms(),
+        moisture.drinksLeastKilograms(),
+        moisture.drinksMostKilograms(),
+        moisture.losesKilograms(),
+        moisture.givesKilograms(),
         moisture.surplusKilograms(),
         served.advice().verdict(),
         served.advice().ways().stream().map(TrayWayView::of).toList(),

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import urnstew.app.serving.ServedBeside;
+import urnstew.app.serving.ServedBeside.Drops;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -16,7 +17,6 @@ import urnstew.core.pantry.Intake;
 import urnstew.core.plan.Placing;
 import urnstew.core.serving.PlateCost;
 import urnstew.core.serving.SauceBefore;
-import urnstew.core.serving.piece.DropList;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.PackGoal;
@@ -72,7 +72,7 @@ record Meal(
       Mass inTubs,
       List<TubStock.Share> tubs,
       List<ServedBeside> besides,
-      Optional<DropList> drops) {
+      Optional<Drops> drops) {
 
     /** What goes in for all who eat of it, beside the share of a base. */
     ResolvedFormula batch() {
@@ -84,7 +84,7 @@ record Meal(
       return new Served(dish, from, split, fryingLoads, place, inTubs, tubs, besides, drops);
     }
 
-    Served dropping(Optional<DropList> list) {
+    Served dropping(Optional<Drops> list) {
       return new Served(dish, from, split, fryingLoads, placing, inTubs, tubs, besides, list);
     }
 

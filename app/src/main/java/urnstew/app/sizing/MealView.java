@@ -13,6 +13,7 @@ import urnstew.app.formula.PartView;
 import urnstew.app.pantry.SwapView;
 import urnstew.app.serving.BesideView;
 import urnstew.app.serving.DropListView;
+import urnstew.app.serving.ServedBeside;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -23,6 +24,7 @@ import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.plan.Placing;
+import urnstew.core.serving.Beside;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.Dish;
@@ -144,7 +146,8 @@ public record MealView(
       List<AvoidedView> avoided,
       List<BesideView> besides,
       @Nullable DropListView drops,
-      PlateView plate,
+      List<PlateView> plates,
+      @Nullable PlateCostView plateCost,
       @Nullable SauceBeforeView sauceBefore) {
     static DishView of(Meal.Served served, List<Avoid> avoids, Pantry pantry) {
       Dish dish = served.dish();
@@ -161,13 +164,14 @@ public record MealView(
           served.fryingLoads(),
           PlacingView.of(served.placing()),
           served.split().branches().stream()
-              .map(one -> BranchView.of(one, served.tubs(), pantry))
+              .map(one -> BranchView.of(one, served, pantry))
               .toList(),
           DeclarationView.of(served.declaration()),
           AvoidedView.ofIntakes(avoids, served.ingredients(), pantry),
           served.besides().stream().map(BesideView::of).toList(),
           served.drops().map(DropListView::of).orElse(null),
-          PlateView.of(served),
+          PlateView.all(served),
+          PlateCostView.of(served),
           SauceBeforeView.of(served));
     }
   }
@@ -196,7 +200,11 @@ public record MealView(
     }
   }
 
-  /** Where one group's share leaves the common pot. */
+  /**
+   * Where one group's share leaves the common pot.
+   *
+   * @param without what goes with the dish and is not for them
+   */
   public record BranchView(
       String group,
       int covers,
@@ -205,8 +213,10 @@ public record MealView(
       long afterSeconds,
       double shareMassKilograms,
       List<SwapView> swaps,
+      List<String> without,
       List<String> warnings) {
-    static BranchView of(Split.Branch branch, List<TubStock.Share> tubs, Pantry pantry) {
+    static BranchView of(Split.Branch branch, Meal.Served served, Pantry pantry) {
+      List<TubStock.Share> tubs = served.tubs();
       Stream<String> notFromTubs =
           tubs.stream()
               .filter(tub -> branch.group().avoids().stream().anyMatch(a -> a.hits(tub.sauce())))
@@ -225,6 +235,11 @@ public record MealView(
           branch.leavesAt().map(moment -> moment.after().toSeconds()).orElse(0L),
           branch.share().kilograms(),
           branch.swaps().stream().map(SwapView::of).toList(),
+          served.besides().stream()
+              .map(ServedBeside::beside)
+              .filter(beside -> beside.isHit(branch.group().avoids()))
+              .map(Beside::name)
+              .toList(),
           Stream.concat(branch.warnings().stream(), notFromTubs).toList());
     }
   }

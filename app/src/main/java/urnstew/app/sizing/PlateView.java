@@ -1,34 +1,26 @@
 package urnstew.app.sizing;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import urnstew.app.serving.ServedBeside;
 import urnstew.core.formula.FormulaAnalysis;
 import urnstew.core.serving.Plate;
 import urnstew.core.serving.Plate.Share;
-import urnstew.core.serving.PlateCost;
 import urnstew.core.serving.pasta.PanFinish;
 import urnstew.core.sizing.Dish;
 import urnstew.units.Mass;
 
 /**
- * What one eater of a dish gets, of everything that goes with it.
+ * What one eater of a dish gets. What goes with it for some only makes a plate of its own.
  *
- * @param costLeast with as little sauce as is usual; all three absent where a price is missing
- * @param costAsServed with what is served
- * @param costMost with as much as is usual
+ * @param covers how many get such a plate
  */
 public record PlateView(
+    int covers,
     List<PlateShareView> shares,
     double massKilograms,
     double saltKilograms,
-    double saltFraction,
-    @Nullable BigDecimal costLeast,
-    @Nullable BigDecimal costAsServed,
-    @Nullable BigDecimal costMost) {
+    double saltFraction) {
 
   /** One thing on it. */
   public record PlateShareView(String name, double massKilograms, double saltKilograms) {
@@ -37,33 +29,50 @@ public record PlateView(
     }
   }
 
-  static PlateView of(Meal.Served served) {
-    Plate plate = plate(served);
-    Optional<PlateCost> cost = served.plateCost();
+  /** Every plate of a dish. */
+  static List<PlateView> all(Meal.Served served) {
+    int covers = (int) served.dish().need().covers();
+    List<Share> common = new ArrayList<>(List.of(sauce(served.dish())));
+    List<ServedBeside> some = new ArrayList<>();
+    for (ServedBeside one : served.besides()) {
+      if (one.beside().covers() >= covers) {
+        common.addAll(shares(one));
+      } else {
+        some.add(one);
+      }
+    }
+    if (some.isEmpty()) {
+      return List.of(of(covers, new Plate(common)));
+    }
+    return some.stream()
+        .map(
+            one -> {
+              List<Share> all = new ArrayList<>(common);
+              all.addAll(shares(one));
+              return of(one.beside().covers(), new Plate(all));
+            })
+        .toList();
+  }
+
+  private static PlateView of(int covers, Plate plate) {
     return new PlateView(
+        covers,
         plate.shares().stream().map(PlateShareView::of).toList(),
         plate.mass().kilograms(),
         plate.salt().kilograms(),
-        plate.saltShare().value(),
-        cost.map(PlateCost::least).orElse(null),
-        cost.map(PlateCost::asServed).orElse(null),
-        cost.map(PlateCost::most).orElse(null));
+        plate.saltShare().value());
   }
 
-  private static Plate plate(Meal.Served served) {
-    Dish dish = served.dish();
-    List<Share> shares = new ArrayList<>();
+  private static Share sauce(Dish dish) {
     Mass serving = dish.need().serving();
     Mass salt =
         serving.times(
             FormulaAnalysis.saltOfTheSauce(dish.batch().portions(), dish.ribbon().end()).value());
-    shares.add(new Share(dish.batch().formula().name(), serving, salt));
-    for (ServedBeside one : served.besides()) {
-      one.pasta()
-          .ifPresentOrElse(
-              pasta -> shares.addAll(pasta(one, pasta)), () -> shares.add(pieces(one)));
-    }
-    return new Plate(shares);
+    return new Share(dish.batch().formula().name(), serving, salt);
+  }
+
+  private static List<Share> shares(ServedBeside one) {
+    return one.pasta().map(pasta -> pasta(one, pasta)).orElseGet(() -> List.of(pieces(one)));
   }
 
   private static List<Share> pasta(ServedBeside one, ServedBeside.PastaServed pasta) {
@@ -83,8 +92,13 @@ public record PlateView(
     return new Share("Pasta water", finish.ladle().times(each), finish.salt().times(each));
   }
 
+  /** As they are eaten: less the juice that they gave. */
   private static Share pieces(ServedBeside one) {
     double each = 1.0 / one.beside().covers();
-    return new Share(one.beside().name(), one.beside().each(), one.beside().salt().times(each));
+    double left = 1 - one.piece().map(piece -> piece.cut().juice().likelyShare()).orElse(0.0);
+    return new Share(
+        one.beside().name(),
+        one.beside().each().times(left),
+        one.beside().salt().times(each * left));
   }
 }

@@ -17,7 +17,9 @@ public record SauceBeforeView(double solidsFraction, double nowFraction, double 
     return served
         .sauceBefore()
         .filter(before -> before.differsFrom(now))
-        .map(before -> new SauceBeforeView(before.solids().value(), now.value(), before.water()))
+        .map(
+            before ->
+                new SauceBeforeView(before.solids().value(), now.value(), before.waterKilograms()))
         .orElse(null);
   }
 }

@@ -26,15 +26,22 @@ public final class HeatBalance {
   private HeatBalance() {}
 
   /** Heat lost through wall and top, W; areas in m², the difference to the room in K. */
-  public static double lossWatts(double wall, double surface, Lid lid, double kelvins) {
-    return (WALL * wall + TOP * lid.topLossShare() * surface) * kelvins;
+  public static double lossWatts(
+      double wallSquareMeters, double surfaceSquareMeters, Lid lid, double kelvins) {
+    return (WALL * wallSquareMeters + TOP * lid.topLossShare() * surfaceSquareMeters) * kelvins;
   }
 
   /** Heat taken up in an oven, W; areas in m². */
   public static double ovenWatts(
-      double floorAndWall, double surface, Lid lid, boolean fan, double kelvins) {
+      double floorAndWallSquareMeters,
+      double surfaceSquareMeters,
+      Lid lid,
+      boolean fan,
+      double kelvins) {
     double coefficient = fan ? FAN_OVEN : STILL_OVEN;
-    return coefficient * (floorAndWall + lid.topLossShare() * surface) * kelvins;
+    return coefficient
+        * (floorAndWallSquareMeters + lid.topLossShare() * surfaceSquareMeters)
+        * kelvins;
   }
 
   /**

@@ -16,7 +16,6 @@ import urnstew.core.formula.Technique;
 import urnstew.core.formula.Use;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
-import urnstew.core.pantry.Pantry;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.MassFraction;
@@ -117,7 +116,7 @@ public record Beside(String name, ResolvedFormula batch, Mass raw, int covers) {
    * @param groups eaters of the dish who leave something out
    * @param all eaters of the dish
    */
-  public List<String> warnings(List<Split.Group> groups, int all, Pantry pantry) {
+  public List<String> warnings(List<Split.Group> groups, int all) {
     List<String> hit =
         groups.stream().filter(group -> isHit(group.avoids())).map(Split.Group::name).toList();
     int without =
@@ -140,7 +139,8 @@ public record Beside(String name, ResolvedFormula batch, Mass raw, int covers) {
             + ", and give them something else.");
   }
 
-  private boolean isHit(List<Avoid> avoids) {
+  /** Whether whoever leaves these out must not have it. */
+  public boolean isHit(List<Avoid> avoids) {
     return batch.goods().stream()
         .map(Portion::ingredient)
         .anyMatch(one -> avoids.stream().anyMatch(avoid -> avoid.hits(one)));

@@ -13,9 +13,9 @@ import urnstew.units.Require;
  * falls by q at s + q·b/m.
  *
  * @param solids that it should have before
- * @param water that comes, kg; negative where it goes
+ * @param waterKilograms that comes, kg; negative where it goes
  */
-public record SauceBefore(MassFraction solids, double water) {
+public record SauceBefore(MassFraction solids, double waterKilograms) {
   private static final double THICKEST = 0.4;
   private static final double THINNEST = 0.03;
 

@@ -49,14 +49,15 @@ public record PolentaPot(Mass grain, Mass water, Grind grind) {
   }
 
   /** So much grain. */
-  public static PolentaPot ofGrain(Mass grain, double waterToGrain, Grind grind) {
-    return new PolentaPot(grain, grain.times(waterToGrain), grind);
+  public static PolentaPot ofGrain(Mass grain, double waterToGrainShare, Grind grind) {
+    return new PolentaPot(grain, grain.times(waterToGrainShare), grind);
   }
 
   /** So much of it cooked. */
-  public static PolentaPot ofCooked(Mass cooked, double waterToGrain, Grind grind) {
-    Require.within("waterToGrain", waterToGrain, LEAST_RATIO, MOST_RATIO, "");
-    return ofGrain(cooked.times(1 / (1 + waterToGrain * kept(grind))), waterToGrain, grind);
+  public static PolentaPot ofCooked(Mass cooked, double waterToGrainShare, Grind grind) {
+    Require.within("waterToGrain", waterToGrainShare, LEAST_RATIO, MOST_RATIO, "");
+    return ofGrain(
+        cooked.times(1 / (1 + waterToGrainShare * kept(grind))), waterToGrainShare, grind);
   }
 
   private static double kept(Grind grind) {

@@ -41,7 +41,7 @@ public record ParCooked(
     Require.within("share", share, 0.7, 0.95, "");
     Require.within("bath", bath.kilograms(), 0.5, 100, "kg");
     Mass kept = all.after(share);
-    double slower = PastaMinutes.slower(boiling, DIP_JOULES);
+    double slower = PastaMinutes.slowerFactor(boiling, DIP_JOULES);
     return new ParCooked(
         Duration.ofMillis(Math.round(minutes.alDente().likely().toMillis() * share)),
         kept,

@@ -50,9 +50,9 @@ public record PastaBatch(PastaShape shape, Mass dry, Temperature start) {
   }
 
   /** What it weighs at a share of water, with this share of its solids leached. */
-  public Mass cookedAt(MassFraction water, double leached) {
+  public Mass cookedAt(MassFraction water, double leachedShare) {
     Require.within("cookedWater", water.value(), rawWater().value(), 0.85, "");
-    return dry.times((1 - rawWater().value()) * (1 - leached) / (1 - water.value()));
+    return dry.times((1 - rawWater().value()) * (1 - leachedShare) / (1 - water.value()));
   }
 
   /** Al dente. */

@@ -14,10 +14,10 @@ import urnstew.units.Temperature;
  * @param out when to lift it, before that by what the pan finishes
  * @param tasteFrom first taste
  * @param early by how much it is lifted early
- * @param slower than at 100 °C, times
+ * @param slowerFactor than at 100 °C, times
  */
 public record PastaMinutes(
-    Span alDente, Span out, Duration tasteFrom, Duration early, double slower) {
+    Span alDente, Span out, Duration tasteFrom, Duration early, double slowerFactor) {
   private static final double GAS = 8.314;
   private static final double LEAST_JOULES = 20_000;
   private static final double LIKELY_JOULES = 33_000;
@@ -41,9 +41,16 @@ public record PastaMinutes(
     double frozen = pasta.isFrozen() ? FROZEN_SLOWER : 1;
     Span alDente =
         new Span(
-            time(sea.least(), frozen * slower(water, LEAST_JOULES), fall, water, LEAST_JOULES),
-            time(sea.least(), frozen * slower(water, LIKELY_JOULES), fall, water, LIKELY_JOULES),
-            time(sea.likely(), frozen * slower(water, MOST_JOULES), fall, water, MOST_JOULES));
+            time(
+                sea.least(), frozen * slowerFactor(water, LEAST_JOULES), fall, water, LEAST_JOULES),
+            time(
+                sea.least(),
+                frozen * slowerFactor(water, LIKELY_JOULES),
+                fall,
+                water,
+                LIKELY_JOULES),
+            time(
+                sea.likely(), frozen * slowerFactor(water, MOST_JOULES), fall, water, MOST_JOULES));
     Duration early = inThePan && !pasta.shape().isFresh() ? EARLY : Duration.ZERO;
     Span out =
         new Span(
@@ -51,11 +58,11 @@ public record PastaMinutes(
             less(alDente.likely(), early),
             less(alDente.most(), early));
     return new PastaMinutes(
-        alDente, out, less(out.least(), TASTE_BEFORE), early, slower(water, LIKELY_JOULES));
+        alDente, out, less(out.least(), TASTE_BEFORE), early, slowerFactor(water, LIKELY_JOULES));
   }
 
   /** How many times longer than at 100 °C. */
-  public static double slower(Temperature water, double joulesPerMole) {
+  public static double slowerFactor(Temperature water, double joulesPerMole) {
     double kelvin = water.celsius() + KELVIN;
     return Math.exp(joulesPerMole / GAS * (1 / kelvin - 1 / BOILING_KELVIN));
   }
@@ -64,7 +71,7 @@ public record PastaMinutes(
   private static Duration time(
       Duration sea, double factor, WaterPot.Fall fall, Temperature boil, double joules) {
     Temperature dip = Temperature.ofCelsius(boil.celsius() - fall.kelvins() / 2);
-    double lost = 1 - slower(boil, joules) / slower(dip, joules);
+    double lost = 1 - slowerFactor(boil, joules) / slowerFactor(dip, joules);
     double below = Math.min(fall.back().toMillis(), sea.toMillis() * factor);
     return Duration.ofMillis(Math.round(sea.toMillis() * factor + lost * below));
   }

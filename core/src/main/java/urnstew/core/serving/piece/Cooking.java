@@ -94,7 +94,7 @@ public record Cooking(
   }
 
   /** The core at a moment, at a pace, °C. */
-  public double at(Pace pace, double seconds) {
+  public double celsiusAt(Pace pace, double seconds) {
     return course(pace).celsiusAt(seconds);
   }
 
@@ -104,13 +104,13 @@ public record Cooking(
   }
 
   /** When its core is so hot, from the first spell on; empty where it never is. */
-  public Optional<Span> reaches(double core) {
-    double slow = course(Pace.SLOW).secondsTo(core);
+  public Optional<Span> reaches(double coreCelsius) {
+    double slow = course(Pace.SLOW).secondsTo(coreCelsius);
     if (Double.isInfinite(slow)) {
       return Optional.empty();
     }
-    double likely = Math.min(slow, likely().secondsTo(core));
-    double fast = Math.min(likely, course(Pace.FAST).secondsTo(core));
+    double likely = Math.min(slow, likely().secondsTo(coreCelsius));
+    double fast = Math.min(likely, course(Pace.FAST).secondsTo(coreCelsius));
     return Optional.of(new Span(time(fast), time(likely), time(slow)));
   }
 
@@ -151,9 +151,9 @@ public record Cooking(
    * @param at when the core would be there in the heat
    * @param out when to take it out, so that it rests to that core
    * @param rests how long after that it is hottest
-   * @param gains by how much the core still warms, K
+   * @param gainsKelvins by how much the core still warms, K
    */
-  public record TasteCore(Span at, Duration out, Duration rests, double gains) {}
+  public record TasteCore(Span at, Duration out, Duration rests, double gainsKelvins) {}
 
   /** By taste, out of the heat to rest in warm air. */
   public TasteCore tasted() {
@@ -188,7 +188,7 @@ public record Cooking(
 
   /** When it begins to suffer, likely; empty where it never does in this medium. */
   public Optional<Duration> suffers() {
-    double at = likely().secondsTo(piece.cut().taste().suffers());
+    double at = likely().secondsTo(piece.cut().taste().suffersCelsius());
     return Double.isInfinite(at) ? Optional.empty() : Optional.of(time(at));
   }
 }

@@ -58,11 +58,11 @@ public record Cut(
   /**
    * Core by taste, °C.
    *
-   * @param from least that is liked
-   * @param to most that is liked
-   * @param suffers beyond which it dries or toughens
+   * @param fromCelsius least that is liked
+   * @param toCelsius most that is liked
+   * @param suffersCelsius beyond which it dries or toughens
    */
-  public record CoreTaste(double from, double to, double suffers) {}
+  public record CoreTaste(double fromCelsius, double toCelsius, double suffersCelsius) {}
 
   /**
    * Windows of tenderness, minutes in the heat: before the first, or after the second.
@@ -81,12 +81,12 @@ public record Cut(
   /**
    * Juice that it gives by the end, as a share of its raw weight.
    *
-   * @param least share
-   * @param most share
+   * @param leastShare at least
+   * @param mostShare at most
    */
-  public record Juice(double least, double most) {
-    public double likely() {
-      return (least + most) / 2;
+  public record Juice(double leastShare, double mostShare) {
+    public double likelyShare() {
+      return (leastShare + mostShare) / 2;
     }
   }
 

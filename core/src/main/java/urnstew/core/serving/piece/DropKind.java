@@ -17,7 +17,7 @@ public record DropKind(Piece piece, int count, Temperature core) {
 
   /** By what cooks like. */
   public static DropKind of(Piece piece, int count) {
-    return new DropKind(piece, count, Temperature.ofCelsius(piece.cut().taste().to()));
+    return new DropKind(piece, count, Temperature.ofCelsius(piece.cut().taste().toCelsius()));
   }
 
   double kilograms() {

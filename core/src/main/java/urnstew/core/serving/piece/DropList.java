@@ -105,7 +105,7 @@ public record DropList(
             widest.count(),
             widest.piece().cut().name()),
         "up to " + most,
-        "Take a wider pan, or two.");
+        "Put up to " + most + " of them in at once, or take a wider pan.");
   }
 
   /** At the simmer; what cools it comes after. */

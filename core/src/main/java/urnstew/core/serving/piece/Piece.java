@@ -41,7 +41,12 @@ public record Piece(Cut cut, Length thickness, Temperature start) {
           "thickness",
           typed < least ? "too-small" : "too-large",
           String.format(
-              Locale.ROOT, "%s of %.0f mm: the figures do not reach so far.", cut.name(), typed),
+              Locale.ROOT,
+              "%s of %.0f mm: the figures reach from %.0f to %.0f mm.",
+              cut.name(),
+              typed,
+              least,
+              most),
           String.format(Locale.ROOT, "%.0f to %.0f mm", least, most),
           typed < least
               ? "Measure it through its thinner way, in millimetres."

@@ -1,5 +1,6 @@
 package urnstew.core.serving.tray;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import urnstew.units.Mass;
@@ -29,19 +30,28 @@ public record TrayAdvice(Verdict verdict, List<Way> ways) {
    * One way out.
    *
    * @param kind what to do
-   * @param amount how much: kg of water, or minutes
+   * @param water how much of it; none where it is a matter of time
+   * @param time how long; none where it is a matter of water
    */
-  public record Way(Kind kind, double amount) {}
+  public record Way(Kind kind, Mass water, Duration time) {
+    private static Way ofWater(Kind kind, double kilograms) {
+      return new Way(kind, new Mass(kilograms), Duration.ZERO);
+    }
 
-  /** Ways out, with the unit of their amount. */
+    private static Way ofTime(Kind kind, double minutes) {
+      return new Way(kind, Mass.ZERO, Duration.ofMillis(Math.round(60_000 * minutes)));
+    }
+  }
+
+  /** Ways out. */
   public enum Kind {
-    /** So much water, stock or thin sauce into the sauce, kg. */
+    /** So much water, stock or thin sauce into the sauce. */
     LET_DOWN,
-    /** So many of the open minutes covered instead, min. */
+    /** So many of the open minutes covered instead. */
     COVER_LONGER,
-    /** So much water boiled off the sauce before, kg. */
+    /** So much water boiled off the sauce before. */
     BOIL_DOWN,
-    /** So much whey drained from the cheese, kg. */
+    /** So much whey drained from the cheese. */
     DRAIN,
     /** So many minutes more without the cover, min. */
     OPEN_LONGER
@@ -58,7 +68,7 @@ public record TrayAdvice(Verdict verdict, List<Way> ways) {
    * @param drainable whey that its cheeses hold and could lose before
    */
   public static TrayAdvice of(TrayMoisture moisture, double openMinutes, Mass drainable) {
-    double right = Math.max(RIGHT_KILOGRAMS, RIGHT_SHARE * Math.abs(moisture.drinks()));
+    double right = Math.max(RIGHT_KILOGRAMS, RIGHT_SHARE * Math.abs(moisture.drinksKilograms()));
     double surplus = moisture.surplusKilograms();
     if (Math.abs(surplus) <= right) {
       return new TrayAdvice(Verdict.RIGHT, List.of());
@@ -70,10 +80,11 @@ public record TrayAdvice(Verdict verdict, List<Way> ways) {
 
   private static List<Way> ofLack(double lack, TrayMoisture moisture, double openMinutes) {
     List<Way> ways = new ArrayList<>();
-    ways.add(new Way(Kind.LET_DOWN, lack));
-    double minutes = lack / (moisture.perOpenMinute() - moisture.perCoveredMinute());
+    ways.add(Way.ofWater(Kind.LET_DOWN, lack));
+    double minutes =
+        lack / (moisture.perOpenMinuteKilograms() - moisture.perCoveredMinuteKilograms());
     if (minutes <= openMinutes) {
-      ways.add(new Way(Kind.COVER_LONGER, minutes));
+      ways.add(Way.ofTime(Kind.COVER_LONGER, minutes));
     }
     return ways;
   }
@@ -81,12 +92,13 @@ public record TrayAdvice(Verdict verdict, List<Way> ways) {
   private static List<Way> ofSurplus(double surplus, TrayMoisture moisture, Mass drainable) {
     List<Way> ways = new ArrayList<>();
     if (drainable.kilograms() >= surplus) {
-      ways.add(new Way(Kind.DRAIN, surplus));
+      ways.add(Way.ofWater(Kind.DRAIN, surplus));
     }
     ways.add(
-        new Way(
-            Kind.OPEN_LONGER, surplus / (moisture.perOpenMinute() - moisture.perCoveredMinute())));
-    ways.add(new Way(Kind.BOIL_DOWN, surplus));
+        Way.ofTime(
+            Kind.OPEN_LONGER,
+            surplus / (moisture.perOpenMinuteKilograms() - moisture.perCoveredMinuteKilograms())));
+    ways.add(Way.ofWater(Kind.BOIL_DOWN, surplus));
     return ways;
   }
 }

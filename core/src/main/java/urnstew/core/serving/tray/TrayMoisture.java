@@ -15,22 +15,22 @@ import urnstew.units.Temperature;
  * °C)/h_fg a second, covered a twentieth of it (assumptions). Worked number: 250 g of dry sheets
  * drink 225 to 300 g (check-values m14).
  *
- * @param drinks by the sheets, kg; negative where they give some back
- * @param drinksLeast at the dry end of what they reach, kg
- * @param drinksMost at the wet end, kg
- * @param loses by the top, kg
- * @param gives by the fillings down to their bands, kg
- * @param perOpenMinute what one more minute open loses, kg
- * @param perCoveredMinute what one more minute covered loses, kg
+ * @param drinksKilograms by the sheets, kg; negative where they give some back
+ * @param drinksLeastKilograms at the dry end of what they reach, kg
+ * @param drinksMostKilograms at the wet end, kg
+ * @param losesKilograms by the top, kg
+ * @param givesKilograms by the fillings down to their bands, kg
+ * @param perOpenMinuteKilograms what one more minute open loses, kg
+ * @param perCoveredMinuteKilograms what one more minute covered loses, kg
  */
 public record TrayMoisture(
-    double drinks,
-    double drinksLeast,
-    double drinksMost,
-    double loses,
-    double gives,
-    double perOpenMinute,
-    double perCoveredMinute) {
+    double drinksKilograms,
+    double drinksLeastKilograms,
+    double drinksMostKilograms,
+    double losesKilograms,
+    double givesKilograms,
+    double perOpenMinuteKilograms,
+    double perCoveredMinuteKilograms) {
   private static final double WET_CELSIUS = 85;
   private static final double COVERED = 0.05;
 
@@ -84,11 +84,11 @@ public record TrayMoisture(
 
   /** Water too much, or too little where negative, kg. */
   public double surplusKilograms() {
-    return gives - drinks - loses;
+    return givesKilograms - drinksKilograms - losesKilograms;
   }
 
   /** The same where the sheets drink as much as they can, kg. */
   public double surplusAtWorstKilograms() {
-    return gives - drinksMost - loses;
+    return givesKilograms - drinksMostKilograms - losesKilograms;
   }
 }

@@ -84,7 +84,7 @@ class PastaTest {
   @ParameterizedTest
   @CsvSource({"33000,1.26", "20000,1.15", "45000,1.37"})
   void slowerUpHigh(double joules, double times) {
-    assertEquals(times, PastaMinutes.slower(Temperature.ofCelsius(92.1), joules), 0.01);
+    assertEquals(times, PastaMinutes.slowerFactor(Temperature.ofCelsius(92.1), joules), 0.01);
   }
 
   /** i08: about 0.33 % from 10 g/l. */

@@ -96,8 +96,8 @@ class PieceTest {
     Cooking.TasteCore tasted = cooking.tasted();
     assertTrue(tasted.out().compareTo(tasted.at().likely()) < 0);
     double out = cooking.likely().celsiusAt(tasted.out().toMillis() / 1000.0);
-    assertEquals(71, out + tasted.gains(), 0.2);
-    assertTrue(tasted.gains() > 2, "gains " + tasted.gains());
+    assertEquals(71, out + tasted.gainsKelvins(), 0.2);
+    assertTrue(tasted.gainsKelvins() > 2, "gains " + tasted.gainsKelvins());
   }
 
   /** Truth drawn from inside the bands: the code's core is never there later than we say. */
@@ -138,7 +138,7 @@ class PieceTest {
   void thickerSlowerHotterFasterColderSlower() {
     for (Cut cut : Cut.shipped()) {
       double mm = cut.usual().millimeters();
-      double core = Math.min(74, cut.taste().to());
+      double core = Math.min(74, cut.taste().toCelsius());
       double own = minutes(cut, mm, 8, 90, core);
       assertTrue(minutes(cut, 1.1 * mm, 8, 90, core) > own, cut.id());
       assertTrue(minutes(cut, mm, 8, 96, core) < own, cut.id());

@@ -1,0 +1,120 @@
+import type { Dressing, KitchenView, ServingTables } from '../../../api/client';
+import { Pick, TextLine } from '../../../ui/fields';
+import { Across, Fields } from './beside.styles';
+import type { BesideText, PastaText } from './besideText';
+import { potsOf } from './trays';
+
+const DRESSINGS: readonly (readonly [Dressing, string])[] = [
+  ['IN_THE_PAN', 'tossed in the pan'],
+  ['LADLED', 'ladled on the plate'],
+  ['ON_THE_TABLE', 'sauce on the table'],
+];
+
+interface Props {
+  beside: BesideText;
+  pasta: PastaText;
+  tables: ServingTables;
+  kitchen: KitchenView;
+  change: (to: Partial<BesideText>) => void;
+  faultAt: (field: string) => string | undefined;
+}
+
+/** What is typed of pasta: shape, amount, water, salt, pot and burner. */
+export function PastaFields({ beside, pasta, tables, kitchen, change, faultAt }: Props) {
+  const set = (to: Partial<PastaText>) => change({ pasta: { ...pasta, ...to } });
+  return (
+    <Fields>
+      <Across>
+        <Pick
+          label="Pasta"
+          value={pasta.shapeId}
+          options={tables.shapes.map((s) => [s.id, s.name] as const)}
+          onPick={(shapeId) => set({ shapeId })}
+          fault={faultAt('pasta/shapeId')}
+        />
+      </Across>
+      <TextLine
+        label="How many get it"
+        text={beside.covers}
+        onText={(covers) => change({ covers })}
+        fault={faultAt('covers')}
+      />
+      <TextLine
+        label="Raw, a head"
+        text={pasta.each}
+        onText={(each) => set({ each })}
+        fault={faultAt('pasta/rawMassEachKilograms')}
+      />
+      <Across>
+        <Pick
+          label="Dressed"
+          value={pasta.dressing}
+          options={DRESSINGS}
+          onPick={(dressing) => set({ dressing })}
+        />
+      </Across>
+      <Across>
+        <Pick
+          label="Pot for the water"
+          value={pasta.vesselId}
+          options={[
+            ['', 'the one that fits'] as const,
+            ...potsOf(kitchen).map((v) => [v.id, v.name] as const),
+          ]}
+          onPick={(vesselId) => set({ vesselId })}
+          fault={faultAt('pasta/vesselId')}
+        />
+      </Across>
+      <Across>
+        <Pick
+          label="Burner"
+          value={pasta.heatSourceId}
+          options={[
+            ['', 'the strongest'] as const,
+            ...kitchen.heatSources.filter((h) => !h.retired).map((h) => [h.id, h.name] as const),
+          ]}
+          onPick={(heatSourceId) => set({ heatSourceId })}
+          fault={faultAt('pasta/heatSourceId')}
+        />
+      </Across>
+      <WaterFields pasta={pasta} set={set} faultAt={faultAt} />
+    </Fields>
+  );
+}
+
+interface WaterProps {
+  pasta: PastaText;
+  set: (to: Partial<PastaText>) => void;
+  faultAt: (field: string) => string | undefined;
+}
+/** How much water, how salty, how cold it comes. */
+function WaterFields({ pasta, set, faultAt }: WaterProps) {
+  return (
+    <>
+      <TextLine
+        label="Water, l a kg"
+        text={pasta.liters}
+        onText={(liters) => set({ liters })}
+        fault={faultAt('pasta/litersPerKilogram')}
+      />
+      <TextLine
+        label="Salt, g a litre"
+        text={pasta.salt}
+        onText={(salt) => set({ salt })}
+        fault={faultAt('pasta/saltGramsPerLiter')}
+      />
+      <TextLine
+        label="Water from the tap"
+        text={pasta.water}
+        onText={(water) => set({ water })}
+        fault={faultAt('pasta/waterCelsius')}
+      />
+      <TextLine
+        label="Pasta comes at"
+        text={pasta.start}
+        onText={(start) => set({ start })}
+        fault={faultAt('pasta/startCelsius')}
+      />
+    </>
+  );
+}

@@ -1,0 +1,172 @@
+import { Button } from '@mui/material';
+import { useParams } from 'react-router';
+import type { BesideView, KitchenView, MealView, ServingTables } from '../../../api/client';
+import { useFormulas } from '../../../api/formulas';
+import { useKitchen } from '../../../api/kitchen';
+import { useMeal } from '../../../api/meals';
+import { useServingTables } from '../../../api/serving';
+import { parseHour, show } from '../../../quantities';
+import { Declaration } from '../../../ui/Declaration';
+import { Pick, TextLine } from '../../../ui/fields';
+import { Column } from '../../../ui/layout';
+import { Note } from '../../../ui/Note';
+import { Page } from '../../../ui/Page';
+import { Pending } from '../../../ui/Pending';
+import { Text } from '../../../ui/text';
+import { useMealDraft, type DishText } from '../useMealDraft';
+import { begun, offers } from './begin';
+import { Ask, Panel } from './beside.styles';
+import type { BesideText } from './besideText';
+import { DropPicture } from './DropPicture';
+import { nameOf } from './GoesWith';
+import { KeptLink } from './KeptLink';
+import { PastaFields } from './PastaFields';
+import { PastaPanel } from './PastaPanel';
+import { PiecesFields } from './PiecesFields';
+import { PiecesPanel } from './PiecesPanel';
+import { PlateLine } from './PlateLine';
+import { SauceBefore } from './SauceBefore';
+import { TrayFields } from './TrayFields';
+import { TrayPanel } from './TrayPanel';
+
+/** One dish from its sauce to the plate: everything that goes with it, at the stove. */
+export function ServingPage() {
+  const { id = '', place = '1' } = useParams();
+  const { data: kitchen } = useKitchen();
+  const { data: meal, error } = useMeal(id);
+  const { data: tables } = useServingTables();
+  if (!kitchen || !meal || !tables)
+    return <Pending title="To the plate" step="Size" shape="columns" error={error} />;
+  const at = Number(place) - 1;
+  if (!meal.sheet.dishes[at])
+    return <Pending title="This meal has no such dish" step="Size" shape="columns" error={null} />;
+  return <Written key={`${id} ${at}`} {...{ start: meal, kitchen, tables, at }} />;
+}
+
+interface Props {
+  start: MealView;
+  kitchen: KitchenView;
+  tables: ServingTables;
+  at: number;
+}
+function Written({ start, kitchen, tables, at }: Props) {
+  const { text, meal, change, faultAt, problem, flush } = useMealDraft(start, kitchen);
+  const { data: shelf = [] } = useFormulas();
+  const dish = text.dishes[at];
+  if (!dish) return null;
+  const made = meal.dishes[at];
+  const hour = parseHour(text.served);
+  const served = hour.outcome === 'understood' ? hour.localTime : undefined;
+  const set = (to: Partial<DishText>) =>
+    change({ dishes: text.dishes.with(at, { ...dish, ...to }) });
+  const name = shelf.find((f) => f.id === dish.formulaId)?.name ?? made?.name ?? 'Dish';
+  return (
+    <Page
+      title={name}
+      sub={`${dish.covers} covers of ${dish.servingText}, to the plate${served ? ` at ${show.clock(served)}` : ''}`}
+      step="Size"
+      acts={
+        <KeptLink to={`/meals/${start.id}`} flush={flush}>
+          The meal
+        </KeptLink>
+      }
+    >
+      {problem && <Note tone="tomato">{problem.summary}</Note>}
+      <Column gap={2}>
+        <Ask>
+          <TextLine
+            label="Plates go out at"
+            text={text.served}
+            onText={(to) => change({ served: to })}
+            fault={faultAt('/servedLocalTime')}
+            placeholder="18:30"
+          />
+          <Pick
+            label="Goes with"
+            value=""
+            options={offers(tables)}
+            onPick={(offer) => {
+              const covers = made?.covers ?? 1;
+              if (offer) set({ besides: [...dish.besides, begun(offer, covers, tables, kitchen)] });
+            }}
+          />
+        </Ask>
+        {made && (
+          <>
+            <PlateLine
+              made={made}
+              units={kitchen.settings.units}
+              currency={kitchen.settings.currency}
+            />
+            <Declaration of={made.declaration} avoided={made.avoided} />
+            <SauceBefore
+              before={made.sauceBefore}
+              units={kitchen.settings.units}
+              onPlan={(targetSolidsFraction) => set({ targetSolidsFraction })}
+            />
+            {made.drops && <DropPicture list={made.drops} units={kitchen.settings.units} />}
+          </>
+        )}
+        {dish.besides.map((b, i) => (
+          <Beside
+            key={b.key}
+            beside={b}
+            made={made?.besides[i]}
+            change={(to) => set({ besides: dish.besides.with(i, { ...b, ...to }) })}
+            onDrop={() => set({ besides: dish.besides.toSpliced(i, 1) })}
+            faultAt={(field) => faultAt(`/dishes/${at}/besides/${i}/${field}`)}
+            {...{ kitchen, tables, served }}
+          />
+        ))}
+        {dish.besides.length === 0 && (
+          <Text tone="muted">
+            Nothing goes with it yet. Choose pasta, pieces or a tray: it is bought, declared and
+            timed with the dish.
+          </Text>
+        )}
+      </Column>
+    </Page>
+  );
+}
+
+interface BesideProps {
+  beside: BesideText;
+  made: BesideView | undefined;
+  kitchen: KitchenView;
+  tables: ServingTables;
+  served: string | undefined;
+  change: (to: Partial<BesideText>) => void;
+  onDrop: () => void;
+  faultAt: (field: string) => string | undefined;
+}
+/** One thing that goes with it: what is typed, and what comes of it. */
+function Beside(props: BesideProps) {
+  const { beside, made, kitchen, tables, served } = props;
+  const { pasta, piece, tray } = beside;
+  const name = nameOf(beside, tables);
+  return (
+    <Panel aria-label={name}>
+      <div>
+        <Text variant="h2">{name}</Text>
+        {pasta && <PastaFields {...props} pasta={pasta} />}
+        {piece && <PiecesFields {...props} piece={piece} />}
+        {tray && <TrayFields {...props} tray={tray} />}
+        <Button size="small" sx={{ mt: 1 }} onClick={props.onDrop}>
+          Take {name} out
+        </Button>
+      </div>
+      <div>
+        {made?.warnings.map((words) => (
+          <Note key={words} tone="tomato">
+            {words}
+          </Note>
+        ))}
+        {made?.pasta && pasta && (
+          <PastaPanel pasta={made.pasta} text={pasta} kitchen={kitchen} served={served} />
+        )}
+        {made?.piece && <PiecesPanel pieces={made.piece} kitchen={kitchen} />}
+        {made?.tray && <TrayPanel tray={made.tray} kitchen={kitchen} />}
+      </div>
+    </Panel>
+  );
+}

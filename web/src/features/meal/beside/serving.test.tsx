@@ -1,0 +1,185 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { http, HttpResponse } from 'msw';
+import { Route, Routes } from 'react-router';
+import { expect, it } from 'vitest';
+import type { BesideSheet, MealSheet, MealView } from '../../../api/client';
+import { kitchen, serve, server, show } from '../../../test/stove';
+import { dish, meal, shelf } from '../meal.fixtures';
+import { pasta, pieces, SHEETS, SPAGHETTI, STEAKS, tables, tray } from './beside.fixtures';
+import { ServingPage } from './ServingPage';
+
+const sheet = (besides: BesideSheet[]): MealSheet => ({
+  name: 'Feast',
+  packGoal: 'LEAST_COST',
+  servedLocalTime: '18:30',
+  dishes: [
+    {
+      formulaId: 'ragu',
+      schools: [],
+      covers: 12,
+      servingMassKilograms: 0.12,
+      servingText: '120 g',
+      groups: [],
+      besides,
+    },
+  ],
+});
+
+/** A kitchen that keeps the meal, with what goes with its dish already reckoned. */
+async function stove(besides: BesideSheet[], views: object[], over: object = {}) {
+  const kept: MealSheet[] = [];
+  const views_ = views.map((v) => ({
+    name: 'It',
+    covers: 3,
+    rawMassKilograms: 0.5,
+    warnings: [],
+    ...v,
+  }));
+  const stored = {
+    ...meal([dish({ besides: views_, ...over })]),
+    id: 'm1',
+    version: 4,
+    sheet: sheet(besides),
+  } as MealView;
+  serve({
+    '/api/kitchen': kitchen,
+    '/api/meals/m1': stored,
+    '/api/formulas': shelf,
+    '/api/serving/tables': tables,
+  });
+  server.use(
+    http.put('*/api/meals/m1', async ({ request }) => {
+      const to = (await request.json()) as MealSheet;
+      kept.push(to);
+      return HttpResponse.json({ ...stored, sheet: to, version: 5 });
+    }),
+  );
+  show(
+    <Routes>
+      <Route path="/meals/:id/dishes/:place" element={<ServingPage />} />
+    </Routes>,
+    '/meals/m1/dishes/1',
+  );
+  await screen.findByText('On the plate');
+  return kept;
+}
+
+it('says what to do at the stove on the clock of the plates', async () => {
+  await stove([SPAGHETTI], [{ pasta }]);
+  const steps = within(screen.getByRole('list', { name: 'At the stove' }));
+  expect(steps.getByText('17:45')).toBeVisible();
+  expect(steps.getByText('95 g')).toBeVisible();
+  expect(steps.getByText('18:17')).toBeVisible();
+  expect(steps.getByText('75 g of its water')).toBeVisible();
+  expect(screen.getByText(/1.26 times as long as at the sea/)).toBeVisible();
+});
+
+it('keeps what is typed of the pasta', async () => {
+  const kept = await stove([SPAGHETTI], [{ pasta }]);
+  const salt = screen.getByLabelText('Salt, g a litre');
+  await userEvent.clear(salt);
+  await userEvent.type(salt, '7');
+  await waitFor(() =>
+    expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.pasta?.saltGramsPerLiter).toBe(7),
+  );
+});
+
+it('shows taste and code side by side, and that taste alone does not meet it', async () => {
+  await stove([STEAKS], [{ piece: pieces, warnings: ['count it for 3'] }]);
+  const steps = within(screen.getByRole('list', { name: 'From the first heat on' }));
+  expect(steps.getByText('9 min')).toBeVisible();
+  expect(steps.getByText('15 min')).toBeVisible();
+  expect(screen.getByText(/the code is not met/)).toBeVisible();
+  expect(screen.getByRole('alert')).toHaveTextContent('count it for 3');
+});
+
+it('says where the code is never met, and where it is rubbery', async () => {
+  const never = { ...pieces, rule: undefined };
+  await stove([STEAKS], [{ piece: { ...never, rubbery: true, tenderAfterSeconds: 1800 } }]);
+  expect(screen.getByText('never in this heat')).toBeVisible();
+  expect(screen.getByText(/tender again after 30 min/)).toBeVisible();
+});
+
+it('takes a probe once both of its fields are filled', async () => {
+  const kept = await stove([{ ...STEAKS }], [{ piece: pieces }]);
+  await userEvent.click(screen.getByRole('button', { name: 'A probe shows' }));
+  await userEvent.type(screen.getByLabelText('Probe 2, after'), '8 min');
+  await userEvent.type(screen.getByLabelText('Probe 2 shows'), '41 °C');
+  await waitFor(() =>
+    expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.piece?.readings).toEqual([
+      { minutes: 5, coreCelsius: 30 },
+      { minutes: 8, coreCelsius: 41 },
+    ]),
+  );
+});
+
+it('says what a tray lacks, each way out, and plans the sauce thinner', async () => {
+  const kept = await stove([SHEETS], [{ tray }], {
+    sauceBefore: { solidsFraction: 0.08, nowFraction: 0.105, waterKilograms: -0.21 },
+  });
+  expect(screen.getByText('Water lacks').parentElement).toHaveTextContent('210 g');
+  expect(screen.getByText(/Let the sauce of each tray down with 210 g/)).toBeVisible();
+  expect(screen.getByText(/covered 13 min longer/)).toBeVisible();
+  await userEvent.click(screen.getByRole('button', { name: 'Make it so' }));
+  await waitFor(() => expect(kept.at(-1)?.dishes[0]?.targetSolidsFraction).toBe(0.08));
+});
+
+it('hangs several kinds to one moment', async () => {
+  await stove([STEAKS], [{ piece: pieces }], {
+    drops: {
+      vesselName: 'Rondeau',
+      spanSeconds: 600,
+      overWaitSeconds: 60,
+      sauce: [
+        { seconds: 0, celsius: 92 },
+        { seconds: 60, celsius: 84 },
+      ],
+      drops: [
+        {
+          name: 'Fish',
+          count: 12,
+          thicknessMeters: 0.032,
+          round: 0,
+          above: false,
+          beforeSeconds: 600,
+          outBeforeSeconds: 0,
+          note: '',
+        },
+        {
+          name: 'Squid',
+          count: 24,
+          thicknessMeters: 0.005,
+          round: 1,
+          above: true,
+          beforeSeconds: 700,
+          outBeforeSeconds: 600,
+          note: 'tender',
+        },
+      ],
+    },
+  });
+  const list = screen.getByRole('region', { name: 'Into the sauce' });
+  expect(list).toHaveTextContent('10 min before out: 12 Fish, in the sauce');
+  expect(list).toHaveTextContent('on top, in steam; out again 10 min before the rest');
+  expect(list).toHaveTextContent('wait longer than they like');
+});
+
+it('begins what is chosen, as is usual', async () => {
+  const kept = await stove([], []);
+  await userEvent.selectOptions(screen.getByLabelText('Goes with'), 'White fish steak');
+  await waitFor(() => expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.covers).toBe(12));
+  expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.piece?.thicknessMeters).toBe(0.025);
+  await userEvent.click(screen.getByRole('button', { name: 'Take White fish steak out' }));
+  await waitFor(() => expect(kept.at(-1)?.dishes[0]?.besides).toBeUndefined());
+});
+
+it('keeps what was just typed before it leads on', async () => {
+  const kept = await stove([SPAGHETTI], [{ pasta }]);
+  const salt = screen.getByLabelText('Salt, g a litre');
+  await userEvent.clear(salt);
+  await userEvent.type(salt, '6');
+  await userEvent.click(screen.getByRole('link', { name: 'The meal' }));
+  await waitFor(() => expect(screen.queryByText('On the plate')).not.toBeInTheDocument());
+  expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.pasta?.saltGramsPerLiter).toBe(6);
+});
