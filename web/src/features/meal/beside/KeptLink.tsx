@@ -20,6 +20,8 @@ export function KeptLink({ to, flush, children }: Props) {
         if (e.metaKey || e.ctrlKey) return;
         e.preventDefault();
         flush()
+          // What was typed meanwhile.
+          .then(flush)
           .then(() => go(to))
           .catch(report);
       }}

@@ -1,7 +1,8 @@
-import type { Dressing, KitchenView, ServingTables } from '../../../api/client';
+import type { Dressing } from '../../../api/client';
 import { Pick, TextLine } from '../../../ui/fields';
 import { Across, Fields } from './beside.styles';
-import type { BesideText, PastaText } from './besideText';
+import type { PastaText } from './besideText';
+import type { FieldProps } from './fieldProps';
 import { potsOf } from './trays';
 
 const DRESSINGS: readonly (readonly [Dressing, string])[] = [
@@ -10,13 +11,8 @@ const DRESSINGS: readonly (readonly [Dressing, string])[] = [
   ['ON_THE_TABLE', 'sauce on the table'],
 ];
 
-interface Props {
-  beside: BesideText;
+interface Props extends FieldProps {
   pasta: PastaText;
-  tables: ServingTables;
-  kitchen: KitchenView;
-  change: (to: Partial<BesideText>) => void;
-  faultAt: (field: string) => string | undefined;
 }
 
 /** What is typed of pasta: shape, amount, water, salt, pot and burner. */

@@ -1,9 +1,10 @@
 import { Button } from '@mui/material';
-import type { Medium, ServingTables } from '../../../api/client';
+import type { Medium } from '../../../api/client';
 import { Pick, TextLine } from '../../../ui/fields';
 import { Text } from '../../../ui/text';
 import { Across, Fields, Typed } from './beside.styles';
-import type { BesideText, PiecesText, ReadingText, SpellText } from './besideText';
+import type { PiecesText, ReadingText, SpellText } from './besideText';
+import type { FieldProps } from './fieldProps';
 
 const MEDIA: readonly (readonly [Medium, string])[] = [
   ['POACH', 'in the sauce'],
@@ -14,12 +15,8 @@ const MEDIA: readonly (readonly [Medium, string])[] = [
   ['REST', 'resting, out of the heat'],
 ];
 
-interface Props {
-  beside: BesideText;
+interface Props extends FieldProps {
   piece: PiecesText;
-  tables: ServingTables;
-  change: (to: Partial<BesideText>) => void;
-  faultAt: (field: string) => string | undefined;
 }
 
 /** What is typed of pieces: kind, thickness by ruler, start, heat, core, and what a probe shows. */

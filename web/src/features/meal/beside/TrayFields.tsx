@@ -1,8 +1,9 @@
 import { Button } from '@mui/material';
-import type { KitchenView, ServingTables } from '../../../api/client';
+import type { ServingTables } from '../../../api/client';
 import { Pick, TextLine } from '../../../ui/fields';
 import { Across, Fields, Typed } from './beside.styles';
-import type { BesideText, FillingText, TrayText } from './besideText';
+import type { FillingText, TrayText } from './besideText';
+import type { FieldProps } from './fieldProps';
 import { traysOf } from './trays';
 
 const FANS = [
@@ -10,13 +11,8 @@ const FANS = [
   ['yes', 'fan on'],
 ] as const;
 
-interface Props {
-  beside: BesideText;
+interface Props extends FieldProps {
   tray: TrayText;
-  tables: ServingTables;
-  kitchen: KitchenView;
-  change: (to: Partial<BesideText>) => void;
-  faultAt: (field: string) => string | undefined;
 }
 
 /** What is typed of trays: size, sheets, fillings, oven and minutes. */

@@ -24,6 +24,7 @@ class EveryPageIT extends Installed {
   private static final String DEMO = "/0d3f1c52-0000-4000-8000-0000000000";
   private static final String POT = "/pots" + DEMO + "41";
   private static final String TUBS = "/keep/lots" + DEMO + "d3";
+  private static final String DISH = "/meals" + DEMO + "a5/dishes/2";
   private static final String RECORD = "/logbook" + DEMO + "31";
   private static final List<String> PAGES =
       List.of(
@@ -34,6 +35,8 @@ class EveryPageIT extends Installed {
           "/formulas/ridge-ragu",
           "/formulas/ridge-ragu/edit",
           "/meals",
+          "/meals/parts",
+          DISH,
           "/pantry",
           "/plan",
           POT,

@@ -24,11 +24,15 @@ class ServingIT extends Installed {
     page.getByLabel("Add a dish").selectOption(new SelectOption().setLabel(formula));
     page.getByLabel("Covers").fill(covers);
     page.getByLabel("Plates go out at").fill("18:30");
+    toTheStove(page);
+    return page;
+  }
+
+  private static void toTheStove(Page page) {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the stove, to the plate"))
         .click();
     page.waitForURL(Pattern.compile("/meals/[0-9a-f-]+/dishes/1"));
     assertThat(page.getByText("On the plate").first()).isVisible();
-    return page;
   }
 
   private static Locator goesWith(Page page, String what) {
@@ -86,8 +90,7 @@ class ServingIT extends Installed {
     Page page = dish("Plain marinara", "4");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The meal")).click();
     page.getByLabel("Some eat without").selectOption(new SelectOption().setLabel("fish"));
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("At the stove, to the plate"))
-        .click();
+    toTheStove(page);
     Locator fish = goesWith(page, "White fish steak");
     assertThat(fish.getByRole(AriaRole.ALERT).first()).containsText("count it for 3");
     fish.getByLabel("How many get it").fill("3");
