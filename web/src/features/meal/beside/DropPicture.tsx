@@ -18,8 +18,10 @@ export function DropPicture({ list, units }: { list: DropListView; units: Units 
   const height = EDGE.top + ROW * list.drops.length + EDGE.bottom;
   return (
     <section aria-label="Into the sauce">
-      <Text variant="h2">Into the sauce, all done together</Text>
-      <Text tone="muted" size="note">
+      <Text variant="h2">
+        {list.drops.length > 1 ? 'Into the sauce, all done together' : 'Into the sauce'}
+      </Text>
+      <Text tone="muted" size="note" long>
         in the {list.vesselName}
         {list.drops.some((d) => d.round > 0) && ', which does not hold all of it at once'}
       </Text>

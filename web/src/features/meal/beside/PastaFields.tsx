@@ -1,8 +1,10 @@
 import type { Dressing } from '../../../api/client';
 import { Pick, TextLine } from '../../../ui/fields';
+import { Text } from '../../../ui/text';
 import { Across, Fields } from './beside.styles';
 import type { PastaText } from './besideText';
 import type { FieldProps } from './fieldProps';
+import { Readings } from './Readings';
 import { potsOf } from './trays';
 
 const DRESSINGS: readonly (readonly [Dressing, string])[] = [
@@ -74,6 +76,14 @@ export function PastaFields({ beside, pasta, tables, kitchen, change, faultAt }:
         />
       </Across>
       <WaterFields pasta={pasta} set={set} faultAt={faultAt} />
+      <Across>
+        <Readings readings={pasta.probe} most={1} change={(probe) => set({ probe })} />
+        {faultAt('pasta/waterReading') && (
+          <Text role="alert" size="small" tone="alarm">
+            {faultAt('pasta/waterReading')}
+          </Text>
+        )}
+      </Across>
     </Fields>
   );
 }

@@ -14,6 +14,7 @@ interface Props {
   served: string | undefined;
 }
 const FIRST_TAP = 12;
+const FELT_S = 30;
 
 /** Pasta at the stove: what to do when, with how much, up to the plates. */
 export function PastaPanel({ pasta, text, kitchen, served }: Props) {
@@ -68,12 +69,19 @@ function pan(pasta: PastaView, mass: (kg: number) => string) {
 
 function Said({ pasta, mass }: { pasta: PastaView; mass: (kg: number) => string }) {
   const { parCooked } = pasta;
+  const later = pasta.toTheBoil.likelySeconds - pasta.reckonedToTheBoilSeconds;
   return (
     <Lines>
       {pasta.drops > 1 && (
         <Text component="li" size="note" tone="warn" strong>
           The pot does not hold the water for all of it: what is out first waits. Take a second pot,
           or cook the first {pasta.drops - 1} most of the way and dip them at pick-up.
+        </Text>
+      )}
+      {Math.abs(later) > FELT_S && (
+        <Text component="li" size="note" tone="warn" strong>
+          By the probe it boils {short(Math.abs(later))} {later > 0 ? 'later' : 'earlier'} than
+          reckoned, {short(pasta.toTheBoil.likelySeconds)} after it was lit.
         </Text>
       )}
       <Text component="li" size="note">

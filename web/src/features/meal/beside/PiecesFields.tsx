@@ -3,8 +3,9 @@ import type { Medium } from '../../../api/client';
 import { Pick, TextLine } from '../../../ui/fields';
 import { Text } from '../../../ui/text';
 import { Across, Fields, Typed } from './beside.styles';
-import type { PiecesText, ReadingText, SpellText } from './besideText';
+import type { PiecesText, SpellText } from './besideText';
 import type { FieldProps } from './fieldProps';
+import { Readings } from './Readings';
 
 const MEDIA: readonly (readonly [Medium, string])[] = [
   ['POACH', 'in the sauce'],
@@ -121,43 +122,6 @@ function Spells({ spells, change, faultAt }: SpellsProps) {
         onClick={() => change([...spells, { medium: 'PAN', heat: '180 °C', minutes: '2 min' }])}
       >
         An act before
-      </Button>
-    </>
-  );
-}
-
-interface ReadingsProps {
-  readings: ReadingText[];
-  change: (readings: ReadingText[]) => void;
-}
-function Readings({ readings, change }: ReadingsProps) {
-  const set = (i: number, to: Partial<ReadingText>) =>
-    change(readings.map((r, at) => (at === i ? { ...r, ...to } : r)));
-  return (
-    <>
-      {readings.map((r, i) => (
-        <Typed key={i}>
-          <TextLine
-            label={`Probe ${i + 1}, after`}
-            text={r.minutes}
-            onText={(minutes) => set(i, { minutes })}
-          />
-          <TextLine
-            label={`Probe ${i + 1} shows`}
-            text={r.core}
-            onText={(core) => set(i, { core })}
-          />
-          <Button
-            size="small"
-            aria-label={`Take out probe ${i + 1}`}
-            onClick={() => change(readings.toSpliced(i, 1))}
-          >
-            ×
-          </Button>
-        </Typed>
-      ))}
-      <Button size="small" onClick={() => change([...readings, { minutes: '', core: '' }])}>
-        A probe shows
       </Button>
     </>
   );

@@ -17,7 +17,7 @@ export function PlateLine({ made, units, currency }: Props) {
     <section aria-label="On the plate">
       <Text variant="h2">On the plate</Text>
       {plates.map((plate, i) => (
-        <Text key={i}>
+        <Text key={i} long>
           {plates.length > 1 && <b>{plate.covers} get </b>}
           {plate.shares.map((s) => `${mass(s.massKilograms)} ${s.name}`).join(' · ')}
           {plate.shares.length > 1 && ` · ${mass(plate.massKilograms)} in all`}

@@ -66,7 +66,7 @@ function Written({ start, kitchen, tables, at }: Props) {
       sub={`${dish.covers} covers of ${dish.servingText}, to the plate${served ? ` at ${show.clock(served)}` : ''}`}
       step="Size"
       acts={
-        <KeptLink to={`/meals/${start.id}`} flush={flush}>
+        <KeptLink to={`/meals/${start.id}`} flush={flush} isButton>
           The meal
         </KeptLink>
       }

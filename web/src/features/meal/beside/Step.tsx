@@ -13,14 +13,14 @@ interface Props {
 export function Step({ what, figure, note, strong = false }: Props) {
   return (
     <li>
-      <Text size="small" tone="muted">
+      <Text size="small" tone="muted" long>
         {what}
       </Text>
-      <Text size="step" figures bold tone={strong ? 'alarm' : 'ink'}>
+      <Text size="step" figures bold long tone={strong ? 'alarm' : 'ink'}>
         {figure}
       </Text>
       {note && (
-        <Text size="small" tone="muted">
+        <Text size="small" tone="muted" long>
           {note}
         </Text>
       )}

@@ -75,6 +75,7 @@ export const pasta = {
   saltMassKilograms: 0.096,
   boilingCelsius: 92.1,
   toTheBoil: span(1500),
+  reckonedToTheBoilSeconds: 1500,
   litBeforeSeconds: 2700,
   boilsBefore: span(1000),
   dropBeforeSeconds: 780,

@@ -5,6 +5,7 @@ import { laid } from '../../../ui/layout';
 export const Panel = styled('section')(
   laid({
     display: 'grid',
+    '& > *': { minWidth: 0 },
     gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 2.1fr)' },
     columnGap: 4,
     rowGap: 2,
@@ -36,13 +37,14 @@ export const Ask = styled('div')(
 );
 
 /** Across all columns of the fields. */
-export const Across = styled('div')(laid({ gridColumn: '1 / -1' }));
+export const Across = styled('div')(laid({ gridColumn: '1 / -1', minWidth: 0 }));
 
 /** Hours and amounts in a row of their own. */
 export const Steps = styled('ol')(
   laid({
     display: 'grid',
-    gridTemplateColumns: 'repeat(auto-fill, minmax(8.5rem, 1fr))',
+    gridTemplateColumns: 'repeat(auto-fill, minmax(min(8.5rem, 100%), 1fr))',
+    overflowWrap: 'anywhere',
     gap: 1.5,
     listStyle: 'none',
     p: 0,
@@ -51,7 +53,7 @@ export const Steps = styled('ol')(
   }),
 );
 
-export const Lines = styled('ul')(laid({ pl: 2, my: 1 }));
+export const Lines = styled('ul')(laid({ pl: 2, my: 1, overflowWrap: 'anywhere' }));
 
 /** A spell or a reading with its own button. */
 export const Typed = styled('div')(

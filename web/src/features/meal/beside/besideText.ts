@@ -12,6 +12,8 @@ export interface PastaText {
   liters: string;
   salt: string;
   water: string;
+  /** What a probe in the water shows: one, or none. */
+  probe: ReadingText[];
 }
 export interface SpellText {
   medium: Medium;
@@ -85,6 +87,14 @@ const pastaText = (p: NonNullable<BesideSheet['pasta']>, units: Units): PastaTex
   liters: count(p.litersPerKilogram),
   salt: count(p.saltGramsPerLiter),
   water: degrees(p.waterCelsius, units),
+  probe: p.waterReading
+    ? [
+        {
+          minutes: minutes(p.waterReading.minutes),
+          core: degrees(p.waterReading.waterCelsius, units),
+        },
+      ]
+    : [],
 });
 
 const piecesText = (p: NonNullable<BesideSheet['piece']>, units: Units): PiecesText => ({

@@ -1,6 +1,6 @@
 import type { BesideSheet } from '../../../api/client';
 import { parseQuantity, type Kind, type Measures } from '../../../quantities';
-import type { BesideText, PastaText, PiecesText, TrayText } from './besideText';
+import type { BesideText, PastaText, PiecesText, ReadingText, TrayText } from './besideText';
 
 /** Reads texts, and notes at which field one is not understood. */
 class Reader {
@@ -47,6 +47,20 @@ export function meantBeside(
   return { covers, ...(text.tray && { tray: meantTray(text.tray, reader) }) };
 }
 
+const isFilled = (one: ReadingText) => Boolean(one.minutes.trim() && one.core.trim());
+
+/** A probe in the water counts once both of its fields are filled. */
+function probed(t: PastaText, r: Reader) {
+  const [one] = t.probe;
+  if (!one || !isFilled(one)) return {};
+  return {
+    waterReading: {
+      minutes: r.minutes('/pasta/waterReading', one.minutes),
+      waterCelsius: r.degrees('/pasta/waterReading', one.core),
+    },
+  };
+}
+
 const meantPasta = (t: PastaText, r: Reader): NonNullable<BesideSheet['pasta']> => ({
   shapeId: t.shapeId,
   rawMassEachKilograms: r.read('/pasta/rawMassEachKilograms', t.each, 'MASS', 'g'),
@@ -58,6 +72,7 @@ const meantPasta = (t: PastaText, r: Reader): NonNullable<BesideSheet['pasta']> 
   litersPerKilogram: r.read('/pasta/litersPerKilogram', t.liters, 'COUNT', ''),
   saltGramsPerLiter: r.read('/pasta/saltGramsPerLiter', t.salt, 'COUNT', ''),
   waterCelsius: r.degrees('/pasta/waterCelsius', t.water),
+  ...probed(t, r),
 });
 
 const meantPieces = (t: PiecesText, r: Reader): NonNullable<BesideSheet['piece']> => ({
@@ -75,12 +90,10 @@ const meantPieces = (t: PiecesText, r: Reader): NonNullable<BesideSheet['piece']
   mediumCelsius: r.degrees('/piece/mediumCelsius', t.heat),
   coreCelsius: r.degrees('/piece/coreCelsius', t.core),
   // A reading counts once both of its fields are filled.
-  readings: t.readings
-    .filter((one) => one.minutes.trim() && one.core.trim())
-    .map((one, i) => ({
-      minutes: r.minutes(`/piece/readings/${i}/minutes`, one.minutes),
-      coreCelsius: r.degrees(`/piece/readings/${i}/coreCelsius`, one.core),
-    })),
+  readings: t.readings.filter(isFilled).map((one, i) => ({
+    minutes: r.minutes(`/piece/readings/${i}/minutes`, one.minutes),
+    coreCelsius: r.degrees(`/piece/readings/${i}/coreCelsius`, one.core),
+  })),
 });
 
 const meantTray = (t: TrayText, r: Reader): NonNullable<BesideSheet['tray']> => {

@@ -85,6 +85,20 @@ it('keeps what is typed of the pasta', async () => {
   );
 });
 
+it('says that the water boils later than reckoned, by its probe', async () => {
+  const kept = await stove([SPAGHETTI], [{ pasta: { ...pasta, reckonedToTheBoilSeconds: 1200 } }]);
+  expect(screen.getByText(/boils 5 min later than reckoned/)).toBeVisible();
+  await userEvent.click(screen.getByRole('button', { name: 'A probe shows' }));
+  await userEvent.type(screen.getByLabelText('Probe 1, after'), '10 min');
+  await userEvent.type(screen.getByLabelText('Probe 1 shows'), '40 °C');
+  await waitFor(() =>
+    expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.pasta?.waterReading).toEqual({
+      minutes: 10,
+      waterCelsius: 40,
+    }),
+  );
+});
+
 it('shows taste and code side by side, and that taste alone does not meet it', async () => {
   await stove([STEAKS], [{ piece: pieces, warnings: ['count it for 3'] }]);
   const steps = within(screen.getByRole('list', { name: 'From the first heat on' }));

@@ -4,8 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -83,6 +87,20 @@ class ServingIT {
   }
 
   @Test
+  void aProbeInTheWaterMovesItsBoil() {
+    String read = ",\"waterReading\":{\"minutes\":10,\"waterCelsius\":%s}}}";
+    String slow = SPAGHETTI.strip().replaceFirst("}}$", read.formatted("25"));
+    JsonNode pasta = dish(meal("plain-marinara", 34, "", "", slow)).at("/besides/0/pasta");
+    assertTrue(
+        pasta.at("/toTheBoil/likelySeconds").asLong()
+            > pasta.at("/reckonedToTheBoilSeconds").asLong());
+    String cold = SPAGHETTI.strip().replaceFirst("}}$", read.formatted("5"));
+    assertEquals(
+        "/dishes/0/besides/0/pasta/waterReading",
+        preview(meal("plain-marinara", 34, "", "", cold)).pointer());
+  }
+
+  @Test
   void whatGoesWithItIsDeclared() {
     assertFalse(wheat(meal("plain-marinara", 34, "", "", "")));
     assertTrue(wheat(meal("plain-marinara", 34, "", "", SPAGHETTI)));
@@ -152,6 +170,28 @@ class ServingIT {
     JsonNode sheet = app.get("/api/meals/" + id).body().at("/sheet");
     assertEquals("18:30", sheet.at("/servedLocalTime").asString().substring(0, 5));
     assertEquals("spaghetti", sheet.at("/dishes/0/besides/0/pasta/shapeId").asString());
+  }
+
+  /** On paper too nobody gets what they must not have. */
+  @Test
+  void whatGoesWithItIsPrinted() throws IOException {
+    UUID id = UUID.randomUUID();
+    String noFish =
+        "{\"name\":\"without fish\",\"covers\":1,\"avoid\":[{\"kind\":\"ALLERGEN\",\"key\":\"FISH\"}]}";
+    String both =
+        SPAGHETTI.replace("\"covers\":34", "\"covers\":4")
+            + ","
+            + steak(3, "cod-steak", 0.025, 57, "");
+    String written = meal("plain-marinara", 4, "", noFish, both);
+    assertEquals(200, app.put("/api/meals/" + id, written, "If-Match", "0").status());
+    try (PDDocument pdf = Loader.loadPDF(app.bytes("/api/meals/" + id + "/print.pdf"))) {
+      String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+      assertTrue(text.contains("Spaghetti"), text);
+      assertTrue(text.contains("before the plates: light"), text);
+      assertTrue(text.contains("3 pieces"), text);
+      assertTrue(text.contains("Not for them: White fish steak"), text);
+      assertFalse(text.contains("what everybody eats"), text);
+    }
   }
 
   @Test

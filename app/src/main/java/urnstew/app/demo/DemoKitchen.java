@@ -225,7 +225,7 @@ class DemoKitchen {
     return new BesideSheet(
         covers,
         new PastaSheet(
-            shape, each, grams(each), celsius, Dressing.IN_THE_PAN, null, null, 8, 10, 12),
+            shape, each, grams(each), celsius, Dressing.IN_THE_PAN, null, null, 8, 10, 12, null),
         null,
         null);
   }

@@ -9,6 +9,7 @@ final class BesideFields {
           "pasta", "rawMassEachKilograms",
           "pastaCelsius", "startCelsius",
           "waterCelsius", "waterCelsius",
+          "waterReading", "waterReading",
           "water", "litersPerKilogram",
           "burner", "heatSourceId",
           "vesselId", "vesselId",
@@ -23,6 +24,7 @@ final class BesideFields {
           "thickness", "thicknessMeters",
           "start", "startCelsius",
           "mediumCelsius", "mediumCelsius",
+          "length", "thicknessMeters",
           "time", "before",
           "core", "coreCelsius",
           "at", "readings");

@@ -164,12 +164,20 @@ public class BesideService {
             tossed);
     Vessel pot = pot(sheet.vesselId(), raw, way);
     HeatSource burner = burner(sheet.heatSourceId());
-    PastaAtStove stove = PastaAtStove.of(batch, way, pot, burner, surroundings());
+    PastaAtStove reckoned = PastaAtStove.of(batch, way, pot, burner, surroundings());
+    PastaAtStove stove =
+        Optional.ofNullable(sheet.waterReading())
+            .map(
+                read ->
+                    reckoned.probed(
+                        minutes(read.minutes()), Temperature.ofCelsius(read.waterCelsius())))
+            .orElse(reckoned);
     Beside beside =
         Beside.of(shape.name(), List.of(new Goods(ingredient(shape.ingredientId()), raw)), covers);
     PastaServed served =
         new PastaServed(
             stove,
+            reckoned,
             pot,
             burner,
             sheet.dressing(),
@@ -392,7 +400,7 @@ public class BesideService {
             .flatMap(one -> one.piece().stream())
             .filter(one -> one.inSauce() && one.cooking().before().isEmpty())
             .toList();
-    if (inSauce.size() < 2) {
+    if (inSauce.isEmpty()) {
       return Optional.empty();
     }
     Vessel vessel = pot.orElseGet(this::widest);

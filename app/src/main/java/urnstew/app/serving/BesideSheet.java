@@ -26,6 +26,7 @@ public record BesideSheet(
    * @param rawEachText the same as typed
    * @param vesselId pot for the water; absent for the one that fits
    * @param heatSourceId burner; absent for the strongest
+   * @param waterReading what a probe in the water showed; absent while there is none
    */
   public record PastaSheet(
       @NotNull String shapeId,
@@ -37,7 +38,11 @@ public record BesideSheet(
       @Nullable UUID heatSourceId,
       double litersPerKilogram,
       double saltGramsPerLiter,
-      double waterCelsius) {}
+      double waterCelsius,
+      @Nullable @Valid WaterReadingSheet waterReading) {}
+
+  /** A probe in the water, so long after it was lit. */
+  public record WaterReadingSheet(double minutes, double waterCelsius) {}
 
   /**
    * Pieces.

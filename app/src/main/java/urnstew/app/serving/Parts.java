@@ -44,7 +44,7 @@ public final class Parts {
     Double diameter = ask.diameterMeters();
     if (mix != null && count != null) {
       return BallsAnswer.of(
-          within("mix", "mixMassKilograms", () -> Balls.of(new Mass(mix), count)));
+          within("mix", "mixMassKilograms", () -> Balls.of(mass("mixMassKilograms", mix), count)));
     }
     if (mix != null && diameter != null) {
       return BallsAnswer.of(
@@ -64,7 +64,7 @@ public final class Parts {
   }
 
   private static Balls ofSize(double mix, double diameter) {
-    return Balls.of(new Mass(mix), length("diameterMeters", diameter));
+    return Balls.of(mass("mixMassKilograms", mix), length("diameterMeters", diameter));
   }
 
   private static Length length(String field, double meters) {

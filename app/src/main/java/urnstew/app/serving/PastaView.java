@@ -15,6 +15,7 @@ import urnstew.units.Mass;
  *
  * @param drops how often, where the pot does not hold the water for all
  * @param waterMassKilograms in the pot, about a litre each
+ * @param reckonedToTheBoilSeconds without what a probe in the water told
  * @param slowerFactor than at 100 °C
  * @param stillDrinksKilograms water that it takes up after it was lifted
  * @param ladleMassKilograms pasta water for the pan; absent where it is not tossed
@@ -31,6 +32,7 @@ public record PastaView(
     double saltMassKilograms,
     double boilingCelsius,
     SpanView toTheBoil,
+    long reckonedToTheBoilSeconds,
     long litBeforeSeconds,
     SpanView boilsBefore,
     long dropBeforeSeconds,
@@ -82,6 +84,7 @@ public record PastaView(
         stove.salt().kilograms(),
         stove.pot().boiling().celsius(),
         SpanView.of(stove.pot().toTheBoil()),
+        served.reckoned().pot().toTheBoil().likely().toSeconds(),
         stove.litBefore().toSeconds(),
         SpanView.of(stove.boilsBefore()),
         stove.dropBefore().toSeconds(),

@@ -53,10 +53,13 @@ public record ServedBeside(
   /**
    * Pasta at the stove.
    *
+   * @param stove with what a probe in the water told
+   * @param reckoned without it
    * @param finish the ladle for the pan; empty where it is not tossed
    */
   public record PastaServed(
       PastaAtStove stove,
+      PastaAtStove reckoned,
       Vessel pot,
       HeatSource burner,
       Dressing dressing,

@@ -15,6 +15,7 @@ import urnstew.core.formula.Split;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Intake;
 import urnstew.core.plan.Placing;
+import urnstew.core.serving.Beside;
 import urnstew.core.serving.PlateCost;
 import urnstew.core.serving.SauceBefore;
 import urnstew.core.sizing.BaseBatch;
@@ -61,7 +62,7 @@ record Meal(
    * @param inTubs finished already, of what it takes
    * @param tubs that its eaters may get: of the dish itself, and of its base
    * @param besides what goes with it
-   * @param drops when pieces go into its sauce; empty where fewer than two kinds do
+   * @param drops when pieces go into its sauce; empty where none do
    */
   record Served(
       Dish dish,
@@ -86,6 +87,15 @@ record Meal(
 
     Served dropping(Optional<Drops> list) {
       return new Served(dish, from, split, fryingLoads, placing, inTubs, tubs, besides, list);
+    }
+
+    /** What goes with it and is not for eaters who leave something out. */
+    List<String> notFor(Split.Group group) {
+      return besides.stream()
+          .map(ServedBeside::beside)
+          .filter(beside -> beside.isHit(group.avoids()))
+          .map(Beside::name)
+          .toList();
     }
 
     /** What goes with it, of all that is made for it. */

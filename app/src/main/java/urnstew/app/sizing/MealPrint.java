@@ -32,11 +32,13 @@ final class MealPrint {
   private final Meal meal;
   private final Printed printed;
   private final String currency;
+  private final BesidePrint besides;
 
   MealPrint(Meal meal, Printed printed, String currency) {
     this.meal = meal;
     this.printed = printed;
     this.currency = currency;
+    this.besides = new BesidePrint(printed);
   }
 
   byte[] pdf() {
@@ -193,7 +195,8 @@ final class MealPrint {
     served.from().ifPresent(from -> pages.text(from(from)));
     placed(pages, served.placing());
     stages(pages, served.batch(), served.fryingLoads());
-    served.split().branches().forEach(branch -> pages.text(branch(branch)));
+    goesWith(pages, served);
+    served.split().branches().forEach(branch -> pages.text(branch(branch, served)));
   }
 
   private static void placed(PrintedPages pages, Placing placing) {
@@ -262,8 +265,22 @@ final class MealPrint {
     return String.join("; ", words) + ".";
   }
 
-  private String branch(Split.Branch branch) {
+  /** What goes with a dish, with the hours of its pasta counted back from the plates. */
+  private void goesWith(PrintedPages pages, Meal.Served served) {
+    if (!served.besides().isEmpty()) {
+      pages.text("Goes with");
+      pages.rows(NAME_SHARE, served.besides().stream().map(besides::row).toList());
+    }
+  }
+
+  private static String notFor(Meal.Served served, Split.Group group) {
+    List<String> names = served.notFor(group);
+    return names.isEmpty() ? "" : " Not for them: " + String.join(", ", names) + ".";
+  }
+
+  private String branch(Split.Branch branch, Meal.Served served) {
     String who = branch.group().name() + " (" + branch.group().covers() + ")";
+    String notFor = notFor(served, branch.group());
     return branch
         .leavesAt()
         .map(
@@ -276,8 +293,12 @@ final class MealPrint {
                     + at(moment)
                     + ". "
                     + branch.swaps().stream().map(this::swap).collect(Collectors.joining())
-                    + String.join(" ", branch.warnings()))
-        .orElse("Eaten " + who + ": what everybody eats.");
+                    + String.join(" ", branch.warnings())
+                    + notFor)
+        .orElse(
+            "Eaten "
+                + who
+                + (notFor.isEmpty() ? ": what everybody eats." : ": the sauce as it is." + notFor));
   }
 
   private String swap(Swap swap) {

@@ -13,7 +13,6 @@ import urnstew.app.formula.PartView;
 import urnstew.app.pantry.SwapView;
 import urnstew.app.serving.BesideView;
 import urnstew.app.serving.DropListView;
-import urnstew.app.serving.ServedBeside;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -24,7 +23,6 @@ import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.plan.Placing;
-import urnstew.core.serving.Beside;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Cost;
 import urnstew.core.sizing.Dish;
@@ -235,11 +233,7 @@ public record MealView(
           branch.leavesAt().map(moment -> moment.after().toSeconds()).orElse(0L),
           branch.share().kilograms(),
           branch.swaps().stream().map(SwapView::of).toList(),
-          served.besides().stream()
-              .map(ServedBeside::beside)
-              .filter(beside -> beside.isHit(branch.group().avoids()))
-              .map(Beside::name)
-              .toList(),
+          served.notFor(branch.group()),
           Stream.concat(branch.warnings().stream(), notFromTubs).toList());
     }
   }

@@ -39,7 +39,11 @@ public record StoredMeal(
       @Nullable UUID heatSourceId,
       double litersPerKilogram,
       double saltGramsPerLiter,
-      double waterCelsius) {}
+      double waterCelsius,
+      @Nullable WaterReading waterReading) {}
+
+  /** What a probe in the water showed. */
+  public record WaterReading(double minutes, double waterCelsius) {}
 
   /** Pieces and how they are cooked. */
   public record Piece(

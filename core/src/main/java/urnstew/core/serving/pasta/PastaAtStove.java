@@ -127,6 +127,22 @@ public record PastaAtStove(
         way.inThePan() ? IN_THE_PAN : LADLED);
   }
 
+  /** With what a probe in the water tells of the fire. */
+  public PastaAtStove probed(Duration sinceLit, Temperature shown) {
+    WaterPot told = pot.probed(sinceLit, shown);
+    WaterPot.Fall less = told.dropping(batch);
+    boolean inThePan = pan.equals(IN_THE_PAN);
+    return new PastaAtStove(
+        batch,
+        drops,
+        water,
+        salt,
+        told,
+        less,
+        PastaMinutes.of(batch, told.boiling(), less, inThePan),
+        pan);
+  }
+
   /** The likely time in the water, of all drops. */
   private Duration inWater() {
     Duration again = minutes.out().likely().plus(fall.back());

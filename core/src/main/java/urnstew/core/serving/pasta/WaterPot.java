@@ -43,6 +43,11 @@ public record WaterPot(
 
   private static final double WARMING_JOULES_PER_KILOGRAM_KELVIN = 4186;
 
+  /** Of a power that the water itself has told: probe and clock (assumption). */
+  private static final double PROBED_LOG_SPREAD = 0.03;
+
+  private static final double LEAST_SECONDS = 60;
+
   /** About four in five lie within. */
   private static final double DEVIATIONS = 1.3;
 
@@ -99,6 +104,52 @@ public record WaterPot(
             ? joulesPerKelvin * (boiling.celsius() - start.celsius()) / watts
             : joulesPerKelvin / wattsPerKelvin * Math.log(cold / hot);
     return Duration.ofMillis(Math.round(1000 * seconds));
+  }
+
+  /**
+   * The same pot with the power that a probe in its water tells of: T = T∞ + (T₀ − T∞)·e^(−K·t/C),
+   * T∞ = T_room + P/K.
+   *
+   * @param sinceLit 1 min or more
+   * @param shown above its start, below its boil
+   * @throws InvalidInput {@code waterReading} where that tells nothing
+   */
+  public WaterPot probed(Duration sinceLit, Temperature shown) {
+    double seconds = sinceLit.toMillis() / 1000.0;
+    if (seconds < LEAST_SECONDS
+        || shown.celsius() <= start.celsius()
+        || shown.celsius() >= boiling.celsius()) {
+      throw new InvalidInput(
+          "waterReading",
+          "tells-nothing",
+          String.format(
+              Locale.ROOT,
+              "%.0f °C after %.0f min tells nothing of the fire.",
+              shown.celsius(),
+              seconds / 60),
+          String.format(
+              Locale.ROOT,
+              "between %.0f and %.0f °C, a minute after it was lit or later",
+              start.celsius(),
+              boiling.celsius()),
+          "Put the probe into the middle of the water while it warms.");
+    }
+    double kept = Math.exp(-wattsPerKelvin * seconds / joulesPerKelvin);
+    double watts =
+        wattsPerKelvin == 0
+            ? joulesPerKelvin * (shown.celsius() - start.celsius()) / seconds
+            : wattsPerKelvin
+                * (shown.celsius() - room.celsius() - (start.celsius() - room.celsius()) * kept)
+                / (1 - kept);
+    return new WaterPot(
+        water,
+        joulesPerKelvin,
+        wattsPerKelvin,
+        new Power(Math.max(0, watts)),
+        PROBED_LOG_SPREAD,
+        start,
+        boiling,
+        room);
   }
 
   /**

@@ -11,8 +11,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import urnstew.core.Samples;
+import urnstew.core.formula.Use;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.sauce.PotContents;
+import urnstew.core.sizing.Serving;
+import urnstew.core.sizing.Style;
 import urnstew.core.thermo.Altitude;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -71,6 +74,25 @@ class PastaTest {
     assertEquals(32.6, minutes, 0.03 * 32.6);
   }
 
+  /** A probe that shows what the pot would on this power finds this power again. */
+  @Test
+  void aProbeInTheWaterTellsOfTheFire() {
+    WaterPot weak = water(16, 2400, 8, 92.1);
+    double seconds = 600;
+    double level = 20 + 2400 / 8.0;
+    double shown = level + (12 - level) * Math.exp(-8 * seconds / (16 * 4186));
+    WaterPot told =
+        water(16, 3000, 8, 92.1).probed(Duration.ofSeconds(600), Temperature.ofCelsius(shown));
+    assertEquals(2400, told.power().watts(), 0.1);
+    long off = told.toTheBoil().likely().minus(weak.toTheBoil().likely()).toSeconds();
+    assertEquals(0, off, 1);
+    InvalidInput cold =
+        assertThrows(
+            InvalidInput.class,
+            () -> weak.probed(Duration.ofMinutes(5), Temperature.ofCelsius(10)));
+    assertEquals("waterReading", cold.parameter());
+  }
+
   /** m07: eight litres of boiling water weigh 7.66 kg. */
   @Test
   void theDrop() {
@@ -93,6 +115,14 @@ class PastaTest {
     PastaBatch batch = spaghetti(1);
     double share = batch.salt(10).kilograms() / batch.cooked().kilograms();
     assertEquals(0.0033, share, 0.0004);
+  }
+
+  /** i06: 80 to 100 g a head; i04: the common ten litres a kilogram are within what is taken. */
+  @Test
+  void portionsAndWater() {
+    double portion = Serving.of(Use.DRY_PASTA, Style.USUAL).beside().grams();
+    assertTrue(portion >= 80 && portion <= 100);
+    assertEquals(10, new PastaAtStove.Way(10, 10, WAY.waterStart(), true).litersPerKilogram());
   }
 
   /** 34 covers of 100 g at 2,350 m in a pot of 22 l. */

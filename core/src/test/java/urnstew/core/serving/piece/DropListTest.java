@@ -221,6 +221,17 @@ class DropListTest {
     assertEquals(12, back.count());
   }
 
+  /** T-11: squid is tender under two minutes or after thirty to forty-five, stuffed in an hour. */
+  @Test
+  void squidIsRubberyBetween() {
+    Cut.Tender rings = Cut.of("squid-ring").tender();
+    assertTrue(!rings.isBetween(1.5) && rings.isBetween(10) && !rings.isBetween(45));
+    Cut.Tender stuffed = Cut.of("squid-stuffed").tender();
+    assertTrue(stuffed.isBetween(15) && !stuffed.isBetween(60));
+    DropList braise = DropList.of(List.of(kind("squid-stuffed", 6)), BATH, new Area(0.2), false);
+    assertTrue(braise.span().toMinutes() >= 39, "not by its core: " + braise.span());
+  }
+
   @Test
   void stuffed() {
     Stuffed squid = Stuffed.of(Length.ofCentimeters(5), Length.ofCentimeters(14), 8, 1);
