@@ -147,18 +147,20 @@ function Beside(props: BesideProps) {
   return (
     <Panel aria-label={name}>
       <div>
-        <Text variant="h2">{name}</Text>
+        <Text variant="h2" long>
+          {name}
+        </Text>
         {pasta && <PastaFields {...props} pasta={pasta} />}
         {piece && <PiecesFields {...props} piece={piece} />}
         {tray && <TrayFields {...props} tray={tray} />}
-        <Button size="small" sx={{ mt: 1 }} onClick={props.onDrop}>
-          Take {name} out
+        <Button size="small" sx={{ mt: 1 }} aria-label={`Take ${name} out`} onClick={props.onDrop}>
+          Take it out
         </Button>
       </div>
       <div>
         {made?.warnings.map((words) => (
           <Note key={words} tone="tomato">
-            {words}
+            <Text long>{words}</Text>
           </Note>
         ))}
         {made?.pasta && pasta && (
