@@ -109,7 +109,25 @@ public class BesideService {
     for (int place = 0; place < sheets.size(); place++) {
       all.add(one(field + "besides." + place + ".", sheets.get(place), dish, groups));
     }
-    return all;
+    return all.stream().map(one -> one.warning(apart(one, all, dish, groups))).toList();
+  }
+
+  /** What is eaten instead of something else is cooked apart from it, with its sauce. */
+  private static List<String> apart(
+      ServedBeside one, List<ServedBeside> all, Dish dish, List<Group> groups) {
+    int eaters = (int) dish.need().covers();
+    return all.stream()
+        .flatMap(
+            other ->
+                one.beside().insteadOf(other.beside(), groups, eaters).stream()
+                    .map(
+                        who ->
+                            "Cook it, and their sauce, apart from "
+                                + other.beside().name()
+                                + ": it is for those who eat "
+                                + who
+                                + "."))
+        .toList();
   }
 
   private ServedBeside one(String field, BesideSheet sheet, Dish dish, List<Group> groups) {
@@ -394,9 +412,14 @@ public class BesideService {
 
   /** Everything that cooks in the sauce of a dish, all done together; empty where nothing does. */
   public Optional<Drops> drops(
-      String field, Dish dish, List<ServedBeside> besides, Optional<Vessel> pot) {
+      String field,
+      Dish dish,
+      List<ServedBeside> besides,
+      List<Group> groups,
+      Optional<Vessel> pot) {
     List<PieceServed> inSauce =
         besides.stream()
+            .filter(one -> apart(one, besides, dish, groups).isEmpty())
             .flatMap(one -> one.piece().stream())
             .filter(one -> one.inSauce() && one.cooking().before().isEmpty())
             .toList();

@@ -2,6 +2,7 @@ package urnstew.app.serving;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.serving.Beside;
@@ -32,6 +33,12 @@ public record ServedBeside(
     Optional<PastaServed> pasta,
     Optional<PieceServed> piece,
     Optional<TrayServed> tray) {
+
+  /** With more to say. */
+  ServedBeside warning(List<String> more) {
+    List<String> all = Stream.concat(warnings.stream(), more.stream()).toList();
+    return new ServedBeside(beside, all, pasta, piece, tray);
+  }
 
   /** Juice that its pieces likely give to the sauce, kg; none where they cook elsewhere. */
   public double juiceKilograms() {

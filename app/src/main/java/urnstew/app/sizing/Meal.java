@@ -89,6 +89,11 @@ record Meal(
       return new Served(dish, from, split, fryingLoads, placing, inTubs, tubs, besides, list);
     }
 
+    /** Its eaters who leave something out. */
+    List<Split.Group> groups() {
+      return split.branches().stream().map(Split.Branch::group).toList();
+    }
+
     /** What goes with it and is not for eaters who leave something out. */
     List<String> notFor(Split.Group group) {
       return besides.stream()

@@ -255,7 +255,11 @@ public class MealService {
       all.add(
           one.dropping(
               besides.drops(
-                  "dishes." + place + ".", one.dish(), one.besides(), one.placing().pot())));
+                  "dishes." + place + ".",
+                  one.dish(),
+                  one.besides(),
+                  one.groups(),
+                  one.placing().pot())));
     }
     return all;
   }

@@ -139,6 +139,19 @@ public record Beside(String name, ResolvedFormula batch, Mass raw, int covers) {
             + ", and give them something else.");
   }
 
+  /**
+   * Who gets this instead of something else, which must therefore not be cooked with it: groups for
+   * whom that is not, where this is for some of the eaters only.
+   *
+   * @param all eaters of the dish
+   */
+  public List<String> insteadOf(Beside other, List<Split.Group> groups, int all) {
+    return groups.stream()
+        .filter(group -> covers < all && other.isHit(group.avoids()) && !isHit(group.avoids()))
+        .map(Split.Group::name)
+        .toList();
+  }
+
   /** Whether whoever leaves these out must not have it. */
   public boolean isHit(List<Avoid> avoids) {
     return batch.goods().stream()
