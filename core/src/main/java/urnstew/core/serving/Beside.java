@@ -88,12 +88,21 @@ public record Beside(String name, ResolvedFormula batch, Mass raw, int covers) {
     return new Beside(part.formula().name(), part.times(raw.kilograms() / own), raw, covers);
   }
 
-  /** With what a formula makes for it besides. */
+  /**
+   * With what a formula makes for it besides: its stages come along, with the lines in them that
+   * nobody has read.
+   */
   public Beside with(ResolvedFormula part, Mass raw) {
-    Beside more = ofFormula(part, raw, covers);
+    ResolvedFormula more = ofFormula(part, raw, covers).batch();
+    List<Stage> stages = new ArrayList<>(batch.formula().stages());
+    int moved = stages.size();
+    stages.addAll(more.formula().stages());
     List<Portion> all = new ArrayList<>(batch.portions());
-    all.addAll(more.batch().portions());
-    return new Beside(name, new ResolvedFormula(batch.formula(), all), this.raw.plus(raw), covers);
+    for (Portion portion : more.portions()) {
+      all.add(portion.in(stages.get(moved + portion.stage()), moved + portion.stage()));
+    }
+    return new Beside(
+        name, new ResolvedFormula(batch.formula().with(stages), all), this.raw.plus(raw), covers);
   }
 
   /** What each of its eaters gets, raw. */

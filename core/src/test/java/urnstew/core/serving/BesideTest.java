@@ -18,6 +18,7 @@ import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Split.Group;
+import urnstew.core.formula.Stage;
 import urnstew.core.pantry.Allergen;
 import urnstew.core.pantry.Avoid;
 import urnstew.core.pantry.Ingredient;
@@ -97,6 +98,46 @@ class BesideTest {
             .with(Samples.formula("white-sauce"), new Mass(0.7));
     assertTrue(tray.isHit(List.of(milk)));
     assertEquals(1.0, tray.raw().kilograms(), 1e-9);
+  }
+
+  /** A white sauce of the kitchen's own with a line that nobody has read is not 'none'. */
+  @Test
+  void whatIsUnreadInAPartStaysUnread() {
+    ResolvedFormula own = Samples.formula("white-sauce");
+    Stage first = own.formula().stages().get(0);
+    List<Stage> stages = new ArrayList<>(own.formula().stages());
+    stages.set(0, unread(first, "a handful of what"));
+    ResolvedFormula unread = new ResolvedFormula(own.formula().with(stages), own.portions());
+    Beside tray =
+        Beside.of(
+                "sheets",
+                List.of(new Goods(Samples.ingredient("pasta-sheets-dry"), new Mass(0.3))),
+                8)
+            .with(unread, new Mass(0.7));
+    assertEquals(List.of("'a handful of what' is not read"), Declaration.unread(tray.batch()));
+    for (Portion portion : tray.batch().portions()) {
+      assertEquals(
+          portion.stageTitle(), tray.batch().formula().stages().get(portion.stage()).title());
+    }
+  }
+
+  private static Stage unread(Stage of, String line) {
+    return new Stage(
+        of.title(),
+        of.role(),
+        of.technique(),
+        of.heat(),
+        of.lid(),
+        of.course(),
+        of.time(),
+        of.driedShare(),
+        of.lines(),
+        List.of(line),
+        of.cues(),
+        of.takeOuts(),
+        of.caution(),
+        of.pause(),
+        of.school());
   }
 
   @Test
