@@ -21,6 +21,12 @@ public final class BodyGrid {
   private static final double LARGEST_STEP = 4e-3;
   private static final double GROWTH = 1.15;
 
+  /** Of the time since it was put there: what still changes by then changes slowly. */
+  private static final double LATE_STEP = 1 / 50.0;
+
+  /** Lengths that differ by less are the same, as a share. */
+  private static final double SAME = 1e-9;
+
   /** A face that is kept at a temperature, W/(m² K). */
   private static final double HELD = 1e7;
 
@@ -28,10 +34,16 @@ public final class BodyGrid {
   private final Body body;
   private final double width;
   private final double[] celsius;
+
+  /** Of the whole, each volume's. */
+  private final double[] share;
+
+  private final boolean twoFaces;
   private final GridLine line;
   private final double firstStep;
   private final double largestStep;
   private double step;
+  private double sincePut;
   private Side lower = new Side(0, 0);
   private Side upper = new Side(0, 0);
 
@@ -59,12 +71,28 @@ public final class BodyGrid {
    * @param radiusMeters radius, or half thickness
    */
   public BodyGrid(Cooling matter, Body body, double radiusMeters, double startCelsius) {
+    this(matter, body, radiusMeters, startCelsius, body == Body.SLAB);
+  }
+
+  /** The same for a body that meets the same all round: of a slab, half is enough. */
+  public static BodyGrid heatedAlike(
+      Cooling matter, Body body, double radiusMeters, double startCelsius) {
+    return new BodyGrid(matter, body, radiusMeters, startCelsius, false);
+  }
+
+  private BodyGrid(
+      Cooling matter, Body body, double radiusMeters, double startCelsius, boolean twoFaces) {
     this.matter = matter;
     this.body = body;
-    int volumes = body == Body.SLAB ? 2 * SHELLS : SHELLS;
+    this.twoFaces = twoFaces;
+    int volumes = twoFaces ? 2 * SHELLS : SHELLS;
     width = radiusMeters / SHELLS;
     celsius = new double[volumes];
     Arrays.fill(celsius, startCelsius);
+    share = new double[volumes];
+    for (int i = 0; i < volumes; i++) {
+      share[i] = volume(i) / power(volumes, body.curved() + 1) * (body.curved() + 1);
+    }
     line = new GridLine(volumes);
     double crossing = radiusMeters * radiusMeters / matter.squareMetersPerSecond();
     firstStep = FIRST_STEP * crossing;
@@ -105,6 +133,9 @@ public final class BodyGrid {
    * @param above what its upper face meets, or all round
    */
   public void put(Side below, Side above) {
+    if (!twoFaces && !below.equals(above)) {
+      throw new IllegalArgumentException("One that is heated alike meets the same all round.");
+    }
     lower = below;
     upper = above;
     meet();
@@ -113,18 +144,21 @@ public final class BodyGrid {
   /** What surrounds it has changed a little: it is met anew without starting small. */
   public void follow(Side around) {
     double was = step;
+    double since = sincePut;
     put(around);
     step = was;
+    sincePut = since;
   }
 
   private void meet() {
     int last = celsius.length - 1;
-    if (body == Body.SLAB) {
+    if (twoFaces) {
       line.loses(0, through(lower) / width, lower.celsius());
     }
     double area = power(last + 1, body.curved()) / volume(last);
     line.loses(last, through(upper) * area / width, upper.celsius());
     step = firstStep;
+    sincePut = 0;
   }
 
   /** From the middle of the outermost volume through its face, over ρc, m/s. */
@@ -141,20 +175,24 @@ public final class BodyGrid {
   public double advanceSeconds(double mostSeconds) {
     double taken = Math.min(step, mostSeconds);
     line.advance(celsius, 0, 1, taken);
-    step = Math.min(step * GROWTH, largestStep);
-    if (isTooHot(upper, celsius.length - 1) || isTooHot(lower, 0)) {
-      lower = isTooHot(lower, 0) ? lower.held() : lower;
-      upper = isTooHot(upper, celsius.length - 1) ? upper.held() : upper;
+    sincePut += taken;
+    step = Math.min(step * GROWTH, Math.max(largestStep, LATE_STEP * sincePut));
+    boolean below = twoFaces && isTooHot(lower, 0);
+    boolean above = isTooHot(upper, celsius.length - 1);
+    if (below || above) {
+      lower = below ? lower.held() : lower;
+      upper = above ? upper.held() : upper;
       meet();
     }
     return taken;
   }
 
-  /** Goes on by so long. */
+  /** Goes on by so long, once steps no longer grow in equal ones: a new length takes longer. */
   public void advanceAll(double seconds) {
     double left = seconds;
-    while (left > 0) {
-      left -= advanceSeconds(left);
+    while (left > SAME * seconds) {
+      double each = step < largestStep ? left : left / Math.ceil(left / step - SAME);
+      left -= advanceSeconds(each);
     }
   }
 
@@ -170,10 +208,10 @@ public final class BodyGrid {
 
   /** At its middle, °C. */
   public double middleCelsius() {
-    int middle = body == Body.SLAB ? SHELLS : 0;
+    int middle = twoFaces ? SHELLS : 0;
     double first = celsius[middle];
     double next = celsius[middle + 1];
-    if (body == Body.SLAB) {
+    if (twoFaces) {
       first = (first + celsius[middle - 1]) / 2;
       next = (next + celsius[middle - 2]) / 2;
     }
@@ -197,11 +235,9 @@ public final class BodyGrid {
   /** Mean over the volume, °C. */
   public double meanCelsius() {
     double sum = 0;
-    double whole = 0;
     for (int i = 0; i < celsius.length; i++) {
-      sum += volume(i) * celsius[i];
-      whole += volume(i);
+      sum += share[i] * celsius[i];
     }
-    return sum / whole;
+    return sum;
   }
 }

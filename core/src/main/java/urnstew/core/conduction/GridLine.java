@@ -7,6 +7,9 @@ package urnstew.core.conduction;
 final class GridLine {
   private static final double GAMMA = 1 - Math.sqrt(0.5);
 
+  /** Steps that differ by rounding alone are prepared once, as a share. */
+  private static final double SAME = 1e-12;
+
   private final double[] down;
   private final double[] up;
   private final double[] lost;
@@ -56,7 +59,7 @@ final class GridLine {
   /** One step of a line that lies so in a field. */
   void advance(double[] field, int offset, int stride, double seconds) {
     double implicit = GAMMA * seconds;
-    if (preparedFor != seconds) {
+    if (Math.abs(preparedFor - seconds) > SAME * seconds) {
       prepare(implicit);
       preparedFor = seconds;
     }

@@ -25,7 +25,7 @@ public record CoreCourse(List<Point> points) {
 
   /** Through these spells, one after the other. */
   static CoreCourse of(Piece piece, List<Spell> spells, Pace pace) {
-    Simulation run = new Simulation(piece, pace);
+    Simulation run = new Simulation(piece, spells, pace);
     spells.forEach(run::through);
     return new CoreCourse(run.points);
   }
@@ -37,7 +37,9 @@ public record CoreCourse(List<Point> points) {
    */
   static CoreCourse until(
       Piece piece, List<Spell> before, Spell last, double celsius, double mostSeconds, Pace pace) {
-    Simulation run = new Simulation(piece, pace);
+    List<Spell> all = new ArrayList<>(before);
+    all.add(last);
+    Simulation run = new Simulation(piece, all, pace);
     before.forEach(run::through);
     run.until(last, celsius, mostSeconds);
     return new CoreCourse(run.points);
@@ -100,10 +102,11 @@ public record CoreCourse(List<Point> points) {
     private final List<Point> points = new ArrayList<>();
     private double now;
 
-    Simulation(Piece piece, Pace pace) {
+    Simulation(Piece piece, List<Spell> spells, Pace pace) {
       this.piece = piece;
       this.pace = pace;
-      grid = piece.grid(pace);
+      boolean alike = spells.stream().noneMatch(spell -> spell.medium() == Medium.PAN);
+      grid = alike ? piece.gridHeatedAlike(pace) : piece.grid(pace);
       note();
     }
 

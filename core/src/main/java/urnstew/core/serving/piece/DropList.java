@@ -71,7 +71,7 @@ public record DropList(
     List<Item> items = kinds.stream().map(kind -> item(kind, bath)).toList();
     Order order =
         new DropOrder(items, room, layered).best().orElseThrow(() -> tooWide(kinds, room));
-    return listed(kinds, bath, order);
+    return listed(kinds, items, bath, order);
   }
 
   private static void requireReached(DropKind kind, SauceBath bath) {
@@ -140,14 +140,21 @@ public record DropList(
         : core;
   }
 
-  private static DropList listed(List<DropKind> kinds, SauceBath bath, Order order) {
+  private static DropList listed(
+      List<DropKind> kinds, List<Item> items, SauceBath bath, Order order) {
     List<Entry> entries = new ArrayList<>();
     List<SauceBath.Point> sauce = List.of();
     double end = 0;
     for (int r = 0; r < order.rounds().size(); r++) {
       Round round = order.rounds().get(r);
       List<Integer> members = members(round, kinds.size());
-      Cooled cooled = cooled(members.stream().map(kinds::get).toList(), round, members, bath);
+      double[] alone = new double[members.size()];
+      for (int i = 0; i < alone.length; i++) {
+        Item item = items.get(members.get(i));
+        alone[i] = isAbove(round, members.get(i)) ? item.steam() : item.poach();
+      }
+      Cooled cooled =
+          cooled(members.stream().map(kinds::get).toList(), alone, round, members, bath);
       for (int i = 0; i < members.size(); i++) {
         DropKind kind = kinds.get(members.get(i));
         entries.add(
@@ -195,12 +202,8 @@ public record DropList(
 
   /** Each one's time in the sauce as all of them cool it, found in a few passes. */
   private static Cooled cooled(
-      List<DropKind> kinds, Round round, List<Integer> members, SauceBath bath) {
-    double[] seconds = new double[kinds.size()];
-    for (int i = 0; i < seconds.length; i++) {
-      boolean above = isAbove(round, members.get(i));
-      seconds[i] = seconds(kinds.get(i), above ? Medium.STEAM : Medium.POACH, bath);
-    }
+      List<DropKind> kinds, double[] alone, Round round, List<Integer> members, SauceBath bath) {
+    double[] seconds = alone.clone();
     List<SauceBath.Point> sauce = List.of();
     for (int pass = 0; pass < PASSES; pass++) {
       double first = max(seconds);
@@ -208,7 +211,7 @@ public record DropList(
       for (int i = 0; i < seconds.length; i++) {
         drops.add(new Drop(kinds.get(i), isAbove(round, members.get(i)), first - seconds[i]));
       }
-      Run run = bath.through(drops, 1.5 * first + STEADY_SECONDS);
+      Run run = bath.through(drops, first, 1.5 * first + STEADY_SECONDS);
       for (int i = 0; i < seconds.length; i++) {
         double core = run.coreSeconds()[i];
         seconds[i] = Double.isInfinite(core) ? 1.5 * seconds[i] : tender(kinds.get(i), core);

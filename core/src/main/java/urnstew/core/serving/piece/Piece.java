@@ -91,8 +91,15 @@ public record Piece(Cut cut, Length thickness, Temperature start) {
         : cut.body() == Body.SPHERE ? width * width : volume / width;
   }
 
+  /** As it cools and warms in whatever it meets. */
   BodyGrid grid(Pace pace) {
     return new BodyGrid(
+        cut.matter(diffusivityFactor(pace)), cut.body(), radiusMeters(pace), startCelsius(pace));
+  }
+
+  /** The same where it always meets the same all round. */
+  BodyGrid gridHeatedAlike(Pace pace) {
+    return BodyGrid.heatedAlike(
         cut.matter(diffusivityFactor(pace)), cut.body(), radiusMeters(pace), startCelsius(pace));
   }
 }

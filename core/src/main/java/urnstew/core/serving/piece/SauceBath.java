@@ -42,15 +42,21 @@ public record SauceBath(Mass sauce, Temperature simmer, Power net) {
   /** A kind that goes in so long after the first. */
   record Drop(DropKind kind, boolean above, double atSeconds) {}
 
-  /** Drops and what becomes of them; a core counts from its own drop. */
-  Run through(List<Drop> drops, double mostSeconds) {
-    List<BodyGrid> grids = drops.stream().map(d -> d.kind().piece().grid(Pace.LIKELY)).toList();
+  /**
+   * Drops and what becomes of them; a core counts from its own drop.
+   *
+   * @param leastSeconds that are followed, until all cores are there
+   * @param mostSeconds after which they are given up
+   */
+  Run through(List<Drop> drops, double leastSeconds, double mostSeconds) {
+    List<BodyGrid> grids =
+        drops.stream().map(d -> d.kind().piece().gridHeatedAlike(Pace.LIKELY)).toList();
     double[] core = new double[drops.size()];
     Arrays.fill(core, Double.POSITIVE_INFINITY);
     List<Point> points = new ArrayList<>();
     double celsius = simmer.celsius();
     double heat = sauce.kilograms() * JOULES_PER_KILOGRAM_KELVIN;
-    for (double now = 0; now < mostSeconds; now += STEP_SECONDS) {
+    for (double now = 0; now < leastSeconds || now < mostSeconds && anyOpen(core); ) {
       points.add(new Point(now, celsius));
       double taken = 0;
       for (int i = 0; i < grids.size(); i++) {
@@ -60,8 +66,13 @@ public record SauceBath(Mass sauce, Temperature simmer, Power net) {
       }
       double after = celsius + (net.watts() * STEP_SECONDS - taken) / heat;
       celsius = Math.min(simmer.celsius(), after);
+      now += STEP_SECONDS;
     }
     return new Run(points, core);
+  }
+
+  private static boolean anyOpen(double[] core) {
+    return Arrays.stream(core).anyMatch(Double::isInfinite);
   }
 
   /** One step of one kind; returns the heat that all of it took up, J. */

@@ -167,7 +167,7 @@ class DropListTest {
   void heatIsCountedOnce() {
     DropKind steaks = kind("cod-steak", 4);
     SauceBath cold = new SauceBath(Mass.ofGrams(3000), Temperature.ofCelsius(90), new Power(0));
-    var run = cold.through(List.of(new SauceBath.Drop(steaks, false, 0)), 3600);
+    var run = cold.through(List.of(new SauceBath.Drop(steaks, false, 0)), 3600, 3600);
     double last = run.sauce().get(run.sauce().size() - 1).celsius();
     double mixed =
         (3 * 3900 * 90 + steaks.kilograms() * 3500 * 5) / (3 * 3900 + steaks.kilograms() * 3500);
