@@ -35,6 +35,11 @@ class ServingIT {
        "massKilograms":0.4}],"ovenCelsius":185,"fan":false,"coveredMinutes":45,"openMinutes":15,
        "startCelsius":20,"coreCelsius":74}}""";
 
+  private static final String CHEESE =
+      """
+      {"covers":%d,"goods":{"ingredientId":"%s","massEachKilograms":%s,"eachText":"as typed",
+       "overSauce":%s}}""";
+
   private final RunningApplication app;
 
   @Autowired
@@ -84,6 +89,54 @@ class ServingIT {
     JsonNode cost = body.at("/dishes/0/plateCost");
     assertTrue(cost.at("/least").asDouble() <= cost.at("/asServed").asDouble());
     assertTrue(cost.at("/most").asDouble() >= cost.at("/asServed").asDouble());
+  }
+
+  private static String cheese(int covers, String ingredient, double each, boolean over) {
+    return CHEESE.formatted(covers, ingredient, each, over);
+  }
+
+  /** What the sauce tastes of as it is eaten follows the ladle and the cheese, and nothing else. */
+  @Test
+  void thePlateIsBalancedWithItsPastaWaterAndCheese() {
+    JsonNode plain = salt(dish(meal("plain-marinara", 4, "", "", "")));
+    assertEquals(plain.at("/now").asDouble(), plain.at("/after").asDouble(), 1e-12);
+    String grated = cheese(4, "hard-cheese", 0.012, true);
+    JsonNode dish = dish(meal("plain-marinara", 4, "", "", grated));
+    JsonNode over = salt(dish);
+    assertEquals(plain.at("/now").asDouble(), over.at("/now").asDouble(), 1e-12);
+    assertTrue(over.at("/after").asDouble() > over.at("/now").asDouble() + 0.1);
+    assertTrue(dish.at("/declaration/allergens").toString().contains("MILK"));
+    assertEquals("Hard grating cheese", dish.at("/plates/0/shares/1/name").asString());
+    JsonNode beside =
+        salt(dish(meal("plain-marinara", 4, "", "", grated.replace("true", "false"))));
+    assertEquals(beside.at("/now").asDouble(), beside.at("/after").asDouble(), 1e-12);
+    JsonNode tossed = salt(dish(meal("plain-marinara", 34, "", "", SPAGHETTI)));
+    assertTrue(tossed.at("/after").asDouble() != tossed.at("/now").asDouble());
+    String some = SPAGHETTI + "," + cheese(2, "hard-cheese", 0.012, true);
+    JsonNode plates = dish(meal("plain-marinara", 34, "", "", some)).at("/plates");
+    assertEquals(2, plates.size());
+    assertEquals(2, plates.at("/1/covers").asInt());
+    assertTrue(plates.at("/1/shares").size() > plates.at("/0/shares").size());
+  }
+
+  private static JsonNode salt(JsonNode dish) {
+    JsonNode first = dish.at("/plates/0/tastes/0");
+    assertEquals("SALT", first.at("/taste").asString());
+    return first;
+  }
+
+  /** Browned first, done in the sauce: in the drop list with what is left to do. */
+  @Test
+  void whatIsBrownedFirstIsInTheDropListToo() {
+    String raw = steak(4, "ball", 0.04, 71, "");
+    String pan = "\"before\":[{\"medium\":\"PAN\",\"mediumCelsius\":180,\"minutes\":4}]";
+    JsonNode alone = dish(meal("plain-marinara", 4, "", "", raw)).at("/drops/drops/0");
+    JsonNode browned =
+        dish(meal("plain-marinara", 4, "", "", raw.replace("\"before\":[]", pan)))
+            .at("/drops/drops/0");
+    assertTrue(
+        browned.at("/beforeSeconds").asLong() < alone.at("/beforeSeconds").asLong() - 60,
+        browned.toString());
   }
 
   @Test
@@ -220,6 +273,12 @@ class ServingIT {
                     "",
                     SPAGHETTI.replace("Kilogram\":8", "Kilogram\":80")))
             .pointer());
+    assertEquals(
+        "/dishes/0/besides/0/goods/massEachKilograms",
+        preview(meal("plain-marinara", 4, "", "", cheese(4, "hard-cheese", 3, true))).pointer());
+    assertEquals(
+        "/dishes/0/besides/0/goods/ingredientId",
+        preview(meal("plain-marinara", 4, "", "", cheese(4, "moon-cheese", 0.01, true))).pointer());
   }
 
   @Test

@@ -33,6 +33,7 @@ import urnstew.app.plan.HeatingChoice.Way;
 import urnstew.app.plan.PlanRequest;
 import urnstew.app.platform.Actor;
 import urnstew.app.serving.BesideSheet;
+import urnstew.app.serving.BesideSheet.GoodsSheet;
 import urnstew.app.serving.BesideSheet.PastaSheet;
 import urnstew.app.serving.BesideSheet.PiecesSheet;
 import urnstew.app.sizing.MealService;
@@ -197,7 +198,8 @@ class DemoKitchen {
                     0.13,
                     "larder-base",
                     List.of(),
-                    pasta("bucatini", 6, 0.1, 20)),
+                    pasta("bucatini", 6, 0.1, 20),
+                    strewn("hard-cheese", 6, 0.01)),
                 dish("fried-slices", 14, 0.09, null, List.of())),
             PackGoal.LEAST_COST,
             null,
@@ -227,7 +229,13 @@ class DemoKitchen {
         new PastaSheet(
             shape, each, grams(each), celsius, Dressing.IN_THE_PAN, null, null, 8, 10, 12, null),
         null,
+        null,
         null);
+  }
+
+  private static BesideSheet strewn(String ingredient, int covers, double each) {
+    return new BesideSheet(
+        covers, null, null, null, new GoodsSheet(ingredient, each, grams(each), true));
   }
 
   /** Poached in the sauce, kept just below its boil. */
@@ -236,6 +244,7 @@ class DemoKitchen {
         covers,
         null,
         new PiecesSheet(cut, null, 1, meters, 5, List.of(), Medium.POACH, 88, core, List.of()),
+        null,
         null);
   }
 

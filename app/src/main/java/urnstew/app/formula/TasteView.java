@@ -24,9 +24,13 @@ public record TasteView(Taste taste, double now, double after, double low, doubl
     InPot pot = InPot.beforeTheFinish(formula);
     RemainingProcess course =
         RemainingProcess.of(formula, formula.formula().target(), Optional.empty());
+    return of(pot, course.after(pot), formula.formula().family());
+  }
+
+  /** All strings of what a pot is now and then; none where it is too dry to be sour. */
+  public static List<TasteView> of(InPot now, InPot after, Family family) {
     try {
-      return of(
-          TasteProfile.of(pot), TasteProfile.of(course.after(pot)), formula.formula().family());
+      return of(TasteProfile.of(now), TasteProfile.of(after), family);
     } catch (OutOfModelRange dry) {
       return List.of();
     }

@@ -48,7 +48,8 @@ final class BesideFields {
   /**
    * The field below what goes with the dish.
    *
-   * @param kind {@code pasta.}, {@code piece.} or {@code tray.}; empty for all pieces of a dish
+   * @param kind {@code pasta.}, {@code piece.}, {@code tray.} or {@code goods.}; empty for all
+   *     pieces of a dish
    */
   static String of(String kind, String parameter) {
     return switch (kind) {
@@ -58,6 +59,7 @@ final class BesideFields {
           kind
               + TRAY.getOrDefault(
                   parameter, MINUTES.getOrDefault(parameter, "sheetsMassKilograms"));
+      case "goods." -> kind + (parameter.equals("ingredientId") ? parameter : "massEachKilograms");
       default -> "besides";
     };
   }

@@ -9,7 +9,7 @@ import urnstew.core.serving.Dressing;
 import urnstew.core.serving.piece.Medium;
 
 /**
- * What goes with a dish; one of the three.
+ * What goes with a dish; one of the four.
  *
  * @param covers how many of the dish's eaters get it
  */
@@ -17,7 +17,8 @@ public record BesideSheet(
     int covers,
     @Nullable @Valid PastaSheet pasta,
     @Nullable @Valid PiecesSheet piece,
-    @Nullable @Valid TraySheet tray) {
+    @Nullable @Valid TraySheet tray,
+    @Nullable @Valid GoodsSheet goods) {
 
   /**
    * Pasta.
@@ -100,4 +101,17 @@ public record BesideSheet(
 
   /** What is spread beside the sauce. */
   public record FillingSheet(@NotNull String fillingId, double massKilograms) {}
+
+  /**
+   * Goods as they are: cheese over it, bread beside it.
+   *
+   * @param massEachKilograms for a head
+   * @param eachText the same as typed
+   * @param overSauce whether they are eaten in the sauce
+   */
+  public record GoodsSheet(
+      @NotNull String ingredientId,
+      double massEachKilograms,
+      @NotNull String eachText,
+      boolean overSauce) {}
 }

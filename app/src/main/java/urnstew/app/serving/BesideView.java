@@ -16,7 +16,11 @@ public record BesideView(
     List<String> warnings,
     @Nullable PastaView pasta,
     @Nullable PiecesView piece,
-    @Nullable TrayView tray) {
+    @Nullable TrayView tray,
+    @Nullable GoodsView goods) {
+
+  /** Goods as they are. */
+  public record GoodsView(double massEachKilograms, boolean overSauce) {}
 
   public static BesideView of(ServedBeside served) {
     return new BesideView(
@@ -26,6 +30,10 @@ public record BesideView(
         served.warnings(),
         served.pasta().map(PastaView::of).orElse(null),
         served.piece().map(one -> PiecesView.of(one, served.beside())).orElse(null),
-        served.tray().map(TrayView::of).orElse(null));
+        served.tray().map(TrayView::of).orElse(null),
+        served
+            .goods()
+            .map(one -> new GoodsView(served.beside().each().kilograms(), one.overSauce()))
+            .orElse(null));
   }
 }

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.serving.Beside;
+import urnstew.core.serving.Beside.Goods;
 import urnstew.core.serving.Dressing;
 import urnstew.core.serving.SauceBefore;
 import urnstew.core.serving.pasta.PanFinish;
@@ -32,12 +33,33 @@ public record ServedBeside(
     List<String> warnings,
     Optional<PastaServed> pasta,
     Optional<PieceServed> piece,
-    Optional<TrayServed> tray) {
+    Optional<TrayServed> tray,
+    Optional<GoodsServed> goods) {
+
+  static ServedBeside of(Beside beside, List<String> warnings, PastaServed pasta) {
+    return new ServedBeside(
+        beside, warnings, Optional.of(pasta), Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  static ServedBeside of(Beside beside, List<String> warnings, PieceServed piece) {
+    return new ServedBeside(
+        beside, warnings, Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty());
+  }
+
+  static ServedBeside of(Beside beside, List<String> warnings, TrayServed tray) {
+    return new ServedBeside(
+        beside, warnings, Optional.empty(), Optional.empty(), Optional.of(tray), Optional.empty());
+  }
+
+  static ServedBeside of(Beside beside, List<String> warnings, GoodsServed goods) {
+    return new ServedBeside(
+        beside, warnings, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(goods));
+  }
 
   /** With more to say. */
   ServedBeside warning(List<String> more) {
     List<String> all = Stream.concat(warnings.stream(), more.stream()).toList();
-    return new ServedBeside(beside, all, pasta, piece, tray);
+    return new ServedBeside(beside, all, pasta, piece, tray, goods);
   }
 
   /** Juice that its pieces likely give to the sauce, kg; none where they cook elsewhere. */
@@ -102,4 +124,16 @@ public record ServedBeside(
       TrayAdvice advice,
       TrayBake bake,
       int trays) {}
+
+  /**
+   * Goods as they are.
+   *
+   * @param overSauce whether they are eaten in it, as cheese is
+   */
+  public record GoodsServed(Goods goods, boolean overSauce) {
+    /** What one of so many gets. */
+    public Goods each(int covers) {
+      return new Goods(goods.ingredient(), goods.mass().times(1.0 / covers));
+    }
+  }
 }

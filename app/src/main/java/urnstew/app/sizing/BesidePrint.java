@@ -24,7 +24,8 @@ final class BesidePrint {
     String much =
         one.piece().map(piece -> piece.count() + " pieces, ").orElse("")
             + printed.mass(one.beside().raw().kilograms())
-            + " raw, for "
+            + one.goods().map(BesidePrint::place).orElse(" raw")
+            + ", for "
             + one.beside().covers();
     return List.of(
         one.beside().name(),
@@ -35,6 +36,10 @@ final class BesidePrint {
                 one.warnings().stream())
             .flatMap(words -> words)
             .collect(Collectors.joining(". ")));
+  }
+
+  private static String place(ServedBeside.GoodsServed goods) {
+    return goods.overSauce() ? " over the sauce" : " beside it";
   }
 
   private String boiled(PastaAtStove stove) {

@@ -168,7 +168,7 @@ public record MealView(
           AvoidedView.ofIntakes(avoids, served.ingredients(), pantry),
           served.besides().stream().map(BesideView::of).toList(),
           served.drops().map(DropListView::of).orElse(null),
-          PlateView.all(served),
+          PlateView.all(served, pantry),
           PlateCostView.of(served),
           SauceBeforeView.of(served));
     }

@@ -1,11 +1,18 @@
 package urnstew.app.sizing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import urnstew.app.formula.TasteView;
 import urnstew.app.serving.ServedBeside;
 import urnstew.core.formula.FormulaAnalysis;
+import urnstew.core.pantry.Ingredient;
+import urnstew.core.pantry.Pantry;
 import urnstew.core.serving.Plate;
 import urnstew.core.serving.Plate.Share;
+import urnstew.core.serving.SauceAsEaten;
 import urnstew.core.serving.pasta.PanFinish;
 import urnstew.core.sizing.Dish;
 import urnstew.units.Mass;
@@ -14,13 +21,15 @@ import urnstew.units.Mass;
  * What one eater of a dish gets. What goes with it for some only makes a plate of its own.
  *
  * @param covers how many get such a plate
+ * @param tastes of its sauce in the pot, and as it is eaten
  */
 public record PlateView(
     int covers,
     List<PlateShareView> shares,
     double massKilograms,
     double saltKilograms,
-    double saltFraction) {
+    double saltFraction,
+    List<TasteView> tastes) {
 
   /** One thing on it. */
   public record PlateShareView(String name, double massKilograms, double saltKilograms) {
@@ -29,38 +38,65 @@ public record PlateView(
     }
   }
 
-  /** Every plate of a dish. */
-  static List<PlateView> all(Meal.Served served) {
+  /** Every plate of a dish; who gets goods that are for some has them with what most eat. */
+  static List<PlateView> all(Meal.Served served, Pantry pantry) {
     int covers = (int) served.dish().need().covers();
-    List<Share> common = new ArrayList<>(List.of(sauce(served.dish())));
+    List<ServedBeside> common = new ArrayList<>();
     List<ServedBeside> some = new ArrayList<>();
+    List<ServedBeside> goods = new ArrayList<>();
     for (ServedBeside one : served.besides()) {
-      if (one.beside().covers() >= covers) {
-        common.addAll(shares(one));
-      } else {
-        some.add(one);
-      }
+      boolean all = one.beside().covers() >= covers;
+      (all ? common : one.goods().isPresent() ? goods : some).add(one);
     }
+    List<ServedBeside> most =
+        some.stream().max(Comparator.comparingInt(one -> one.beside().covers())).stream().toList();
+    List<PlateView> plates = new ArrayList<>();
     if (some.isEmpty()) {
-      return List.of(of(covers, new Plate(common)));
+      plates.add(of(covers, served.dish(), common, pantry));
     }
-    return some.stream()
-        .map(
-            one -> {
-              List<Share> all = new ArrayList<>(common);
-              all.addAll(shares(one));
-              return of(one.beside().covers(), new Plate(all));
-            })
-        .toList();
+    for (ServedBeside one : some) {
+      plates.add(of(one.beside().covers(), served.dish(), with(common, List.of(one)), pantry));
+    }
+    for (ServedBeside one : goods) {
+      List<ServedBeside> theirs = with(with(common, most), List.of(one));
+      plates.add(of(one.beside().covers(), served.dish(), theirs, pantry));
+    }
+    return plates;
   }
 
-  private static PlateView of(int covers, Plate plate) {
+  private static <T> List<T> with(List<T> some, List<T> more) {
+    return Stream.concat(some.stream(), more.stream()).toList();
+  }
+
+  private static PlateView of(int covers, Dish dish, List<ServedBeside> besides, Pantry pantry) {
+    List<Share> shares = new ArrayList<>(List.of(sauce(dish)));
+    besides.forEach(one -> shares.addAll(shares(one)));
+    Plate plate = new Plate(shares);
+    SauceAsEaten tastes = asEaten(dish, besides, pantry);
     return new PlateView(
         covers,
         plate.shares().stream().map(PlateShareView::of).toList(),
         plate.mass().kilograms(),
         plate.salt().kilograms(),
-        plate.saltShare().value());
+        plate.saltShare().value(),
+        TasteView.of(tastes.pot(), tastes.eaten(), dish.batch().formula().family()));
+  }
+
+  private static SauceAsEaten asEaten(Dish dish, List<ServedBeside> besides, Pantry pantry) {
+    Ingredient water = pantry.ingredient("water");
+    SauceAsEaten sauce = SauceAsEaten.of(dish.batch(), dish.ribbon().end(), dish.need().serving());
+    for (ServedBeside one : besides) {
+      double each = 1.0 / one.beside().covers();
+      sauce = sauce.thinned(new Mass(one.juiceKilograms() * each), water);
+      Optional<PanFinish> pan = one.pasta().flatMap(ServedBeside.PastaServed::finish);
+      if (pan.isPresent()) {
+        sauce = sauce.tossed(pan.get(), each, water, pantry.ingredient("table-salt"));
+      }
+      if (one.goods().filter(ServedBeside.GoodsServed::overSauce).isPresent()) {
+        sauce = sauce.strewn(one.goods().get().each(one.beside().covers()));
+      }
+    }
+    return sauce;
   }
 
   private static Share sauce(Dish dish) {

@@ -26,7 +26,11 @@ public record StoredMeal(
 
   /** What goes with a dish: one of the three. */
   public record Beside(
-      int covers, @Nullable Pasta pasta, @Nullable Piece piece, @Nullable Tray tray) {}
+      int covers,
+      @Nullable Pasta pasta,
+      @Nullable Piece piece,
+      @Nullable Tray tray,
+      @Nullable Goods goods) {}
 
   /** Pasta and how it is boiled. */
   public record Pasta(
@@ -79,6 +83,10 @@ public record StoredMeal(
       double openMinutes,
       double startCelsius,
       double coreCelsius) {}
+
+  /** Goods as they are, over the sauce or beside it. */
+  public record Goods(
+      String ingredientId, double massEachKilograms, String eachText, boolean overSauce) {}
 
   /** What is spread in a tray beside the sauce. */
   public record Filling(String fillingId, double massKilograms) {}

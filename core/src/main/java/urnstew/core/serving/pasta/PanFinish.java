@@ -19,8 +19,9 @@ import urnstew.units.Require;
  * @param boilOff water to lose where it would be too loose; zero where it is not
  * @param sauce as it is then
  * @param salt that the ladle brings
+ * @param lost water that pasta, pan and boiling off take from it
  */
-public record PanFinish(Mass ladle, Mass boilOff, PotContents sauce, Mass salt) {
+public record PanFinish(Mass ladle, Mass boilOff, PotContents sauce, Mass salt, Mass lost) {
   private static final double MOST_LADLES = 20;
   private static final double FOUND = 1e-9;
 
@@ -69,7 +70,12 @@ public record PanFinish(Mass ladle, Mass boilOff, PotContents sauce, Mass salt) 
                   more -> share(sauce, lost + more, water, 0) - wanted.value(),
                   0,
                   sauce.sauce().waterKilograms());
-      return new PanFinish(Mass.ZERO, new Mass(off), after(sauce, lost + off, water, 0), Mass.ZERO);
+      return new PanFinish(
+          Mass.ZERO,
+          new Mass(off),
+          after(sauce, lost + off, water, 0),
+          Mass.ZERO,
+          new Mass(lost + off));
     }
     double most = MOST_LADLES * all;
     Require.within("wanted", wanted.value(), share(sauce, lost, water, most), 1, "");
@@ -80,7 +86,8 @@ public record PanFinish(Mass ladle, Mass boilOff, PotContents sauce, Mass salt) 
         new Mass(ladle),
         Mass.ZERO,
         after(sauce, lost, water, ladle),
-        new Mass(ladle * water.saltGramsPerLiter() / 1000));
+        new Mass(ladle * water.saltGramsPerLiter() / 1000),
+        new Mass(lost));
   }
 
   private static double share(PotContents sauce, double lost, PastaWater water, double ladle) {

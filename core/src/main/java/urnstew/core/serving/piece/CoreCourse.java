@@ -45,6 +45,13 @@ public record CoreCourse(List<Point> points) {
     return new CoreCourse(run.points);
   }
 
+  /** The piece as it is after these spells, for what meets it the same all round. */
+  static BodyGrid after(Piece piece, List<Spell> spells, Pace pace) {
+    Simulation run = new Simulation(piece, spells, pace);
+    spells.forEach(run::through);
+    return run.grid;
+  }
+
   /** Seconds at which it first is so hot; infinite where it never is. */
   public double secondsTo(double celsius) {
     for (int i = 0; i < points.size(); i++) {

@@ -12,7 +12,6 @@ import urnstew.core.serving.piece.SauceBath.Drop;
 import urnstew.core.serving.piece.SauceBath.Run;
 import urnstew.units.Area;
 import urnstew.units.InvalidInput;
-import urnstew.units.Temperature;
 
 /**
  * Several kinds in one vessel, all done together: when each goes in, the longest first.
@@ -118,16 +117,7 @@ public record DropList(
   }
 
   private static double seconds(DropKind kind, Medium medium, SauceBath bath) {
-    double core = kind.core().celsius();
-    double alone =
-        CoreCourse.until(
-                kind.piece(),
-                List.of(),
-                new Spell(medium, Temperature.ofCelsius(bath.simmer().celsius()), Duration.ZERO),
-                core,
-                LONGEST_SECONDS,
-                Pace.LIKELY)
-            .secondsTo(core);
+    double alone = kind.secondsIn(medium, bath.simmer(), LONGEST_SECONDS);
     return tender(kind, alone);
   }
 
@@ -177,6 +167,9 @@ public record DropList(
 
   private static String note(DropKind kind, double seconds) {
     Cut cut = kind.piece().cut();
+    if (seconds < 1) {
+      return "done before it goes in: it only warms through";
+    }
     return cut.tender()
         .afterMinutes()
         .filter(after -> seconds >= 60 * after - 1)

@@ -49,8 +49,7 @@ public record SauceBath(Mass sauce, Temperature simmer, Power net) {
    * @param mostSeconds after which they are given up
    */
   Run through(List<Drop> drops, double leastSeconds, double mostSeconds) {
-    List<BodyGrid> grids =
-        drops.stream().map(d -> d.kind().piece().gridHeatedAlike(Pace.LIKELY)).toList();
+    List<BodyGrid> grids = drops.stream().map(d -> d.kind().grid(Pace.LIKELY)).toList();
     double[] core = new double[drops.size()];
     Arrays.fill(core, Double.POSITIVE_INFINITY);
     List<Point> points = new ArrayList<>();
@@ -95,7 +94,7 @@ public record SauceBath(Mass sauce, Temperature simmer, Power net) {
     double wanted = drop.kind().core().celsius();
     if (Double.isInfinite(core[i]) && after >= wanted) {
       double end = now + STEP_SECONDS - drop.atSeconds();
-      core[i] = end - in * (after - wanted) / Math.max(1e-9, after - before);
+      core[i] = Math.max(0, end - in * (after - wanted) / Math.max(1e-9, after - before));
     }
     return drop.kind().kilograms() * Cut.JOULES_PER_KILOGRAM_KELVIN * (grid.meanCelsius() - mean);
   }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
@@ -172,6 +173,29 @@ class DropListTest {
     double mixed =
         (3 * 3900 * 90 + steaks.kilograms() * 3500 * 5) / (3 * 3900 + steaks.kilograms() * 3500);
     assertEquals(mixed, last, 0.3);
+  }
+
+  /** In so much sauce that nothing cools it, a list of one is the piece's own course. */
+  @Test
+  void whatIsBrownedFirstNeedsLessOfTheSauce() {
+    SauceBath lake = new SauceBath(new Mass(500), Temperature.ofCelsius(92), new Power(5000));
+    Cut ball = Cut.of("ball");
+    Piece piece = new Piece(ball, ball.usual(), Temperature.ofCelsius(8));
+    Spell pan = new Spell(Medium.PAN, Temperature.ofCelsius(180), Duration.ofMinutes(4));
+    Temperature core = Temperature.ofCelsius(71);
+    double raw = secondsIn(lake, new DropKind(piece, List.of(), 6, core));
+    double browned = secondsIn(lake, new DropKind(piece, List.of(pan), 6, core));
+    Cooking own = Cooking.of(piece, List.of(pan), Medium.POACH, Temperature.ofCelsius(92), core);
+    assertEquals(own.likely().secondsTo(71), browned + 240, 5);
+    assertTrue(browned < raw - 30, browned + " of " + raw);
+    Spell longer = new Spell(Medium.PAN, Temperature.ofCelsius(180), Duration.ofMinutes(9));
+    DropKind cooked = new DropKind(piece, List.of(longer), 6, Temperature.ofCelsius(20));
+    DropList done = DropList.of(List.of(cooked), lake, PAN, false);
+    assertTrue(done.drops().get(0).note().startsWith("done before"), done.drops().toString());
+  }
+
+  private static double secondsIn(SauceBath bath, DropKind kind) {
+    return DropList.of(List.of(kind), bath, PAN, false).drops().get(0).before().toMillis() / 1000.0;
   }
 
   @Test

@@ -1,0 +1,93 @@
+package urnstew.app.serving;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import urnstew.app.serving.BesideSheet.PastaSheet;
+import urnstew.app.serving.ServedBeside.PastaServed;
+import urnstew.core.formula.Split.Group;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.sauce.PotContents;
+import urnstew.core.serving.Beside;
+import urnstew.core.serving.Beside.Goods;
+import urnstew.core.serving.Dressing;
+import urnstew.core.serving.pasta.PanFinish;
+import urnstew.core.serving.pasta.ParCooked;
+import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.pasta.PastaBatch;
+import urnstew.core.serving.pasta.PastaShape;
+import urnstew.core.sizing.Dish;
+import urnstew.units.Mass;
+import urnstew.units.Temperature;
+
+/** Pasta that goes with a dish, at the stove and in the pan. */
+@Component
+class PastaBesides {
+  private static final double PAR_COOKED = 0.88;
+
+  /** A dip bath beside the pots. */
+  private static final Mass DIP_BATH = new Mass(8);
+
+  /** Of a sauce, so much dries off while pasta is tossed in it (assumption). */
+  private static final double TOSSED_OFF = 0.01;
+
+  private final OnHand onHand;
+
+  PastaBesides(OnHand onHand) {
+    this.onHand = onHand;
+  }
+
+  ServedBeside of(PastaSheet sheet, int covers, Dish dish, List<Group> groups) {
+    PastaShape shape = PastaShape.of(sheet.shapeId());
+    Mass raw = new Mass(sheet.rawMassEachKilograms() * covers);
+    PastaBatch batch = new PastaBatch(shape, raw, Temperature.ofCelsius(sheet.startCelsius()));
+    boolean tossed = sheet.dressing() == Dressing.IN_THE_PAN;
+    PastaAtStove.Way way =
+        new PastaAtStove.Way(
+            sheet.litersPerKilogram(),
+            sheet.saltGramsPerLiter(),
+            Temperature.ofCelsius(sheet.waterCelsius()),
+            tossed);
+    Vessel pot = onHand.pot(sheet.vesselId(), raw, way);
+    HeatSource burner = onHand.burner(sheet.heatSourceId());
+    PastaAtStove reckoned = PastaAtStove.of(batch, way, pot, burner, onHand.surroundings());
+    PastaAtStove stove =
+        Optional.ofNullable(sheet.waterReading())
+            .map(
+                read ->
+                    reckoned.probed(
+                        PieceBesides.minutes(read.minutes()),
+                        Temperature.ofCelsius(read.waterCelsius())))
+            .orElse(reckoned);
+    Beside beside =
+        Beside.of(
+            shape.name(), List.of(new Goods(onHand.ingredient(shape.ingredientId()), raw)), covers);
+    PastaServed served =
+        new PastaServed(
+            stove,
+            reckoned,
+            pot,
+            burner,
+            sheet.dressing(),
+            ParCooked.of(batch, stove.minutes(), PAR_COOKED, DIP_BATH, stove.pot().boiling()),
+            tossed ? Optional.of(finish(stove, covers, dish)) : Optional.empty());
+    return ServedBeside.of(beside, beside.warnings(groups, (int) dish.need().covers()), served);
+  }
+
+  private PanFinish finish(PastaAtStove stove, int covers, Dish dish) {
+    PotContents sauce = served(dish, covers);
+    return PanFinish.of(
+        sauce,
+        stove.stillDrinks(),
+        sauce.sauce().total().times(TOSSED_OFF),
+        new PanFinish.PastaWater(stove.starchGramsPerLiterAfter(), stove.saltGramsPerLiterAfter()),
+        dish.ribbon().end().equivalentSolids());
+  }
+
+  /** The sauce that so many eaters get. */
+  private static PotContents served(Dish dish, int covers) {
+    double mass = dish.need().serving().kilograms() * covers;
+    return dish.ribbon().end().times(mass / dish.made().kilograms());
+  }
+}
