@@ -66,6 +66,7 @@ export const dish = (over: object = {}) => ({
       massKilograms: 0.12,
       saltKilograms: 0.001,
       saltFraction: 0.008,
+      tastes: [],
     },
   ],
   ...over,

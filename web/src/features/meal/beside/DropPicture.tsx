@@ -4,6 +4,7 @@ import { line } from 'd3-shape';
 import type { DropListView } from '../../../api/client';
 import { show, type Units } from '../../../quantities';
 import { LETTERS, Picture } from '../../../ui/Picture';
+import { Note } from '../../../ui/Note';
 import { Text } from '../../../ui/text';
 import { Lines } from './beside.styles';
 import { short } from './hours';
@@ -15,6 +16,20 @@ type Drop = DropListView['drops'][number];
 
 /** Several kinds in one vessel, all out at one moment: the longest hangs in first. */
 export function DropPicture({ list, units }: { list: DropListView; units: Units }) {
+  if (list.fault)
+    return (
+      <section aria-label="Into the sauce">
+        <Note tone="tomato">
+          <Text long>
+            In the {list.vesselName}: {list.fault}
+          </Text>
+        </Note>
+      </section>
+    );
+  return <AllDone list={list} units={units} />;
+}
+
+function AllDone({ list, units }: { list: DropListView; units: Units }) {
   const height = EDGE.top + ROW * list.drops.length + EDGE.bottom;
   return (
     <section aria-label="Into the sauce">

@@ -32,7 +32,7 @@ export function GoesWith({ besides, made, covers, change, faultAt }: Props) {
           beside={b}
           made={made[i]}
           units={units}
-          name={nameOf(b, tables)}
+          name={nameOf(b, tables, made[i])}
           change={(to) => change(besides.with(i, { ...b, ...to }))}
           onDrop={() => change(besides.toSpliced(i, 1))}
           fault={faultAt(`besides/${i}/covers`)}
@@ -51,13 +51,17 @@ export function GoesWith({ besides, made, covers, change, faultAt }: Props) {
 }
 
 /** What it is called while it is typed. */
-export function nameOf(text: BesideText, tables: ServingTables): string {
+export function nameOf(
+  text: BesideText,
+  tables: ServingTables,
+  made: BesideView | undefined,
+): string {
   const { pasta, piece, tray } = text;
   return (
     tables.shapes.find((s) => s.id === pasta?.shapeId)?.name ??
     tables.cuts.find((c) => c.id === piece?.cutId)?.name ??
     tables.sheets.find((s) => s.id === tray?.sheetId)?.name ??
-    'Beside it'
+    (made?.goods ? made.name : 'On the plate')
   );
 }
 
@@ -101,6 +105,7 @@ function Line({ beside, made, units, name, change, onDrop, fault }: LineProps) {
 /** How much of it, as a cook takes it: pieces where there are some. */
 function amount(made: BesideView, units: Units): string {
   const mass = show.text(show.mass(made.rawMassKilograms, units));
+  if (made.goods) return `${mass} ${made.goods.overSauce ? 'over the sauce' : 'beside it'}`;
   return made.piece ? `${made.piece.count} pieces, ${mass}` : `${mass} raw`;
 }
 

@@ -18,6 +18,7 @@ import { begun, offers } from './begin';
 import { Ask, Panel } from './beside.styles';
 import type { BesideText } from './besideText';
 import { DropPicture } from './DropPicture';
+import { GoodsFields } from './GoodsFields';
 import { nameOf } from './GoesWith';
 import { KeptLink } from './KeptLink';
 import { PastaFields } from './PastaFields';
@@ -120,8 +121,8 @@ function Written({ start, kitchen, tables, at }: Props) {
         ))}
         {dish.besides.length === 0 && (
           <Text tone="muted">
-            Nothing goes with it yet. Choose pasta, pieces or a tray: it is bought, declared and
-            timed with the dish.
+            Nothing goes with it yet. Choose pasta, pieces, a tray or goods: it is bought, declared
+            and timed with the dish.
           </Text>
         )}
       </Column>
@@ -142,8 +143,8 @@ interface BesideProps {
 /** One thing that goes with it: what is typed, and what comes of it. */
 function Beside(props: BesideProps) {
   const { beside, made, kitchen, tables, served } = props;
-  const { pasta, piece, tray } = beside;
-  const name = nameOf(beside, tables);
+  const { pasta, piece, tray, goods } = beside;
+  const name = nameOf(beside, tables, made);
   return (
     <Panel aria-label={name}>
       <div>
@@ -153,6 +154,7 @@ function Beside(props: BesideProps) {
         {pasta && <PastaFields {...props} pasta={pasta} />}
         {piece && <PiecesFields {...props} piece={piece} />}
         {tray && <TrayFields {...props} tray={tray} />}
+        {goods && <GoodsFields {...props} goods={goods} />}
         <Button size="small" sx={{ mt: 1 }} aria-label={`Take ${name} out`} onClick={props.onDrop}>
           Take it out
         </Button>
@@ -167,6 +169,12 @@ function Beside(props: BesideProps) {
           <PastaPanel pasta={made.pasta} text={pasta} kitchen={kitchen} served={served} />
         )}
         {made?.piece && <PiecesPanel pieces={made.piece} kitchen={kitchen} />}
+        {made?.goods && (
+          <Text long>
+            {show.text(show.mass(made.rawMassKilograms, kitchen.settings.units))} for {made.covers},{' '}
+            {made.goods.overSauce ? 'eaten with the sauce' : 'beside the sauce'}
+          </Text>
+        )}
         {made?.tray && <TrayPanel tray={made.tray} kitchen={kitchen} />}
       </div>
     </Panel>

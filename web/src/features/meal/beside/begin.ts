@@ -11,6 +11,14 @@ const FRESH_KG = 0.13;
 /** Of sheets, for a head (common practice). */
 const SHEETS_KG = 0.045;
 
+/** What is strewn most. */
+const GRATED: NonNullable<BesideSheet['goods']> = {
+  ingredientId: 'hard-cheese',
+  massEachKilograms: 0.01,
+  eachText: '10 g',
+  overSauce: true,
+};
+
 /** What can go with a dish, as one list of keys and words. */
 export function offers(tables: ServingTables): (readonly [string, string])[] {
   return [
@@ -18,6 +26,7 @@ export function offers(tables: ServingTables): (readonly [string, string])[] {
     ...tables.shapes.map((s) => [`pasta:${s.id}`, s.name] as const),
     ...tables.cuts.map((c) => [`piece:${c.id}`, c.name] as const),
     ['tray:', 'In a tray, with sheets'] as const,
+    ['goods:', 'Cheese, bread or other goods'] as const,
   ];
 }
 
@@ -33,6 +42,7 @@ export function begun(
     covers,
     ...(kind === 'pasta' && { pasta: pasta(id ?? '', tables) }),
     ...(kind === 'piece' && { piece: piece(id ?? '', tables, kitchen) }),
+    ...(kind === 'goods' && { goods: GRATED }),
     ...(kind === 'tray' && { tray: tray(covers, kitchen) }),
   };
   return { ...textOfBeside(sheet, 0, kitchen.settings.units), key: newId() };

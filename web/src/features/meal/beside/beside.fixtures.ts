@@ -45,6 +45,16 @@ export const SHEETS: BesideSheet = {
   },
 };
 
+export const CHEESE: BesideSheet = {
+  covers: 5,
+  goods: {
+    ingredientId: 'hard-cheese',
+    massEachKilograms: 0.012,
+    eachText: '12 g',
+    overSauce: true,
+  },
+};
+
 const span = (likelySeconds: number) => ({
   leastSeconds: likelySeconds * 0.9,
   likelySeconds,

@@ -56,13 +56,20 @@ export interface TrayText {
   start: string;
   core: string;
 }
-/** What goes with a dish, as it is typed: one of the three. */
+/** What is typed of goods: cheese over the sauce, bread beside it. */
+export interface GoodsText {
+  ingredientId: string;
+  each: string;
+  over: boolean;
+}
+/** What goes with a dish, as it is typed: one of the four. */
 export interface BesideText {
   key: string;
   covers: string;
   pasta?: PastaText;
   piece?: PiecesText;
   tray?: TrayText;
+  goods?: GoodsText;
 }
 
 const degrees = (celsius: number, units: Units) => show.text(show.temperature(celsius, units, 0));
@@ -70,11 +77,12 @@ const count = (value: number) => show.plain(value);
 const minutes = (value: number) => `${show.plain(value)} min`;
 
 export const textOfBeside = (sheet: BesideSheet, i: number, units: Units): BesideText => ({
-  key: `${sheet.pasta?.shapeId ?? sheet.piece?.cutId ?? 'tray'} ${i}`,
+  key: `${sheet.pasta?.shapeId ?? sheet.piece?.cutId ?? sheet.goods?.ingredientId ?? 'tray'} ${i}`,
   covers: String(sheet.covers),
   ...(sheet.pasta && { pasta: pastaText(sheet.pasta, units) }),
   ...(sheet.piece && { piece: piecesText(sheet.piece, units) }),
   ...(sheet.tray && { tray: trayText(sheet.tray, units) }),
+  ...(sheet.goods && { goods: goodsText(sheet.goods, units) }),
 });
 
 const pastaText = (p: NonNullable<BesideSheet['pasta']>, units: Units): PastaText => ({
@@ -133,4 +141,10 @@ const trayText = (t: NonNullable<BesideSheet['tray']>, units: Units): TrayText =
   open: minutes(t.openMinutes),
   start: degrees(t.startCelsius, units),
   core: degrees(t.coreCelsius, units),
+});
+
+const goodsText = (g: NonNullable<BesideSheet['goods']>, units: Units): GoodsText => ({
+  ingredientId: g.ingredientId,
+  each: g.eachText || show.typedMass(g.massEachKilograms, units),
+  over: g.overSauce,
 });

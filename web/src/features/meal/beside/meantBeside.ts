@@ -1,6 +1,13 @@
 import type { BesideSheet } from '../../../api/client';
 import { parseQuantity, type Kind, type Measures } from '../../../quantities';
-import type { BesideText, PastaText, PiecesText, ReadingText, TrayText } from './besideText';
+import type {
+  BesideText,
+  GoodsText,
+  PastaText,
+  PiecesText,
+  ReadingText,
+  TrayText,
+} from './besideText';
 
 /** Reads texts, and notes at which field one is not understood. */
 class Reader {
@@ -44,6 +51,7 @@ export function meantBeside(
   const covers = reader.whole('/covers', text.covers);
   if (text.pasta) return { covers, pasta: meantPasta(text.pasta, reader) };
   if (text.piece) return { covers, piece: meantPieces(text.piece, reader) };
+  if (text.goods) return { covers, goods: meantGoods(text.goods, reader) };
   return { covers, ...(text.tray && { tray: meantTray(text.tray, reader) }) };
 }
 
@@ -94,6 +102,13 @@ const meantPieces = (t: PiecesText, r: Reader): NonNullable<BesideSheet['piece']
     minutes: r.minutes(`/piece/readings/${i}/minutes`, one.minutes),
     coreCelsius: r.degrees(`/piece/readings/${i}/coreCelsius`, one.core),
   })),
+});
+
+const meantGoods = (t: GoodsText, r: Reader): NonNullable<BesideSheet['goods']> => ({
+  ingredientId: t.ingredientId,
+  massEachKilograms: r.read('/goods/massEachKilograms', t.each, 'MASS', 'g'),
+  eachText: r.entered(t.each),
+  overSauce: t.over,
 });
 
 const meantTray = (t: TrayText, r: Reader): NonNullable<BesideSheet['tray']> => {

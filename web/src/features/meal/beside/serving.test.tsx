@@ -6,7 +6,7 @@ import { expect, it } from 'vitest';
 import type { BesideSheet, MealSheet, MealView } from '../../../api/client';
 import { kitchen, serve, server, show } from '../../../test/stove';
 import { dish, meal, shelf } from '../meal.fixtures';
-import { pasta, pieces, SHEETS, SPAGHETTI, STEAKS, tables, tray } from './beside.fixtures';
+import { CHEESE, pasta, pieces, SHEETS, SPAGHETTI, STEAKS, tables, tray } from './beside.fixtures';
 import { ServingPage } from './ServingPage';
 
 const sheet = (besides: BesideSheet[]): MealSheet => ({
@@ -73,6 +73,17 @@ it('says what to do at the stove on the clock of the plates', async () => {
   expect(steps.getByText('18:17')).toBeVisible();
   expect(steps.getByText('75 g of its water')).toBeVisible();
   expect(screen.getByText(/1.26 times as long as at the sea/)).toBeVisible();
+});
+
+it('tells what cheese over it makes of the sauce', async () => {
+  const salt = { taste: 'SALT', now: 1.1, after: 1.4, low: 0.9, high: 1.3 };
+  const kept = await stove([CHEESE], [{ name: 'Hard cheese', goods: { overSauce: true } }], {
+    plates: [{ ...dish().plates[0], tastes: [salt] }],
+  });
+  expect(screen.getByLabelText(/Salt: 1.1\d* % now, 1.40 % on the table, past/)).toBeVisible();
+  expect(screen.getByText(/500 g for 3, eaten with the sauce/)).toBeVisible();
+  await userEvent.selectOptions(screen.getByLabelText('Where'), 'beside it');
+  await waitFor(() => expect(kept.at(-1)?.dishes[0]?.besides?.[0]?.goods?.overSauce).toBe(false));
 });
 
 it('keeps what is typed of the pasta', async () => {

@@ -1,11 +1,11 @@
 import { expect, it } from 'vitest';
-import { SHEETS, SPAGHETTI, STEAKS } from './beside.fixtures';
+import { CHEESE, SHEETS, SPAGHETTI, STEAKS } from './beside.fixtures';
 import { textOfBeside } from './besideText';
 import { before, short } from './hours';
 import { meantBeside } from './meantBeside';
 
 it('reads back what it writes', () => {
-  for (const one of [SPAGHETTI, STEAKS, SHEETS]) {
+  for (const one of [SPAGHETTI, STEAKS, SHEETS, CHEESE]) {
     const faults = new Map<string, string>();
     expect(meantBeside(textOfBeside(one, 0, 'METRIC'), '', faults, new Map())).toEqual(one);
     expect(faults.size).toBe(0);

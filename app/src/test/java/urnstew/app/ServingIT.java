@@ -5,7 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -123,6 +130,87 @@ class ServingIT {
     JsonNode first = dish.at("/plates/0/tastes/0");
     assertEquals("SALT", first.at("/taste").asString());
     return first;
+  }
+
+  /**
+   * 40 meals of any sauces with anything beside them: what is bought is declared, what goes with a
+   * dish is on the list of what is taken for it to the gram, and who leaves it out is told.
+   */
+  @Test
+  void nothingThatGoesWithADishIsForgotten() {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(40);
+    Map<String, JsonNode> goods = new HashMap<>();
+    app.get("/api/pantry/ingredients")
+        .body()
+        .forEach(one -> goods.put(one.at("/id").asString(), one));
+    for (int i = 0; i < 40; i++) {
+      int covers = random.nextInt(4, 12);
+      List<String> besides = new ArrayList<>();
+      for (int n = random.nextInt(1, 4); n > 0; n--) {
+        besides.add(anything(random, covers));
+      }
+      String group =
+          "{\"name\":\"apart\",\"covers\":1,\"avoid\":[{\"kind\":\"ALLERGEN\",\"key\":\"%s\"}]}"
+              .formatted(List.of("MILK", "FISH", "WHEAT").get(random.nextInt(3)));
+      String sauce = List.of("plain-marinara", "ridge-ragu", "cellar-cheek").get(i % 3);
+      String written = meal(sauce, covers, "", group, String.join(",", besides));
+      RunningApplication.Answer answer = preview(written);
+      assertEquals(200, answer.status(), () -> written + answer.body());
+      expectNothingForgotten(answer.body(), goods, written);
+      double more =
+          needed(answer.body()) - needed(preview(meal(sauce, covers, "", group, "")).body());
+      double raw = sum(answer.body().at("/dishes/0/besides"), "/rawMassKilograms");
+      assertTrue(more > 0.999 * raw && more < 1.7 * raw, () -> more + " for " + raw + written);
+    }
+  }
+
+  private static double needed(JsonNode meal) {
+    return sum(meal.at("/shopping"), "/neededMassKilograms");
+  }
+
+  private static double sum(JsonNode all, String of) {
+    return StreamSupport.stream(all.spliterator(), false)
+        .mapToDouble(one -> one.at(of).asDouble())
+        .sum();
+  }
+
+  private static String anything(RandomGenerator random, int covers) {
+    int some = random.nextInt(1, covers + 1);
+    return switch (random.nextInt(4)) {
+      case 0 -> SPAGHETTI.replace("34", String.valueOf(some));
+      case 1 ->
+          steak(some, List.of("cod-steak", "prawn", "chicken-thigh").get(some % 3), 0.02, 76, "");
+      case 2 -> TRAY.replace("\"covers\":8", "\"covers\":" + some);
+      default ->
+          cheese(
+              some,
+              List.of("hard-cheese", "anchovy", "almonds").get(some % 3),
+              0.012,
+              some % 2 == 0);
+    };
+  }
+
+  private static void expectNothingForgotten(
+      JsonNode body, Map<String, JsonNode> goods, String written) {
+    JsonNode dish = body.at("/dishes/0");
+    String told = dish.at("/declaration/allergens").toString();
+    for (JsonNode line : body.at("/shopping")) {
+      JsonNode one = Objects.requireNonNull(goods.get(line.at("/ingredientId").asString()));
+      for (JsonNode allergen : one.at("/content/allergens")) {
+        if (!allergen.asString().equals("SULPHITES")) {
+          assertTrue(told.contains(allergen.asString()), () -> allergen + " untold: " + written);
+        }
+      }
+    }
+    for (JsonNode beside : dish.at("/besides")) {
+      boolean forAll = beside.at("/covers").asInt() == dish.at("/covers").asInt();
+      boolean not =
+          dish.at("/branches/0/without").toString().contains(beside.at("/name").asString());
+      if (forAll && not) {
+        assertTrue(
+            beside.at("/warnings").toString().contains("count it for"), () -> beside + written);
+      }
+    }
   }
 
   /** Browned first, done in the sauce: in the drop list with what is left to do. */

@@ -48,8 +48,7 @@ final class BesideFields {
   /**
    * The field below what goes with the dish.
    *
-   * @param kind {@code pasta.}, {@code piece.}, {@code tray.} or {@code goods.}; empty for all
-   *     pieces of a dish
+   * @param kind {@code pasta.}, {@code piece.}, {@code tray.} or {@code goods.}
    */
   static String of(String kind, String parameter) {
     return switch (kind) {
@@ -59,8 +58,7 @@ final class BesideFields {
           kind
               + TRAY.getOrDefault(
                   parameter, MINUTES.getOrDefault(parameter, "sheetsMassKilograms"));
-      case "goods." -> kind + (parameter.equals("ingredientId") ? parameter : "massEachKilograms");
-      default -> "besides";
+      default -> kind + (parameter.equals("ingredientId") ? parameter : "massEachKilograms");
     };
   }
 }

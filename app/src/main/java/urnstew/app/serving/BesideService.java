@@ -125,19 +125,13 @@ public class BesideService {
 
   /** Everything that cooks in the sauce of a dish, all done together; empty where nothing does. */
   public Optional<Drops> drops(
-      String field,
-      Dish dish,
-      List<ServedBeside> besides,
-      List<Group> groups,
-      Optional<Vessel> pot) {
+      Dish dish, List<ServedBeside> besides, List<Group> groups, Optional<Vessel> pot) {
     List<PieceServed> inSauce =
         besides.stream()
             .filter(one -> apart(one, besides, dish, groups).isEmpty())
             .flatMap(one -> one.piece().stream())
             .filter(PieceServed::inSauce)
             .toList();
-    return inSauce.isEmpty()
-        ? Optional.empty()
-        : Optional.of(within(field, "", () -> pieces.drops(dish, inSauce, pot)));
+    return inSauce.isEmpty() ? Optional.empty() : Optional.of(pieces.drops(dish, inSauce, pot));
   }
 }

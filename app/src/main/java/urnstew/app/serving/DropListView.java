@@ -1,17 +1,23 @@
 package urnstew.app.serving;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import urnstew.app.serving.ServedBeside.Drops;
 import urnstew.core.serving.piece.DropList;
 import urnstew.core.serving.piece.SauceBath;
 
-/** Several kinds in one vessel, all done together. */
+/**
+ * Several kinds in one vessel, all done together.
+ *
+ * @param fault why they are not; absent where they are
+ */
 public record DropListView(
     String vesselName,
     List<DropView> drops,
     List<SaucePointView> sauce,
     long spanSeconds,
-    long overWaitSeconds) {
+    long overWaitSeconds,
+    @Nullable String fault) {
 
   /** When one kind goes in and comes out, before all is out. */
   public record DropView(
@@ -44,12 +50,18 @@ public record DropListView(
   }
 
   public static DropListView of(Drops drops) {
-    DropList list = drops.list();
-    return new DropListView(
-        drops.vessel().name(),
-        list.drops().stream().map(DropView::of).toList(),
-        list.sauce().stream().map(SaucePointView::of).toList(),
-        list.span().toSeconds(),
-        list.overWait().toSeconds());
+    String name = drops.vessel().name();
+    return drops
+        .list()
+        .map(
+            list ->
+                new DropListView(
+                    name,
+                    list.drops().stream().map(DropView::of).toList(),
+                    list.sauce().stream().map(SaucePointView::of).toList(),
+                    list.span().toSeconds(),
+                    list.overWait().toSeconds(),
+                    null))
+        .orElseGet(() -> new DropListView(name, List.of(), List.of(), 0, 0, drops.fault()));
   }
 }

@@ -113,13 +113,18 @@ class PieceBesides {
             dish.made(),
             Temperature.ofCelsius(hottest),
             onHand.burner(null).powerIntoPot().times(1 - LOST_SHARE));
-    DropList list =
-        DropList.of(
-            inSauce.stream().map(PieceBesides::kind).toList(),
-            bath,
-            vessel.shape().floor(),
-            vessel.lid());
-    return new Drops(list, vessel);
+    try {
+      DropList list =
+          DropList.of(
+              inSauce.stream().map(PieceBesides::kind).toList(),
+              bath,
+              vessel.shape().floor(),
+              vessel.lid());
+      return new Drops(Optional.of(list), vessel, "");
+    } catch (InvalidInput fault) {
+      // A meal is no worse for one vessel that is too small.
+      return new Drops(Optional.empty(), vessel, fault.getMessage() + " " + fault.remedy());
+    }
   }
 
   private static DropKind kind(PieceServed one) {

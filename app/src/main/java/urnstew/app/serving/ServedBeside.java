@@ -76,8 +76,13 @@ public record ServedBeside(
         .map(one -> SauceBefore.tray(one.sauce(), one.moisture().surplusKilograms()));
   }
 
-  /** What goes into the sauce of a dish, in the vessel in which it lies. */
-  public record Drops(DropList list, Vessel vessel) {}
+  /**
+   * What goes into the sauce of a dish, in the vessel in which it lies.
+   *
+   * @param list empty where there is none
+   * @param fault why there is none; empty where there is one
+   */
+  public record Drops(Optional<DropList> list, Vessel vessel, String fault) {}
 
   /**
    * Pasta at the stove.

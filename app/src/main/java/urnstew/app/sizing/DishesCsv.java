@@ -7,10 +7,14 @@ import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import urnstew.app.platform.SafeCells;
+import urnstew.app.serving.ServedBeside;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 
-/** The dishes of a meal as a table: what goes in, pot by pot and stage by stage. */
+/**
+ * The dishes of a meal as a table: what goes in, pot by pot and stage by stage, and what goes with
+ * them.
+ */
 final class DishesCsv {
   private static final CSVFormat FORMAT =
       SafeCells.format(
@@ -43,6 +47,9 @@ final class DishesCsv {
                   number(grams)));
         }
         pot(printer, name, served.batch());
+        for (ServedBeside one : served.besides()) {
+          pot(printer, "with " + name, one.beside().batch());
+        }
       }
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);

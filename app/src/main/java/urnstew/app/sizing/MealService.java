@@ -249,19 +249,12 @@ public class MealService {
 
   /** What goes into the sauce of each, in the pot that it got. */
   private List<Served> withDrops(List<Served> served) {
-    List<Served> all = new ArrayList<>();
-    for (int place = 0; place < served.size(); place++) {
-      Served one = served.get(place);
-      all.add(
-          one.dropping(
-              besides.drops(
-                  "dishes." + place + ".",
-                  one.dish(),
-                  one.besides(),
-                  one.groups(),
-                  one.placing().pot())));
-    }
-    return all;
+    return served.stream()
+        .map(
+            one ->
+                one.dropping(
+                    besides.drops(one.dish(), one.besides(), one.groups(), one.placing().pot())))
+        .toList();
   }
 
   /** One base for all dishes that name it; what each takes is put at its place. */

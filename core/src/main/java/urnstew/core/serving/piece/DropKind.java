@@ -26,6 +26,11 @@ public record DropKind(Piece piece, List<Spell> before, int count, Temperature c
         piece, List.of(), count, Temperature.ofCelsius(piece.cut().taste().toCelsius()));
   }
 
+  /** So many of them. */
+  DropKind of(int other) {
+    return new DropKind(piece, before, other, core);
+  }
+
   /** As it goes in. */
   BodyGrid grid(Pace pace) {
     return CoreCourse.after(piece, before, pace);

@@ -67,10 +67,34 @@ public record DropList(
     }
     kinds.forEach(kind -> requireReached(kind, bath));
     double room = COVERS * floor.squareMeters();
+    return ordered(parted(kinds, room), bath, room, layered);
+  }
+
+  private static DropList ordered(
+      List<DropKind> kinds, SauceBath bath, double room, boolean layered) {
     List<Item> items = kinds.stream().map(kind -> item(kind, bath)).toList();
     Order order =
         new DropOrder(items, room, layered).best().orElseThrow(() -> tooWide(kinds, room));
     return listed(kinds, items, bath, order);
+  }
+
+  /** What does not lie side by side is parted into as few lots as do, as even as can be. */
+  private static List<DropKind> parted(List<DropKind> kinds, double room) {
+    List<DropKind> parted = new ArrayList<>();
+    for (DropKind kind : kinds) {
+      int most = (int) (room / kind.piece().footprintSquareMeters());
+      if (most < 1) {
+        throw tooWide(kinds, room);
+      }
+      int lots = (kind.count() + most - 1) / most;
+      for (int lot = 0; lot < lots && parted.size() <= MOST_KINDS; lot++) {
+        parted.add(kind.of((kind.count() + lots - 1 - lot) / lots));
+      }
+    }
+    if (parted.size() > MOST_KINDS) {
+      throw tooWide(kinds, room);
+    }
+    return parted;
   }
 
   private static void requireReached(DropKind kind, SauceBath bath) {
@@ -95,12 +119,20 @@ public record DropList(
             .max(Comparator.comparingDouble(DropKind::footprintSquareMeters))
             .orElseThrow();
     int most = (int) (room / widest.piece().footprintSquareMeters());
+    if (most < 1) {
+      return new InvalidInput(
+          "count",
+          "too-wide",
+          widest.piece().cut().name() + " does not lie flat in this vessel.",
+          "a wider vessel",
+          "Take a wider pan.");
+    }
     return new InvalidInput(
         "count",
         "too-many",
         String.format(
             Locale.ROOT,
-            "%d %s do not lie side by side in this vessel.",
+            "%d %s do not go into this vessel in a few rounds.",
             widest.count(),
             widest.piece().cut().name()),
         "up to " + most,
