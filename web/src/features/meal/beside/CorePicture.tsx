@@ -62,6 +62,7 @@ export function CorePicture({ pieces, degrees }: Props) {
               from={EDGE.left}
               to={width - EDGE.right}
               words={`taste ${degrees(pieces.coreCelsius)}`}
+              under={rule !== undefined && pieces.coreCelsius < rule.coreCelsius}
               colour={p.kitchen.brass}
             />
             {rule && (
@@ -70,6 +71,7 @@ export function CorePicture({ pieces, degrees }: Props) {
                 from={EDGE.left}
                 to={width - EDGE.right}
                 words={`code ${degrees(rule.coreCelsius)}`}
+                under={rule.coreCelsius <= pieces.coreCelsius}
                 colour={p.kitchen.slate}
                 dashed
               />
@@ -103,9 +105,11 @@ interface LevelProps {
   to: number;
   words: string;
   colour: string;
+  /** Its words below the line: the other level lies above it. */
+  under: boolean;
   dashed?: boolean;
 }
-function Level({ y, from, to, words, colour, dashed = false }: LevelProps) {
+function Level({ y, from, to, words, colour, under, dashed = false }: LevelProps) {
   return (
     <g>
       <line
@@ -118,7 +122,7 @@ function Level({ y, from, to, words, colour, dashed = false }: LevelProps) {
       />
       <text
         x={dashed ? to - 4 : from + 4}
-        y={y - 5}
+        y={under ? y + LETTERS + 2 : y - 5}
         fontSize={LETTERS}
         fill={colour}
         textAnchor={dashed ? 'end' : 'start'}

@@ -61,7 +61,7 @@ export function nameOf(
     tables.shapes.find((s) => s.id === pasta?.shapeId)?.name ??
     tables.cuts.find((c) => c.id === piece?.cutId)?.name ??
     tables.sheets.find((s) => s.id === tray?.sheetId)?.name ??
-    (made?.goods ? made.name : 'On the plate')
+    (made?.goods ? made.name : 'Goods on the plate')
   );
 }
 
@@ -106,7 +106,9 @@ function Line({ beside, made, units, name, change, onDrop, fault }: LineProps) {
 function amount(made: BesideView, units: Units): string {
   const mass = show.text(show.mass(made.rawMassKilograms, units));
   if (made.goods) return `${mass} ${made.goods.overSauce ? 'over the sauce' : 'beside it'}`;
-  return made.piece ? `${made.piece.count} pieces, ${mass}` : `${mass} raw`;
+  if (!made.piece) return `${mass} raw`;
+  const { count } = made.piece;
+  return `${count} ${count === 1 ? 'piece' : 'pieces'}, ${mass}`;
 }
 
 interface StoveProps {

@@ -25,6 +25,7 @@ import { PastaFields } from './PastaFields';
 import { PastaPanel } from './PastaPanel';
 import { PiecesFields } from './PiecesFields';
 import { PiecesPanel } from './PiecesPanel';
+import { PlateBalance } from './PlateBalance';
 import { PlateLine } from './PlateLine';
 import { SauceBefore } from './SauceBefore';
 import { TrayFields } from './TrayFields';
@@ -106,6 +107,7 @@ function Written({ start, kitchen, tables, at }: Props) {
               onPlan={(targetSolidsFraction) => set({ targetSolidsFraction })}
             />
             {made.drops && <DropPicture list={made.drops} units={kitchen.settings.units} />}
+            <PlateBalance plates={made.plates} />
           </>
         )}
         {dish.besides.map((b, i) => (

@@ -26,6 +26,17 @@ export const Fields = styled('div')(
   }),
 );
 
+/** Plates beside each other, as many as there is room for. */
+export const Plates = styled('div')(
+  laid({
+    display: 'grid',
+    gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 22rem), 1fr))',
+    columnGap: 4,
+    rowGap: 2,
+    mt: 1,
+  }),
+);
+
 /** What is asked of the whole dish. */
 export const Ask = styled('div')(
   laid({

@@ -78,6 +78,16 @@ class ServingIT extends Installed {
     assertThat(pasta.getByRole(AriaRole.ALERT).first()).containsText("15");
     pasta.getByLabel("Water, l a kg").fill("7");
     assertThat(pasta.getByRole(AriaRole.ALERT)).hasCount(0);
+    page.getByLabel("Goes with")
+        .selectOption(new SelectOption().setLabel("Cheese, bread or other goods"));
+    Locator cheese = panel(page, "Hard grating cheese");
+    assertThat(cheese.getByText("340 g for 34, eaten with the sauce")).isVisible();
+    assertThat(page.getByText("milk").first()).isVisible();
+    Locator eaten = panel(page, "The sauce as it is eaten");
+    Locator salted = eaten.getByLabel(Pattern.compile("^Salt: .* on the table"));
+    String strewn = salted.getAttribute("aria-label");
+    cheese.getByLabel("A head").fill("25 g");
+    assertThat(salted).not().hasAttribute("aria-label", strewn);
     assertEquals(List.of(), Browsers.axe(page), "axe with pasta");
     page.reload();
     assertThat(page.getByLabel("Water, l a kg")).hasValue("7");

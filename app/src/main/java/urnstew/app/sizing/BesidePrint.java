@@ -22,7 +22,7 @@ final class BesidePrint {
   /** Its name, and what to do. */
   List<String> row(ServedBeside one) {
     String much =
-        one.piece().map(piece -> piece.count() + " pieces, ").orElse("")
+        one.piece().map(BesidePrint::pieces).orElse("")
             + printed.mass(one.beside().raw().kilograms())
             + one.goods().map(BesidePrint::place).orElse(" raw")
             + ", for "
@@ -36,6 +36,10 @@ final class BesidePrint {
                 one.warnings().stream())
             .flatMap(words -> words)
             .collect(Collectors.joining(". ")));
+  }
+
+  private static String pieces(ServedBeside.PieceServed piece) {
+    return piece.count() + (piece.count() == 1 ? " piece, " : " pieces, ");
   }
 
   private static String place(ServedBeside.GoodsServed goods) {
