@@ -35,7 +35,11 @@ export function PastaPanel({ pasta, text, kitchen, served }: Props) {
           figure={before(pasta.litBeforeSeconds, served)}
           note={`${water} in the ${pasta.vesselName}, lid on; ${short(pasta.toTheBoil.leastSeconds)} to ${short(pasta.toTheBoil.mostSeconds)} to the boil`}
         />
-        <Step what="Salt the water" figure={mass(pasta.saltMassKilograms)} note="when it boils" />
+        <Step
+          what="Salt the water"
+          figure={mass(pasta.saltMassKilograms)}
+          note={`at the boil by ${before(pasta.dropBeforeSeconds, served)}`}
+        />
         <Step
           what={pasta.drops > 1 ? `In, ${pasta.drops} times` : 'In'}
           figure={before(pasta.dropBeforeSeconds, served)}
