@@ -12,6 +12,7 @@ import urnstew.units.InvalidInput;
  * @param handsSeconds of one cook, from its beginning; 0 where nobody is needed
  * @param modes ways to do it, at least one, none shorter than its hands
  * @param earliestSeconds before which it cannot begin
+ * @param latestSeconds by which it must be over; empty where only the end of all bounds it
  * @param dueSeconds when it is wanted to be over: later costs; empty where nobody waits for it
  */
 public record Activity(
@@ -19,6 +20,7 @@ public record Activity(
     int handsSeconds,
     List<Mode> modes,
     int earliestSeconds,
+    Optional<Integer> latestSeconds,
     Optional<Integer> dueSeconds) {
   /**
    * @throws InvalidInput {@code modes} if there is none, or one that is shorter than its hands
@@ -34,5 +36,16 @@ public record Activity(
           "at least " + handsSeconds + " s",
           "Give it at least the time of its hands.");
     }
+  }
+
+  /** The same, to be over by then. */
+  Activity by(int latestSeconds) {
+    return new Activity(
+        key, handsSeconds, modes, earliestSeconds, Optional.of(latestSeconds), dueSeconds);
+  }
+
+  /** The same, that nobody waits for. */
+  Activity whenever() {
+    return new Activity(key, handsSeconds, modes, earliestSeconds, latestSeconds, Optional.empty());
   }
 }

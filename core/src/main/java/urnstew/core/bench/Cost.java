@@ -1,35 +1,38 @@
 package urnstew.core.bench;
 
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 
 /**
- * What a schedule costs, the worst first: plates that are late, food that waits, work that begins
- * sooner than it must, and what is no longer as it was said.
+ * What a schedule costs. The worst decides first: plates that are late; then food that waits and
+ * what is no longer as it was said; then how soon the kitchen has to begin.
  *
- * @param lateSeconds by which wanted ends are missed, all together
+ * @param lateMinutes begun, by which wanted ends are missed, all together: within a minute nobody
+ *     minds
  * @param waiting seconds of food that waits, times what a minute of it costs
- * @param earlySeconds by which work begins before the end of all, all together
  * @param changes placements that are not as they were
+ * @param aheadSeconds by which the first work that is still free begins before the end of all
  */
-public record Cost(long lateSeconds, long waiting, long earlySeconds, int changes) {
-  /** A second late is worth more than a minute in which the most delicate food waits. */
-  public static final int PER_LATE_SECOND = 100_000;
+public record Cost(long lateMinutes, long waiting, int changes, long aheadSeconds)
+    implements Comparable<Cost> {
+  private static final int MINUTE_SECONDS = 60;
 
-  public static final int PER_WAITING = 100;
+  /** To move one work is as bad as that the most delicate food (100) waits two minutes. */
+  public static final int WAITING_PER_CHANGE = 12_000;
 
-  /** To move one work is worth as much as to begin all of it five minutes sooner. */
-  public static final int PER_CHANGE = 18_000;
+  private static final Comparator<Cost> WORST_FIRST =
+      Comparator.comparingLong(Cost::lateMinutes)
+          .thenComparingLong(Cost::unrest)
+          .thenComparingLong(Cost::aheadSeconds);
 
   /** Of a schedule, beside the one that was said before. */
   public static Cost of(Problem problem, Schedule schedule, Optional<Schedule> before) {
     Map<String, Placement> at = schedule.byKey();
     long late = 0;
-    long early = 0;
     for (Activity one : problem.activities()) {
       int end = end(one, at);
-      late += one.dueSeconds().map(due -> Math.max(0, end - due)).orElse(0);
-      early += problem.horizonSeconds() - of(at, one.key()).startSeconds();
+      late += one.dueSeconds().map(due -> minutesBegun(end - due)).orElse(0);
     }
     long waiting = 0;
     Map<String, Activity> activities = problem.byKey();
@@ -41,7 +44,20 @@ public record Cost(long lateSeconds, long waiting, long earlySeconds, int change
                 * (of(at, lag.after()).startSeconds() - end(first, at) - lag.shortestSeconds());
       }
     }
-    return new Cost(late, waiting, early, before.map(b -> changes(b, at)).orElse(0));
+    return new Cost(
+        late, waiting, before.map(b -> changes(b, at)).orElse(0), ahead(problem, schedule));
+  }
+
+  private static long ahead(Problem problem, Schedule schedule) {
+    return schedule.placements().stream()
+        .filter(one -> !problem.fixed().contains(one))
+        .mapToLong(one -> problem.horizonSeconds() - one.startSeconds())
+        .max()
+        .orElse(0);
+  }
+
+  private static int minutesBegun(int seconds) {
+    return Math.max(0, Math.floorDiv(seconds + MINUTE_SECONDS - 1, MINUTE_SECONDS));
   }
 
   private static int changes(Schedule before, Map<String, Placement> at) {
@@ -64,11 +80,14 @@ public record Cost(long lateSeconds, long waiting, long earlySeconds, int change
     return placement.startSeconds() + one.modes().get(placement.mode()).lastsSeconds();
   }
 
-  /** All of it as one number, the less the better. */
-  public long total() {
-    return lateSeconds * PER_LATE_SECOND
-        + waiting * PER_WAITING
-        + earlySeconds
-        + (long) changes * PER_CHANGE;
+  /** Waiting and changes as one. */
+  public long unrest() {
+    return waiting + (long) changes * WAITING_PER_CHANGE;
+  }
+
+  /** The better first. */
+  @Override
+  public int compareTo(Cost other) {
+    return WORST_FIRST.compare(this, other);
   }
 }

@@ -17,7 +17,7 @@ public record Oven(String name, int shelves, int secondsPerKelvin) {
   }
 
   /** From one heat to another. */
-  int changeSeconds(Claim.Shelf one, Claim.Shelf other) {
+  public int changeSeconds(Claim.Shelf one, Claim.Shelf other) {
     return agree(one, other)
         ? 0
         : secondsPerKelvin * Math.abs(one.airCelsius() - other.airCelsius());

@@ -75,6 +75,8 @@ public record Problem(
     boolean on =
         one.handsSeconds() % GRID_SECONDS == 0
             && one.earliestSeconds() % GRID_SECONDS == 0
+            && one.latestSeconds().orElse(0) % GRID_SECONDS == 0
+            && one.dueSeconds().orElse(0) % GRID_SECONDS == 0
             && one.modes().stream().allMatch(mode -> mode.lastsSeconds() % GRID_SECONDS == 0);
     require(on, "grid", "'" + one.key() + "' is not in whole quarters of a minute.");
   }
@@ -86,8 +88,37 @@ public record Problem(
     }
   }
 
+  /** The same where all keeps as long as it has to. */
+  Problem whereAllKeeps() {
+    return new Problem(
+        activities,
+        lags.stream().map(TimeLag::keeping).toList(),
+        cooks,
+        ovens,
+        occupied,
+        fixed,
+        horizonSeconds);
+  }
+
   Map<String, Activity> byKey() {
     return activities.stream().collect(Collectors.toMap(Activity::key, Function.identity()));
+  }
+
+  /**
+   * One of the activities.
+   *
+   * @throws IllegalArgumentException if it is not there
+   */
+  public Activity activity(String key) {
+    return activities.stream()
+        .filter(one -> one.key().equals(key))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("'" + key + "' is not there."));
+  }
+
+  /** When a placement is over. */
+  public int end(Placement at) {
+    return at.startSeconds() + activity(at.key()).modes().get(at.mode()).lastsSeconds();
   }
 
   Oven oven(String name) {

@@ -129,7 +129,9 @@ public final class Rules {
 
   /** What it breaks whatever else is done. */
   private void alone(Placed one) {
-    if (one.start() < one.activity().earliestSeconds() || one.end() > problem.horizonSeconds()) {
+    int latest = one.activity().latestSeconds().orElse(problem.horizonSeconds());
+    if (one.start() < one.activity().earliestSeconds()
+        || one.end() > Math.min(latest, problem.horizonSeconds())) {
       breaks(Rule.WINDOW, one.key());
     }
     one.at()

@@ -16,4 +16,15 @@ public record TimeLag(
     String after,
     int shortestSeconds,
     Optional<Integer> longestSeconds,
-    int costPerMinute) {}
+    int costPerMinute) {
+  /** The same of what keeps. */
+  TimeLag keeping() {
+    return new TimeLag(before, after, shortestSeconds, Optional.empty(), costPerMinute);
+  }
+
+  /** Whether it waits longer than it may. */
+  boolean tooLong(Problem problem, Schedule schedule) {
+    int waits = schedule.of(after).startSeconds() - problem.end(schedule.of(before));
+    return longestSeconds.filter(longest -> waits > longest).isPresent();
+  }
+}

@@ -10,7 +10,7 @@ import java.util.Objects;
  * Whether a schedule stands, found in another way than {@link Rules}: every quarter of a minute is
  * walked through and what is held in it is counted.
  */
-final class ByTheTick {
+public final class ByTheTick {
   private static final int TICK = Problem.GRID_SECONDS;
 
   private final Problem problem;
@@ -21,7 +21,7 @@ final class ByTheTick {
     at = schedule.byKey();
   }
 
-  static boolean stands(Problem problem, Schedule schedule) {
+  public static boolean stands(Problem problem, Schedule schedule) {
     ByTheTick one = new ByTheTick(problem, schedule);
     for (int tick = 0; tick < problem.horizonSeconds(); tick += TICK) {
       if (!one.standsAt(tick)) {
@@ -55,6 +55,9 @@ final class ByTheTick {
     Map<String, Integer> shelves = new HashMap<>();
     for (Activity one : problem.activities()) {
       if (at(one).startSeconds() <= tick && tick < at(one).startSeconds() + one.handsSeconds()) {
+        if (!isThere(at(one).cook().orElseThrow(), tick)) {
+          return false;
+        }
         held.merge(at(one).cook().orElseThrow(), 1, Integer::sum);
       }
       if (runs(one, tick)) {
@@ -67,11 +70,20 @@ final class ByTheTick {
         }
       }
     }
+    boolean ovenGone = shelves.keySet().stream().anyMatch(oven -> held.getOrDefault(oven, 0) > 0);
     return held.values().stream().allMatch(count -> count <= 1)
+        && !ovenGone
         && problem.ovens().stream()
             .allMatch(
                 oven ->
                     shelves.getOrDefault(oven.name(), 0) <= oven.shelves() && oneHeat(oven, tick));
+  }
+
+  private boolean isThere(String cook, int tick) {
+    return problem.cooks().stream()
+        .anyMatch(
+            one ->
+                one.name().equals(cook) && one.fromSeconds() <= tick && tick < one.untilSeconds());
   }
 
   /** What is in the oven now agrees with all that is in it before it could have changed. */
@@ -109,6 +121,7 @@ final class ByTheTick {
         .allMatch(
             one ->
                 at(one).startSeconds() >= one.earliestSeconds()
+                    && end(one) <= one.latestSeconds().orElse(Integer.MAX_VALUE)
                     && end(one) <= problem.horizonSeconds());
   }
 

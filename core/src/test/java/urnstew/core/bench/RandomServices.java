@@ -6,40 +6,235 @@ import java.util.Optional;
 import java.util.random.RandomGenerator;
 
 /** Services of any kind: dishes of a few steps on burners, ovens and boards, by a few cooks. */
-final class RandomServices {
+public final class RandomServices {
   private static final int MINUTE = 60;
 
   private final RandomGenerator random;
 
-  RandomServices(RandomGenerator random) {
+  public RandomServices(RandomGenerator random) {
     this.random = random;
   }
 
   private final List<Activity> activities = new ArrayList<>();
   private final List<TimeLag> lags = new ArrayList<>();
 
+  /**
+   * About so many activities, each dish wanted hot at one of two hours, waiting the less the
+   * better.
+   */
+  public Problem hot(int count, int minutes) {
+    Problem loose = of(count - 2, minutes);
+    List<Activity> all = new ArrayList<>();
+    List<TimeLag> between = new ArrayList<>(loose.lags());
+    int last = loose.activities().get(0).dueSeconds().orElse(minutes * 45) / 15 * 15;
+    List<Integer> hours = List.of(last - 15 * MINUTE, last);
+    for (int hour : hours) {
+      all.add(
+          new Activity(
+              "out " + hour,
+              0,
+              List.of(new Mode(15, List.of())),
+              hour,
+              Optional.empty(),
+              Optional.of(hour + 15)));
+    }
+    for (Activity one : loose.activities()) {
+      all.add(one.whenever());
+      if (one.dueSeconds().isPresent()) {
+        between.add(
+            new TimeLag(
+                one.key(),
+                "out " + hours.get(random.nextInt(2)),
+                0,
+                Optional.of(MINUTE * random.nextInt(10, 30)),
+                random.nextInt(10, 60)));
+      }
+    }
+    return new Problem(
+        all,
+        between,
+        loose.cooks(),
+        loose.ovens(),
+        loose.occupied(),
+        List.of(),
+        loose.horizonSeconds());
+  }
+
+  /**
+   * About so many activities as a kitchen has them: dishes of some mise, a pot, what goes with it
+   * from a burner or the oven, and plates; out at one of two hours, a quarter of an hour apart.
+   */
+  public Problem service(int count) {
+    activities.clear();
+    lags.clear();
+    int minutes = 300;
+    int last = (minutes - 60) * MINUTE;
+    List<Integer> hours = List.of(last - 15 * MINUTE, last);
+    for (int hour : hours) {
+      add("out " + hour, 0, List.of(new Mode(15, List.of())), hour, Optional.of(hour + 15));
+    }
+    for (int dish = 0; activities.size() < count; dish++) {
+      dish("dish " + dish, "out " + hours.get(random.nextInt(2)));
+    }
+    return new Problem(
+        activities,
+        lags,
+        List.of(
+            new Cook("cook 0", 0, minutes * MINUTE),
+            new Cook("cook 1", 0, minutes * MINUTE),
+            new Cook("cook 2", 60 * MINUTE, minutes * MINUTE)),
+        List.of(new Oven("oven", 3, 6)),
+        List.of(new Occupied("burner 0", 0, 30 * MINUTE)),
+        List.of(),
+        minutes * MINUTE);
+  }
+
+  private void add(String key, int hands, List<Mode> modes, int from, Optional<Integer> due) {
+    activities.add(new Activity(key, hands, modes, from, Optional.empty(), due));
+  }
+
+  private void follows(String before, String after, int atMostMinutes, int cost) {
+    Optional<Integer> longest =
+        atMostMinutes == 0 ? Optional.empty() : Optional.of(atMostMinutes * MINUTE);
+    lags.add(new TimeLag(before, after, 0, longest, cost));
+  }
+
+  private void dish(String name, String out) {
+    String pot = name + ", pot";
+    add(
+        pot,
+        MINUTE * random.nextInt(3, 9),
+        onBurners(MINUTE * random.nextInt(25, 70)),
+        0,
+        Optional.empty());
+    for (int cut = random.nextInt(4, 9); cut > 0; cut--) {
+      String mise = name + ", cut " + cut;
+      int hands = MINUTE * random.nextInt(2, 9);
+      add(mise, hands, List.of(new Mode(hands, List.of())), 0, Optional.empty());
+      follows(mise, pot, 0, 0);
+    }
+    int hands = 15 * random.nextInt(4, 12);
+    String plate = name + ", plate";
+    add(plate, hands, List.of(new Mode(hands, List.of())), 0, Optional.empty());
+    follows(plate, out, 12, 20);
+    follows(pot, plate, 0, 1);
+    String beside = name + ", beside";
+    if (random.nextBoolean()) {
+      String water = name + ", water";
+      add(water, MINUTE, onBurners(MINUTE * random.nextInt(12, 30)), 0, Optional.empty());
+      add(beside, MINUTE, onBurners(MINUTE * random.nextInt(4, 12)), 0, Optional.empty());
+      follows(water, beside, 10, 1);
+      follows(beside, plate, 5, 60);
+    } else {
+      int heat = 180 + 20 * random.nextInt(0, 3);
+      List<Claim> shelf = List.of(new Claim.Shelf("oven", 1, heat));
+      int lasts = MINUTE * random.nextInt(15, 40);
+      add(beside, 2 * MINUTE, List.of(new Mode(lasts, shelf)), 0, Optional.empty());
+      follows(beside, plate, 60, 10);
+    }
+  }
+
+  private List<Mode> onBurners(int lasts) {
+    List<Mode> modes = new ArrayList<>();
+    for (int burner = 0; burner < 6; burner++) {
+      int slower = burner > 3 ? MINUTE * 2 : 0;
+      modes.add(new Mode(lasts + slower, List.of(new Claim.Alone("burner " + burner))));
+    }
+    return modes;
+  }
+
   /** About so many activities, to be over within so many minutes. */
-  Problem of(int count, int minutes) {
+  public Problem of(int count, int minutes) {
     activities.clear();
     lags.clear();
     int due = minutes * MINUTE * 3 / 4 / 15 * 15;
     for (int dish = 0; activities.size() < count; dish++) {
       dish("dish " + dish, due, minutes);
     }
-    List<Cook> cooks = new ArrayList<>();
-    for (int cook = random.nextInt(1, 4); cook >= 0; cook--) {
-      cooks.add(new Cook("cook " + cook, 0, minutes * MINUTE));
-    }
-    List<Occupied> occupied =
-        random.nextBoolean() ? List.of() : List.of(new Occupied("burner 0", 0, 5 * MINUTE));
     return new Problem(
         activities,
         lags,
-        cooks,
+        cooks(minutes),
         List.of(new Oven("oven", 3, 6)),
-        occupied,
+        occupied(minutes),
         List.of(),
         minutes * MINUTE);
+  }
+
+  /** All stay but one, who may leave early. */
+  private List<Cook> cooks(int minutes) {
+    List<Cook> cooks = new ArrayList<>();
+    for (int cook = random.nextInt(1, 4); cook >= 0; cook--) {
+      boolean leaves = cook == 1 && random.nextBoolean();
+      cooks.add(new Cook("cook " + cook, 0, minutes * MINUTE / (leaves ? 2 : 1)));
+    }
+    return cooks;
+  }
+
+  private List<Occupied> occupied(int minutes) {
+    List<Occupied> all = new ArrayList<>();
+    for (String what : List.of("burner 0", "oven", "cook 0", "board")) {
+      if (random.nextInt(4) == 0) {
+        int from = 15 * random.nextInt(0, minutes);
+        all.add(new Occupied(what, from, from + 15 * random.nextInt(1, minutes / 3 + 2)));
+      }
+    }
+    return all;
+  }
+
+  /** What does not fit, mostly: little time, gaps that are short, hands that are few. */
+  public Problem crowded(int count) {
+    int minutes = random.nextInt(10, 25);
+    Problem roomy = of(count, 4 * minutes);
+    int due = minutes * MINUTE;
+    return new Problem(
+        roomy.activities().stream()
+            .map(
+                one ->
+                    new Activity(
+                        one.key(),
+                        one.handsSeconds(),
+                        one.modes(),
+                        0,
+                        Optional.empty(),
+                        one.dueSeconds().map(at -> due)))
+            .toList(),
+        roomy.lags(),
+        List.of(new Cook("cook 0", 0, 4 * due), new Cook("cook 1", 0, due / 2 / 15 * 15)),
+        roomy.ovens(),
+        roomy.occupied().stream().filter(one -> !one.resource().startsWith("cook")).toList(),
+        List.of(),
+        16 * due);
+  }
+
+  /** A few activities in a few ticks, that all ways to place them can be tried. */
+  public Problem small() {
+    Problem one = of(random.nextInt(2, 4), 4);
+    return new Problem(
+        one.activities().stream().limit(4).map(this::shrunk).toList(),
+        one.lags().stream()
+            .filter(lag -> one.activities().indexOf(one.activity(lag.after())) < 4)
+            .toList(),
+        one.cooks().stream().limit(2).toList(),
+        one.ovens(),
+        one.occupied().stream()
+            .filter(o -> !o.resource().equals("cook 0") || one.cooks().size() <= 2)
+            .toList(),
+        List.of(),
+        15 * 14);
+  }
+
+  private Activity shrunk(Activity one) {
+    int hands = Math.min(one.handsSeconds(), 15 * random.nextInt(1, 3));
+    return new Activity(
+        one.key(),
+        hands,
+        one.modes().stream()
+            .map(mode -> new Mode(Math.max(hands, 15 * random.nextInt(1, 5)), mode.claims()))
+            .toList(),
+        15 * random.nextInt(0, 2),
+        random.nextInt(4) == 0 ? Optional.of(15 * random.nextInt(7, 14)) : Optional.empty(),
+        one.dueSeconds().map(due -> 15 * random.nextInt(4, 11)));
   }
 
   private void dish(String name, int due, int minutes) {
@@ -57,6 +252,7 @@ final class RandomServices {
               hands,
               plate ? List.of(new Mode(hands, List.of())) : modes(hands + rest, heat),
               0,
+              Optional.empty(),
               plate ? Optional.of(due) : Optional.empty()));
       if (step > 0) {
         Optional<Integer> longest =

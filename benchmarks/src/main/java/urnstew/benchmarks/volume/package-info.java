@@ -6,4 +6,4 @@
  * and note. Those with thousands of readings are finished over HTTP, so that their forecasts are
  * the application's own. Made up, all of it.
  */
-package urnstew.bench.volume;
+package urnstew.benchmarks.volume;

@@ -1,4 +1,4 @@
-package urnstew.bench;
+package urnstew.benchmarks;
 
 import java.time.Duration;
 import java.util.List;

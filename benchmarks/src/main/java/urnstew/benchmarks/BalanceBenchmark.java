@@ -1,4 +1,4 @@
-package urnstew.bench;
+package urnstew.benchmarks;
 
 import java.util.List;
 import java.util.Map;

@@ -1,2 +1,2 @@
 /** Benchmarks of the core, beside a calibration kernel that tells how fast the machine is today. */
-package urnstew.bench;
+package urnstew.benchmarks;

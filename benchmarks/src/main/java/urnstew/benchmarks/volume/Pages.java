@@ -1,4 +1,4 @@
-package urnstew.bench.volume;
+package urnstew.benchmarks.volume;
 
 import java.io.IOException;
 import java.net.URI;

@@ -1,4 +1,4 @@
-package urnstew.bench.volume;
+package urnstew.benchmarks.volume;
 
 import java.util.List;
 import java.util.stream.Collectors;
