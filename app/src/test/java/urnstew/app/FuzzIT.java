@@ -32,7 +32,7 @@ import urnstew.app.platform.Actor;
  */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class FuzzIT {
-  private static final int REQUESTS = Integer.getInteger("urnstew.fuzz", 1_000);
+  private static final int REQUESTS = Integer.getInteger("urnstew.fuzz", 500);
   private static final Duration LONGEST = Duration.ofSeconds(5);
 
   private final DataSourceProperties shared;

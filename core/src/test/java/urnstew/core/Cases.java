@@ -1,7 +1,7 @@
 package urnstew.core;
 
 /**
- * How many random cases a costly law is tried on: a seeded quarter of them in every run, all in
+ * How many random cases a costly law is tried on: a seeded tenth of them in every run, all in
  * {@code ./verify --soak}.
  */
 public final class Cases {
@@ -10,6 +10,6 @@ public final class Cases {
   private Cases() {}
 
   public static int of(int all) {
-    return ALL ? all : all / 4;
+    return ALL ? all : all / 10;
   }
 }

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Every page and every sheet at every size is measured, not looked at: room, letters, targets,
@@ -102,6 +102,7 @@ class EveryPageIT extends Installed {
 
   private static final Locator.ClickOptions SOON = new Locator.ClickOptions().setTimeout(20_000);
   private static final double OPENED_MILLISECONDS = 150;
+  private static final double TURNED_MILLISECONDS = 150;
   private static final String LONG_NAME = "Wortungetuem".repeat(7).substring(0, 80);
 
   /** Faults are gathered: one run tells them all. */
@@ -121,13 +122,54 @@ class EveryPageIT extends Installed {
     return (List<?>) page.evaluate(Scripts.of("measured"), by);
   }
 
-  private static List<String> axeInBothColours(Page page, String within) {
+  /** Sizes that a page is opened for once and then turned to. */
+  private record Screen(String by, List<int[]> sizes) {
+    int[] first() {
+      return sizes.get(0);
+    }
+
+    /** How it is measured at each of them. */
+    List<Object> measured(Page page) {
+      List<Object> faults = new ArrayList<>();
+      for (int[] size : sizes) {
+        turn(page, size);
+        EveryPageIT.measured(page, by)
+            .forEach(fault -> faults.add(size[0] + "x" + size[1] + ": " + fault));
+      }
+      if (sizes.size() > 1) turn(page, first());
+      return faults;
+    }
+
+    private static void turn(Page page, int[] size) {
+      if (page.viewportSize().width != size[0] || page.viewportSize().height != size[1]) {
+        page.setViewportSize(size[0], size[1]);
+        page.waitForTimeout(TURNED_MILLISECONDS);
+      }
+    }
+  }
+
+  private static final Screen DESK = new Screen("mouse", List.of(new int[] {1280, 800}));
+  private static final Screen HANDS =
+      new Screen("touch", List.of(new int[] {390, 844}, new int[] {1024, 768}));
+  private static final Screen LOW = new Screen("mouse", List.of(new int[] {640, 400}));
+  private static final Screen PHONE =
+      new Screen("touch", List.of(new int[] {390, 844}, new int[] {844, 390}));
+
+  private static Page page(Screen screen) {
+    return browsers.page(
+        screen.first()[0], screen.first()[1], screen.by().equals("touch"), ColorScheme.LIGHT);
+  }
+
+  /** Colours are those of every size: the dark ones are looked at once. */
+  private static List<String> axe(Page page, String within, Screen screen) {
     List<String> found = new ArrayList<>();
-    for (ColorScheme scheme : List.of(ColorScheme.DARK, ColorScheme.LIGHT)) {
-      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+    Browsers.axe(page, within, List.of()).forEach(fault -> found.add("axe, " + fault));
+    if (screen == DESK) {
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
       // Nothing but contrast hangs on the colours.
-      List<String> only = scheme == ColorScheme.DARK ? List.of("color-contrast") : List.of();
-      Browsers.axe(page, within, only).forEach(fault -> found.add("axe, " + scheme + ", " + fault));
+      Browsers.axe(page, within, List.of("color-contrast"))
+          .forEach(fault -> found.add("axe, dark, " + fault));
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
     }
     return found;
   }
@@ -150,29 +192,38 @@ class EveryPageIT extends Installed {
     assertThat(page.getByLabel("Being fetched")).hasCount(0);
   }
 
+  static List<Screen> deskAndHands() {
+    return List.of(DESK, HANDS);
+  }
+
+  static List<Screen> lowAndPhone() {
+    return List.of(LOW, PHONE);
+  }
+
   @ParameterizedTest
-  @CsvSource({"1280, 800, mouse", "1024, 768, touch", "390, 844, touch"})
-  void pagesAreRoomyLegibleAndReached(int width, int height, String by) {
-    Page page = browsers.page(width, height, "touch".equals(by), ColorScheme.LIGHT);
+  @MethodSource("deskAndHands")
+  void pagesAreRoomyLegibleAndReached(Screen screen) {
+    Page page = page(screen);
     Faults faults = new Faults();
     for (String path : PAGES) {
       open(page, path);
-      faults.add(path, measured(page, by));
-      faults.add(path, axeInBothColours(page, "body"));
-      if (by.equals("mouse")) faults.add(path, unseenFocus(page));
+      faults.add(path, screen.measured(page));
+      faults.add(path, axe(page, "body", screen));
+      if (screen == DESK) faults.add(path, unseenFocus(page));
     }
     faults.expectNone();
   }
 
   @ParameterizedTest
-  @CsvSource({"1280, 800, mouse", "1024, 768, touch", "390, 844, touch"})
-  void sheetsAreToo(int width, int height, String by) {
-    Page page = browsers.page(width, height, "touch".equals(by), ColorScheme.LIGHT);
+  @MethodSource("deskAndHands")
+  void sheetsAreToo(Screen screen) {
+    Page page = page(screen);
     Faults faults = new Faults();
     SHEETS.forEach(
         (path, openers) -> {
           open(page, path);
-          for (String opener : openers) faults.add(path + " " + opener, ofSheet(page, opener, by));
+          for (String opener : openers)
+            faults.add(path + " " + opener, ofSheet(page, opener, screen));
         });
     faults.expectNone();
   }
@@ -186,15 +237,15 @@ class EveryPageIT extends Installed {
     }
   }
 
-  private static List<Object> ofSheet(Page page, String opener, String by) {
+  private static List<Object> ofSheet(Page page, String opener, Screen screen) {
     Locator sheets = page.locator(".MuiModal-root");
     for (String button : opener.split(" > ")) {
       Stove.button(page, button).first().click(SOON);
     }
     if (!opens(sheets)) return List.of("opens nothing");
     page.waitForTimeout(OPENED_MILLISECONDS);
-    List<Object> faults = new ArrayList<>(measured(page, by));
-    faults.addAll(axeInBothColours(page, ".MuiModal-root"));
+    List<Object> faults = new ArrayList<>(screen.measured(page));
+    faults.addAll(axe(page, ".MuiModal-root", screen));
     for (int open = sheets.count(); open > 0; open--) {
       page.keyboard().press("Escape");
       assertThat(sheets).hasCount(open - 1);
@@ -204,14 +255,14 @@ class EveryPageIT extends Installed {
 
   /** A phone on its side, a laptop at 200 %, a phone: all with names of 80 letters in one word. */
   @ParameterizedTest
-  @CsvSource({"844, 390, touch", "640, 400, mouse", "390, 844, touch"})
-  void longNamesAndLowScreensHaveRoom(int width, int height, String by) {
-    Page page = browsers.page(width, height, "touch".equals(by), ColorScheme.LIGHT);
+  @MethodSource("lowAndPhone")
+  void longNamesAndLowScreensHaveRoom(Screen screen) {
+    Page page = page(screen);
     page.route(Pattern.compile("/api/(?!changes|formulas/ridge)[^?]+"), EveryPageIT::withLongNames);
     Faults faults = new Faults();
     for (String path : PAGES) {
       open(page, path);
-      faults.add(path, measured(page, by));
+      faults.add(path, screen.measured(page));
     }
     faults.expectNone();
   }

@@ -12,8 +12,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** A formula from a pasted list to the printed sheet, and one made without what some leave out. */
 class FormulaIT extends Installed {
@@ -144,23 +142,6 @@ class FormulaIT extends Installed {
     assertThat(page.getByText("of Larder base when it is done")).hasCount(2);
     assertThat(page.getByLabel("Shopping list").getByText("Passata")).isVisible();
     assertEquals(List.of(), Browsers.axe(page), "axe with a base");
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    "/formulas,1280,Plain marinara",
-    "/formulas,390,Plain marinara",
-    "/formulas/ridge-ragu,1280,Soffritto",
-    "/formulas/ridge-ragu,390,Soffritto",
-    "/pantry,1280,Almonds",
-    "/pantry,390,Almonds",
-    "/meals,1280,Meals"
-  })
-  void axeFindsNothing(String path, int width, String shown) {
-    Page page = browsers.page(width, 844);
-    go(page, path);
-    assertThat(page.getByText(shown).first()).isVisible();
-    assertEquals(List.of(), Browsers.axe(page));
   }
 
   /** What is pressed lies over its radio button. */

@@ -47,7 +47,7 @@ class BenchTest {
   void aLargeServiceIsFoundAndTheSameEachTime() {
     Bench bench = new Bench(Optional.empty(), new Constructive());
     int stand = 0;
-    for (int seed = 0; seed < 6; seed++) {
+    for (int seed = 0; seed < 3; seed++) {
       RandomServices services = new RandomServices(seeded(seed));
       Problem problem = seed % 2 == 0 ? services.service(60) : services.service(80);
       Outcome outcome = bench.plan(problem, Optional.empty());
@@ -61,7 +61,7 @@ class BenchTest {
         fail("none for " + problem);
       }
     }
-    assertTrue(stand >= 4, stand + " of 6 stand");
+    assertTrue(stand >= 2, stand + " of 3 stand");
     Problem problem = new RandomServices(seeded(2)).service(60);
     assertEquals(bench.plan(problem, Optional.empty()), bench.plan(problem, Optional.empty()));
   }
