@@ -50,7 +50,7 @@ final class CpSatModel {
   private record Chosen(IntVar start, LinearExpr end, List<Literal> modes, List<Literal> hands) {}
 
   /** In an oven, if that mode is chosen. */
-  private record Baked(Claim.Shelf shelf, IntVar start, int ticks, Literal is) {}
+  private record Baked(Claim.Shelf shelf, IntVar start, LinearExpr end, Literal is) {}
 
   CpSatModel(Problem problem, Optional<Schedule> before) {
     this.problem = problem;
@@ -59,6 +59,7 @@ final class CpSatModel {
     problem.cooks().forEach(one -> cooks.put(one.name(), cooks.size()));
     problem.ovens().forEach(one -> shelves.put(one.name(), model.addCumulative(one.shelves())));
     problem.activities().forEach(this::add);
+    problem.activities().forEach(this::claims);
     problem.lags().forEach(this::add);
     problem.ovens().forEach(this::heats);
     problem.occupied().forEach(this::add);
@@ -120,12 +121,17 @@ final class CpSatModel {
   private void add(Activity one) {
     IntVar start = model.newIntVar(up(one.earliestSeconds()), horizon, one.key());
     List<Literal> modes = new ArrayList<>();
-    LinearExprBuilder end = LinearExpr.newBuilder().add(start);
+    boolean oneWay = one.modes().size() == 1;
+    LinearExpr over =
+        oneWay
+            ? LinearExpr.affine(start, 1, ticks(one.modes().get(0)))
+            : LinearExpr.affine(model.newIntVar(0, horizon, ""), 1, 0);
     for (Mode mode : one.modes()) {
-      Literal is = one.modes().size() == 1 ? model.trueLiteral() : model.newBoolVar("");
+      Literal is = oneWay ? model.trueLiteral() : model.newBoolVar("");
       modes.add(is);
-      end.addTerm(is, ticks(mode));
-      mode.claims().forEach(claim -> claim(claim, start, ticks(mode), is));
+      if (!oneWay) {
+        model.addEquality(over, LinearExpr.affine(start, 1, ticks(mode))).onlyEnforceIf(is);
+      }
     }
     model.addExactlyOne(modes.toArray(Literal[]::new));
     List<Literal> hands = new ArrayList<>();
@@ -133,7 +139,6 @@ final class CpSatModel {
       problem.cooks().forEach(cook -> hands.add(hands(one, start, cook)));
       model.addExactlyOne(hands.toArray(Literal[]::new));
     }
-    LinearExpr over = end.build();
     chosen.put(one.key(), new Chosen(start, over, modes, hands));
     model.addLessOrEqual(
         over,
@@ -157,13 +162,30 @@ final class CpSatModel {
     return alone.computeIfAbsent(resource, name -> new ArrayList<>());
   }
 
-  private void claim(Claim claim, IntVar start, int ticks, Literal is) {
-    IntervalVar held = model.newOptionalFixedSizeIntervalVar(start, ticks, is, "");
+  /** From its beginning to its end, or to that of what it is held for. */
+  private void claims(Activity one) {
+    Chosen is = of(one.key());
+    for (int mode = 0; mode < one.modes().size(); mode++) {
+      Literal chosenMode = is.modes().get(mode);
+      LinearExpr over =
+          one.holdsUntil()
+              .map(until -> of(until).end())
+              .orElse(LinearExpr.affine(is.start(), 1, ticks(one.modes().get(mode))));
+      for (Claim claim : one.modes().get(mode).claims()) {
+        claim(claim, is.start(), over, chosenMode);
+      }
+    }
+    one.holdsUntil().ifPresent(until -> model.addGreaterOrEqual(of(until).end(), is.end()));
+  }
+
+  private void claim(Claim claim, IntVar start, LinearExpr end, Literal is) {
+    IntVar size = model.newIntVar(0, horizon, "");
+    IntervalVar held = model.newOptionalIntervalVar(start, size, end, is, "");
     if (claim instanceof Claim.Shelf shelf) {
       oven(shelf.resource()).addDemand(held, shelf.shelves());
       baked
           .computeIfAbsent(shelf.resource(), name -> new ArrayList<>())
-          .add(new Baked(shelf, start, ticks, is));
+          .add(new Baked(shelf, start, end, is));
     } else {
       whole(claim.resource(), held);
     }
@@ -218,7 +240,8 @@ final class CpSatModel {
 
   private void apart(Baked one, Baked other, int change, Literal first) {
     model
-        .addGreaterOrEqual(other.start(), LinearExpr.affine(one.start(), 1, one.ticks() + change))
+        .addGreaterOrEqual(
+            other.start(), LinearExpr.newBuilder().add(one.end()).add(change).build())
         .onlyEnforceIf(new Literal[] {first, one.is(), other.is()});
   }
 

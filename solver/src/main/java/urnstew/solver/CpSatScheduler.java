@@ -56,8 +56,8 @@ public final class CpSatScheduler implements Scheduler {
   }
 
   @Override
-  public Outcome solve(Problem problem, Optional<Schedule> before, double effort) {
-    return new Search(problem, before, effort).run();
+  public Outcome solve(Problem problem, Optional<Schedule> before, double aboutSeconds) {
+    return new Search(problem, before, aboutSeconds).run();
   }
 
   /**
@@ -71,10 +71,10 @@ public final class CpSatScheduler implements Scheduler {
     private Optional<Schedule> best;
     private double left;
 
-    Search(Problem problem, Optional<Schedule> before, double effort) {
+    Search(Problem problem, Optional<Schedule> before, double aboutSeconds) {
       this.problem = problem;
       this.before = before;
-      left = effort * UNITS;
+      left = aboutSeconds * UNITS;
       models = List.of(new CpSatModel(problem, before), new CpSatModel(problem, before));
       best = Placing.of(problem, SEED, 1, 0);
     }

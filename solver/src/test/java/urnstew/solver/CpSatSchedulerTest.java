@@ -54,16 +54,13 @@ class CpSatSchedulerTest {
       for (int step = 0; step < figures.length / 2; step++) {
         String key = job + "." + step;
         activities.add(
-            new Activity(
+            Activity.of(
                 key,
                 0,
                 List.of(
                     new Mode(
                         60 * Integer.parseInt(figures[2 * step + 1]),
-                        List.of(new Claim.Alone("machine " + figures[2 * step])))),
-                0,
-                Optional.empty(),
-                Optional.empty()));
+                        List.of(new Claim.Alone("machine " + figures[2 * step]))))));
         if (step > 0) {
           lags.add(new TimeLag(last, key, 0, Optional.empty(), 0));
         }
@@ -71,9 +68,7 @@ class CpSatSchedulerTest {
       }
       lags.add(new TimeLag(last, "all", 0, Optional.empty(), 0));
     }
-    activities.add(
-        new Activity(
-            "all", 0, List.of(new Mode(15, List.of())), 0, Optional.empty(), Optional.of(15)));
+    activities.add(Activity.of("all", 0, List.of(new Mode(15, List.of()))).due(15));
     return new Problem(activities, lags, List.of(), List.of(), List.of(), List.of(), 60 * horizon);
   }
 
@@ -129,6 +124,7 @@ class CpSatSchedulerTest {
   void noServiceBreaksARule() {
     int found = 0;
     int tried = 0;
+    int impossible = 0;
     for (int seed = 0; seed < 2000; seed += ALL_CASES ? 1 : 100) {
       RandomGenerator random = seeded(seed);
       RandomServices services = new RandomServices(random);
@@ -144,9 +140,11 @@ class CpSatSchedulerTest {
         assertTrue(ByTheTick.stands(problem, one.schedule()), problem::toString);
         found++;
       }
+      impossible += outcome instanceof Outcome.Impossible ? 1 : 0;
       tried++;
     }
-    assertTrue(found > 0.8 * tried, found + " of " + tried);
+    assertTrue(found >= tried / 2, found + " of " + tried);
+    assertTrue(found + impossible > 0.8 * tried, "found or proven of " + tried);
   }
 
   /** Two answers to one question are one; what changed since is little. */

@@ -13,6 +13,8 @@ import urnstew.units.InvalidInput;
  * @param modes ways to do it, at least one, none shorter than its hands
  * @param earliestSeconds before which it cannot begin
  * @param latestSeconds by which it must be over; empty where only the end of all bounds it
+ * @param holdsUntil key of the activity with whose end it lets go of what it claims: a pot stays on
+ *     its burner from the first stage to the plates; empty where it does with its own
  * @param dueSeconds when it is wanted to be over: later costs; empty where nobody waits for it
  */
 public record Activity(
@@ -21,6 +23,7 @@ public record Activity(
     List<Mode> modes,
     int earliestSeconds,
     Optional<Integer> latestSeconds,
+    Optional<String> holdsUntil,
     Optional<Integer> dueSeconds) {
   /**
    * @throws InvalidInput {@code modes} if there is none, or one that is shorter than its hands
@@ -38,14 +41,48 @@ public record Activity(
     }
   }
 
-  /** The same, to be over by then. */
-  Activity by(int latestSeconds) {
+  /** One that can begin at once and that nobody waits for. */
+  public static Activity of(String key, int handsSeconds, List<Mode> modes) {
     return new Activity(
-        key, handsSeconds, modes, earliestSeconds, Optional.of(latestSeconds), dueSeconds);
+        key, handsSeconds, modes, 0, Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  /** The same, not before then. */
+  public Activity from(int earliestSeconds) {
+    return new Activity(
+        key, handsSeconds, modes, earliestSeconds, latestSeconds, holdsUntil, dueSeconds);
+  }
+
+  /** The same, to be over by then. */
+  public Activity by(int latestSeconds) {
+    return new Activity(
+        key,
+        handsSeconds,
+        modes,
+        earliestSeconds,
+        Optional.of(latestSeconds),
+        holdsUntil,
+        dueSeconds);
+  }
+
+  /** The same, letting go of what it claims with the end of another. */
+  public Activity holding(String until) {
+    return new Activity(
+        key, handsSeconds, modes, earliestSeconds, latestSeconds, Optional.of(until), dueSeconds);
+  }
+
+  /** The same, wanted by then. */
+  public Activity due(int dueSeconds) {
+    return due(Optional.of(dueSeconds));
   }
 
   /** The same, that nobody waits for. */
-  Activity whenever() {
-    return new Activity(key, handsSeconds, modes, earliestSeconds, latestSeconds, Optional.empty());
+  public Activity whenever() {
+    return due(Optional.empty());
+  }
+
+  private Activity due(Optional<Integer> wanted) {
+    return new Activity(
+        key, handsSeconds, modes, earliestSeconds, latestSeconds, holdsUntil, wanted);
   }
 }

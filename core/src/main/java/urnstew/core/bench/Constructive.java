@@ -14,8 +14,9 @@ public final class Constructive implements Scheduler {
   }
 
   @Override
-  public Outcome solve(Problem problem, Optional<Schedule> before, double effort) {
-    return Placing.of(problem, SEED, Math.max(1, (int) (ORDERS * effort)), problem.horizonSeconds())
+  public Outcome solve(Problem problem, Optional<Schedule> before, double aboutSeconds) {
+    return Placing.of(
+            problem, SEED, Math.max(1, (int) (ORDERS * aboutSeconds)), problem.horizonSeconds())
         .<Outcome>map(found -> found(problem, found, before))
         .orElseGet(Outcome.Unknown::new);
   }

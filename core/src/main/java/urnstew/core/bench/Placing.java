@@ -9,8 +9,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 
 /**
  * Schedules without a solver: dish by dish, backwards from the hour, each work as late as its place
@@ -77,7 +78,7 @@ public final class Placing {
   public static Optional<Schedule> of(
       Problem problem, long seed, int orders, int mostDelaySeconds) {
     Placing one = new Placing(problem);
-    Random random = new Random(seed);
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
     for (int delay = 0; delay <= mostDelaySeconds; delay = 2 * delay + DELAY_SECONDS) {
       Optional<Schedule> best = one.best(random, orders, delay);
       if (best.isPresent()) {
@@ -87,7 +88,7 @@ public final class Placing {
     return Optional.empty();
   }
 
-  private Optional<Schedule> best(Random random, int orders, int delay) {
+  private Optional<Schedule> best(RandomGenerator random, int orders, int delay) {
     Optional<Schedule> best = Optional.empty();
     Optional<Cost> least = Optional.empty();
     List<Set<String>> dishes = dishes();
@@ -100,9 +101,23 @@ public final class Placing {
           least = Optional.of(cost);
         }
       }
-      Collections.shuffle(dishes, random);
+      shuffle(dishes, random);
     }
     return best;
+  }
+
+  /** What nobody waits for and cannot wait itself: it is placed after what it follows. */
+  private boolean tail(String key) {
+    return after.getOrDefault(key, List.of()).isEmpty()
+        && problem.activity(key).dueSeconds().isEmpty()
+        && before.getOrDefault(key, List.of()).stream()
+            .anyMatch(lag -> lag.longestSeconds().isPresent());
+  }
+
+  private static void shuffle(List<Set<String>> dishes, RandomGenerator random) {
+    for (int place = dishes.size() - 1; place > 0; place--) {
+      Collections.swap(dishes, place, random.nextInt(place + 1));
+    }
   }
 
   /** Hours first, then what works longest. */
@@ -118,8 +133,9 @@ public final class Placing {
         : -dish.stream().mapToInt(key -> problem.activity(key).modes().get(0).lastsSeconds()).sum();
   }
 
-  private Optional<Schedule> found(List<Set<String>> dishes, int delay, Random random) {
+  private Optional<Schedule> found(List<Set<String>> dishes, int delay, RandomGenerator random) {
     for (int attempt = 0; attempt < ATTEMPTS; attempt++) {
+      dishes.sort(Comparator.comparing(dish -> !dish.stream().allMatch(this::milestone)));
       Attempt one = new Attempt(delay, random, attempt % 2 == 0);
       Optional<Set<String>> failed = dishes.stream().filter(dish -> !one.place(dish)).findFirst();
       if (failed.isEmpty()) {
@@ -127,7 +143,6 @@ public final class Placing {
       }
       dishes.remove(failed.get());
       dishes.add(0, failed.get());
-      dishes.sort(Comparator.comparing(dish -> !dish.stream().allMatch(this::milestone)));
     }
     return Optional.empty();
   }
@@ -135,13 +150,13 @@ public final class Placing {
   /** One order of placing. */
   private final class Attempt {
     private final int delay;
-    private final Random random;
+    private final RandomGenerator random;
     private final boolean plain;
     private final Map<String, Placement> placed = new HashMap<>();
     private final Map<String, Integer> sooner = new HashMap<>();
     private final Rules board = Rules.empty(problem);
 
-    Attempt(int delay, Random random, boolean plain) {
+    Attempt(int delay, RandomGenerator random, boolean plain) {
       this.delay = delay;
       this.random = random;
       this.plain = plain;
@@ -202,7 +217,12 @@ public final class Placing {
               .filter(
                   one ->
                       after.getOrDefault(one.key(), List.of()).stream()
-                          .noneMatch(lag -> open.contains(lag.after())))
+                          .noneMatch(lag -> open.contains(lag.after()) && !tail(lag.after())))
+              .filter(
+                  one ->
+                      !tail(one.key())
+                          || before.getOrDefault(one.key(), List.of()).stream()
+                              .noneMatch(lag -> open.contains(lag.before())))
               .toList();
       if (ready.isEmpty()) {
         return activity(open.iterator().next());
@@ -223,6 +243,19 @@ public final class Placing {
         Placement next = placed.get(lag.after());
         if (next != null) {
           latest = Math.min(latest, next.startSeconds() - lag.shortestSeconds());
+        }
+      }
+      return Math.min(latest, latestEndOfTail(one));
+    }
+
+    /** Of what follows something that is placed already. */
+    private int latestEndOfTail(Activity one) {
+      int latest = Integer.MAX_VALUE;
+      for (TimeLag lag : before.getOrDefault(one.key(), List.of())) {
+        Placement first = placed.get(lag.before());
+        if (first != null && lag.longestSeconds().isPresent()) {
+          int start = end(first) + lag.longestSeconds().get();
+          latest = Math.min(latest, start + one.modes().get(0).lastsSeconds());
         }
       }
       return latest;

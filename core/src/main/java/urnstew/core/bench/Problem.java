@@ -54,6 +54,12 @@ public record Problem(
           "lags",
           "'" + lag.after() + "' follows '" + lag.before() + "', which is not there.");
     }
+    for (Activity one : activities) {
+      require(
+          one.holdsUntil().map(keys::contains).orElse(true),
+          "activities",
+          "'" + one.key() + "' holds until the end of what is not there.");
+    }
     for (Placement one : fixed) {
       require(keys.contains(one.key()), "fixed", "'" + one.key() + "' is not there.");
     }

@@ -1,8 +1,10 @@
 package urnstew.core.bench;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -17,6 +19,8 @@ public final class Rules {
     /** Not before it can, all over by the end. */
     WINDOW,
     LAG,
+    /** What is held is not let go before the end of what holds it. */
+    HELD,
     HANDS,
     RESOURCE,
     OVEN,
@@ -52,6 +56,7 @@ public final class Rules {
 
   private final Problem problem;
   private final List<Placed> placed = new ArrayList<>();
+  private final Map<String, Placed> byKey = new HashMap<>();
   private final List<Broken> broken = new ArrayList<>();
 
   private Rules(Problem problem) {
@@ -79,26 +84,50 @@ public final class Rules {
 
   /** Whether one more breaks nothing beside those that are on it. */
   boolean admits(Activity activity, Placement at) {
-    Placed one = new Placed(activity, activity.modes().get(at.mode()), at);
+    put(activity, at);
+    Placed one = placed.get(placed.size() - 1);
     broken.clear();
-    alone(one);
+    beside(one);
     for (int i = 0; i < placed.size() && broken.isEmpty(); i++) {
-      pair(one, placed.get(i));
+      Placed holder = placed.get(i);
+      if (holder.activity().holdsUntil().filter(one.key()::equals).isPresent()) {
+        beside(holder);
+      }
     }
     if (broken.isEmpty() && one.mode().claims().stream().anyMatch(Claim.Shelf.class::isInstance)) {
-      placed.add(one);
       shelves();
-      placed.remove(placed.size() - 1);
     }
+    remove(one.key());
     return broken.isEmpty();
   }
 
+  /** What it breaks by itself and with any other. */
+  private void beside(Placed one) {
+    alone(one);
+    for (int i = 0; i < placed.size() && broken.isEmpty(); i++) {
+      if (placed.get(i) != one) {
+        pair(one, placed.get(i));
+      }
+    }
+  }
+
   void remove(String key) {
-    placed.removeIf(one -> one.key().equals(key));
+    placed.remove(byKey.remove(key));
   }
 
   void put(Activity activity, Placement at) {
-    placed.add(new Placed(activity, activity.modes().get(at.mode()), at));
+    add(new Placed(activity, activity.modes().get(at.mode()), at));
+  }
+
+  private void add(Placed one) {
+    placed.add(one);
+    byKey.put(one.key(), one);
+  }
+
+  /** When it lets go of what it claims; of what is not placed yet nothing is known. */
+  private int heldEnd(Placed one) {
+    Placed until = one.activity().holdsUntil().map(byKey::get).orElse(one);
+    return Math.max(one.end(), until.end());
   }
 
   private void breaks(Rule rule, String... keys) {
@@ -119,7 +148,7 @@ public final class Rules {
           || at.get(0).startSeconds() % Problem.GRID_SECONDS != 0) {
         breaks(Rule.PLACED, one.key());
       } else {
-        placed.add(new Placed(one, one.modes().get(at.get(0).mode()), at.get(0)));
+        add(new Placed(one, one.modes().get(at.get(0).mode()), at.get(0)));
       }
     }
     byKey.keySet().stream()
@@ -134,6 +163,9 @@ public final class Rules {
         || one.end() > Math.min(latest, problem.horizonSeconds())) {
       breaks(Rule.WINDOW, one.key());
     }
+    if (one.activity().holdsUntil().map(byKey::get).filter(u -> u.end() < one.end()).isPresent()) {
+      breaks(Rule.HELD, one.key());
+    }
     one.at()
         .cook()
         .flatMap(name -> problem.cooks().stream().filter(c -> c.name().equals(name)).findFirst())
@@ -142,7 +174,7 @@ public final class Rules {
     for (Occupied busy : problem.occupied()) {
       boolean held =
           one.mode().claims().stream().anyMatch(c -> c.resource().equals(busy.resource()));
-      if (held && busy.meets(one.start(), one.end())) {
+      if (held && busy.meets(one.start(), heldEnd(one))) {
         breaks(Rule.RESOURCE, one.key());
       }
       boolean hands = one.at().cook().filter(busy.resource()::equals).isPresent();
@@ -163,7 +195,7 @@ public final class Rules {
   }
 
   private Placed placed(String key) {
-    return placed.stream().filter(one -> one.key().equals(key)).findFirst().orElseThrow();
+    return Optional.ofNullable(byKey.get(key)).orElseThrow();
   }
 
   private void pairs() {
@@ -189,10 +221,12 @@ public final class Rules {
   }
 
   private void shared(Placed one, Claim mine, Placed other, Claim theirs) {
-    boolean meet = one.start() < other.end() && other.start() < one.end();
+    int oneEnd = heldEnd(one);
+    int otherEnd = heldEnd(other);
+    boolean meet = one.start() < otherEnd && other.start() < oneEnd;
     if (mine instanceof Claim.Shelf first && theirs instanceof Claim.Shelf second) {
       int change = problem.oven(first.resource()).changeSeconds(first, second);
-      if (change > 0 && one.start() < other.end() + change && other.start() < one.end() + change) {
+      if (change > 0 && one.start() < otherEnd + change && other.start() < oneEnd + change) {
         breaks(Rule.OVEN, one.key(), other.key());
       }
     } else if (meet) {
@@ -206,7 +240,7 @@ public final class Rules {
       for (Placed one : placed) {
         int taken =
             placed.stream()
-                .filter(p -> p.start() <= one.start() && one.start() < p.end())
+                .filter(p -> p.start() <= one.start() && one.start() < heldEnd(p))
                 .mapToInt(p -> shelves(p, oven))
                 .sum();
         if (shelves(one, oven) > 0 && taken > oven.shelves()) {

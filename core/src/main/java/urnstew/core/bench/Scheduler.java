@@ -14,8 +14,8 @@ public interface Scheduler {
    * The best that it finds.
    *
    * @param before that is kept near to, where there was one
-   * @param effort how hard it looks, in units of its own work: the same finds the same, on any
-   *     machine; 1 is about a second
+   * @param aboutSeconds how hard it looks: so much work that it is about so long, counted in steps,
+   *     so that the same finds the same on any machine
    */
-  Outcome solve(Problem problem, Optional<Schedule> before, double effort);
+  Outcome solve(Problem problem, Optional<Schedule> before, double aboutSeconds);
 }

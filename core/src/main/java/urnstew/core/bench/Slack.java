@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * How much later each work of a schedule may be, if whatever follows it makes way in its order.
@@ -23,6 +25,7 @@ public final class Slack {
     this.problem = problem;
     this.schedule = schedule;
     problem.lags().forEach(this::add);
+    problem.activities().forEach(this::add);
     List<Placement> all = schedule.placements();
     for (int i = 0; i < all.size(); i++) {
       for (int j = i + 1; j < all.size(); j++) {
@@ -52,6 +55,12 @@ public final class Slack {
         .ifPresent(most -> edges.add(new Edge(lag.after(), lag.before(), -lasts - most)));
   }
 
+  /** What is held is not let go before the end of what holds it. */
+  private void add(Activity one) {
+    one.holdsUntil()
+        .ifPresent(until -> edges.add(new Edge(one.key(), until, lasts(one.key()) - lasts(until))));
+  }
+
   private int lasts(String key) {
     Placement at = schedule.of(key);
     return problem.end(at) - at.startSeconds();
@@ -73,17 +82,26 @@ public final class Slack {
       }
     }
     if (between >= 0) {
-      edges.add(new Edge(one.key(), other.key(), lasts(one.key()) + between));
+      String last = first.holdsUntil().orElse(one.key());
+      edges.add(new Edge(last, other.key(), lasts(last) + between));
     }
   }
 
   private int between(Claim mine, Claim theirs, Placement one, Placement other) {
     if (mine instanceof Claim.Shelf first && theirs instanceof Claim.Shelf second) {
       int change = problem.oven(first.resource()).changeSeconds(first, second);
-      boolean apart = other.startSeconds() >= problem.end(one);
+      boolean apart = other.startSeconds() >= letsGo(one);
       return change > 0 || apart ? change : -1;
     }
     return 0;
+  }
+
+  private int letsGo(Placement one) {
+    return problem
+        .activity(one.key())
+        .holdsUntil()
+        .map(key -> problem.end(schedule.of(key)))
+        .orElse(problem.end(one));
   }
 
   private Map<String, Integer> latest() {
@@ -123,13 +141,23 @@ public final class Slack {
     }
     for (Occupied busy : problem.occupied()) {
       boolean mine = one.cook().filter(busy.resource()::equals).isPresent();
-      boolean held =
-          activity.modes().get(one.mode()).claims().stream()
-              .anyMatch(claim -> claim.resource().equals(busy.resource()));
+      boolean held = heldTo(one).contains(busy.resource());
       if ((mine || held) && busy.fromSeconds() >= one.startSeconds()) {
         start = Math.min(start, busy.fromSeconds() - (held ? lasts : hands));
       }
     }
     return start;
+  }
+
+  /** Whatever is let go with its end. */
+  private Set<String> heldTo(Placement one) {
+    return schedule.placements().stream()
+        .filter(
+            holder ->
+                problem.activity(holder.key()).holdsUntil().orElse(holder.key()).equals(one.key()))
+        .flatMap(
+            holder -> problem.activity(holder.key()).modes().get(holder.mode()).claims().stream())
+        .map(Claim::resource)
+        .collect(Collectors.toSet());
   }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /** What of a problem are wishes, and the problem when only some of them must be had. */
@@ -95,14 +94,7 @@ final class Wishes {
     if (!given.equals(new Wish.OnTime(one.key()))) {
       return one;
     }
-    Optional<Integer> due = problem.activity(one.key()).dueSeconds();
-    return new Activity(
-        one.key(),
-        one.handsSeconds(),
-        one.modes(),
-        one.earliestSeconds(),
-        one.latestSeconds(),
-        due);
+    return problem.activity(one.key()).dueSeconds().map(one::due).orElse(one);
   }
 
   private static TimeLag waiting(TimeLag lag, Wish given) {

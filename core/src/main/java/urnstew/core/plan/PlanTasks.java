@@ -114,7 +114,12 @@ public final class PlanTasks {
         additions(phases, place, phase, from, simmer);
       }
     }
-    hours.ifPresent(known -> tasks.add(thick(known)));
+    hours.ifPresent(
+        known -> {
+          Task thick = thick(known);
+          tasks.add(thick);
+          before = before.map(one -> new Follows(thick.key(), Duration.ZERO, one.longest()));
+        });
   }
 
   /** What goes in after a stage has begun, or comes back in it. */

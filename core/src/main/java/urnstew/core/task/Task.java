@@ -60,6 +60,16 @@ public record Task(
     NEVER_THICK,
     /** A stage once it is thick enough. */
     FINISH,
+    /** Pasta or pieces in their heat, until they come out. */
+    COOK,
+    /** Lifted, and finished in the pan with the sauce. */
+    TOSS,
+    /** A tray layered. */
+    BUILD,
+    BAKE,
+    /** Hot or not, before it is cut. */
+    REST,
+    PLATE,
     READ_COOLING,
     COOL_FASTER,
     PUT_AWAY,

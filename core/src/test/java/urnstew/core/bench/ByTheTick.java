@@ -43,8 +43,13 @@ public final class ByTheTick {
     return at(one).startSeconds() + mode(one).lastsSeconds();
   }
 
-  private boolean runs(Activity one, int tick) {
-    return at(one).startSeconds() <= tick && tick < end(one);
+  /** Whether it holds what it claims. */
+  private boolean holds(Activity one, int tick) {
+    return at(one).startSeconds() <= tick && tick < letsGo(one);
+  }
+
+  private int letsGo(Activity one) {
+    return one.holdsUntil().map(key -> end(problem.activity(key))).orElse(end(one));
   }
 
   private boolean standsAt(int tick) {
@@ -60,7 +65,7 @@ public final class ByTheTick {
         }
         held.merge(at(one).cook().orElseThrow(), 1, Integer::sum);
       }
-      if (runs(one, tick)) {
+      if (holds(one, tick)) {
         for (Claim claim : mode(one).claims()) {
           if (claim instanceof Claim.Shelf shelf) {
             shelves.merge(shelf.resource(), shelf.shelves(), Integer::sum);
@@ -90,7 +95,7 @@ public final class ByTheTick {
   private boolean oneHeat(Oven oven, int tick) {
     List<Claim.Shelf> now = new ArrayList<>();
     for (Activity one : problem.activities()) {
-      if (runs(one, tick)) {
+      if (holds(one, tick)) {
         now.addAll(shelves(one, oven));
       }
     }
@@ -100,7 +105,7 @@ public final class ByTheTick {
           int apart = Math.abs(one.airCelsius() - theirs.airCelsius());
           int change = apart <= 10 ? 0 : oven.secondsPerKelvin() * apart;
           int next = at(other).startSeconds();
-          if (change > 0 && tick < end(other) + change && tick >= next) {
+          if (change > 0 && tick < letsGo(other) + change && tick >= next) {
             return false;
           }
         }
@@ -121,6 +126,7 @@ public final class ByTheTick {
         .allMatch(
             one ->
                 at(one).startSeconds() >= one.earliestSeconds()
+                    && letsGo(one) >= end(one)
                     && end(one) <= one.latestSeconds().orElse(Integer.MAX_VALUE)
                     && end(one) <= problem.horizonSeconds());
   }

@@ -30,13 +30,9 @@ public final class RandomServices {
     List<Integer> hours = List.of(last - 15 * MINUTE, last);
     for (int hour : hours) {
       all.add(
-          new Activity(
-              "out " + hour,
-              0,
-              List.of(new Mode(15, List.of())),
-              hour,
-              Optional.empty(),
-              Optional.of(hour + 15)));
+          Activity.of("out " + hour, 0, List.of(new Mode(15, List.of())))
+              .from(hour)
+              .due(hour + 15));
     }
     for (Activity one : loose.activities()) {
       all.add(one.whenever());
@@ -71,10 +67,13 @@ public final class RandomServices {
     int last = (minutes - 60) * MINUTE;
     List<Integer> hours = List.of(last - 15 * MINUTE, last);
     for (int hour : hours) {
-      add("out " + hour, 0, List.of(new Mode(15, List.of())), hour, Optional.of(hour + 15));
+      activities.add(
+          Activity.of("out " + hour, 0, List.of(new Mode(15, List.of())))
+              .from(hour)
+              .due(hour + 15));
     }
     for (int dish = 0; activities.size() < count; dish++) {
-      dish("dish " + dish, "out " + hours.get(random.nextInt(2)));
+      dish("dish " + dish, "out " + hours.get(random.nextInt(2)), dish < 3);
     }
     return new Problem(
         activities,
@@ -89,8 +88,8 @@ public final class RandomServices {
         minutes * MINUTE);
   }
 
-  private void add(String key, int hands, List<Mode> modes, int from, Optional<Integer> due) {
-    activities.add(new Activity(key, hands, modes, from, Optional.empty(), due));
+  private void add(String key, int hands, List<Mode> modes) {
+    activities.add(Activity.of(key, hands, modes));
   }
 
   private void follows(String before, String after, int atMostMinutes, int cost) {
@@ -99,37 +98,34 @@ public final class RandomServices {
     lags.add(new TimeLag(before, after, 0, longest, cost));
   }
 
-  private void dish(String name, String out) {
+  private void dish(String name, String out, boolean staysOnItsBurner) {
     String pot = name + ", pot";
-    add(
-        pot,
-        MINUTE * random.nextInt(3, 9),
-        onBurners(MINUTE * random.nextInt(25, 70)),
-        0,
-        Optional.empty());
+    Activity sauce =
+        Activity.of(pot, MINUTE * random.nextInt(3, 9), onBurners(MINUTE * random.nextInt(25, 70)));
+    activities.add(staysOnItsBurner ? sauce.holding(name + ", plate") : sauce);
     for (int cut = random.nextInt(4, 9); cut > 0; cut--) {
       String mise = name + ", cut " + cut;
       int hands = MINUTE * random.nextInt(2, 9);
-      add(mise, hands, List.of(new Mode(hands, List.of())), 0, Optional.empty());
+      add(mise, hands, List.of(new Mode(hands, List.of())));
       follows(mise, pot, 0, 0);
     }
     int hands = 15 * random.nextInt(4, 12);
     String plate = name + ", plate";
-    add(plate, hands, List.of(new Mode(hands, List.of())), 0, Optional.empty());
+    add(plate, hands, List.of(new Mode(hands, List.of())));
     follows(plate, out, 12, 20);
     follows(pot, plate, 0, 1);
     String beside = name + ", beside";
     if (random.nextBoolean()) {
       String water = name + ", water";
-      add(water, MINUTE, onBurners(MINUTE * random.nextInt(12, 30)), 0, Optional.empty());
-      add(beside, MINUTE, onBurners(MINUTE * random.nextInt(4, 12)), 0, Optional.empty());
+      add(water, MINUTE, onBurners(MINUTE * random.nextInt(12, 30)));
+      add(beside, MINUTE, onBurners(MINUTE * random.nextInt(4, 12)));
       follows(water, beside, 10, 1);
       follows(beside, plate, 5, 60);
     } else {
       int heat = 180 + 20 * random.nextInt(0, 3);
       List<Claim> shelf = List.of(new Claim.Shelf("oven", 1, heat));
       int lasts = MINUTE * random.nextInt(15, 40);
-      add(beside, 2 * MINUTE, List.of(new Mode(lasts, shelf)), 0, Optional.empty());
+      add(beside, 2 * MINUTE, List.of(new Mode(lasts, shelf)));
       follows(beside, plate, 60, 10);
     }
   }
@@ -189,15 +185,7 @@ public final class RandomServices {
     int due = minutes * MINUTE;
     return new Problem(
         roomy.activities().stream()
-            .map(
-                one ->
-                    new Activity(
-                        one.key(),
-                        one.handsSeconds(),
-                        one.modes(),
-                        0,
-                        Optional.empty(),
-                        one.dueSeconds().map(at -> due)))
+            .map(one -> one.dueSeconds().isPresent() ? one.due(due) : one)
             .toList(),
         roomy.lags(),
         List.of(new Cook("cook 0", 0, 4 * due), new Cook("cook 1", 0, due / 2 / 15 * 15)),
@@ -210,8 +198,9 @@ public final class RandomServices {
   /** A few activities in a few ticks, that all ways to place them can be tried. */
   public Problem small() {
     Problem one = of(random.nextInt(2, 4), 4);
+    List<Activity> few = one.activities().stream().limit(4).toList();
     return new Problem(
-        one.activities().stream().limit(4).map(this::shrunk).toList(),
+        few.stream().map(activity -> shrunk(activity, few)).toList(),
         one.lags().stream()
             .filter(lag -> one.activities().indexOf(one.activity(lag.after())) < 4)
             .toList(),
@@ -224,17 +213,20 @@ public final class RandomServices {
         15 * 14);
   }
 
-  private Activity shrunk(Activity one) {
+  private Activity shrunk(Activity one, List<Activity> few) {
     int hands = Math.min(one.handsSeconds(), 15 * random.nextInt(1, 3));
-    return new Activity(
-        one.key(),
-        hands,
+    List<Mode> modes =
         one.modes().stream()
             .map(mode -> new Mode(Math.max(hands, 15 * random.nextInt(1, 5)), mode.claims()))
-            .toList(),
-        15 * random.nextInt(0, 2),
-        random.nextInt(4) == 0 ? Optional.of(15 * random.nextInt(7, 14)) : Optional.empty(),
-        one.dueSeconds().map(due -> 15 * random.nextInt(4, 11)));
+            .toList();
+    Activity small = Activity.of(one.key(), hands, modes).from(15 * random.nextInt(0, 2));
+    if (random.nextInt(4) == 0) {
+      small = small.by(15 * random.nextInt(7, 14));
+    }
+    Optional<String> until =
+        one.holdsUntil().filter(key -> few.stream().anyMatch(other -> other.key().equals(key)));
+    small = until.map(small::holding).orElse(small);
+    return one.dueSeconds().isPresent() ? small.due(15 * random.nextInt(4, 11)) : small;
   }
 
   private void dish(String name, int due, int minutes) {
@@ -246,14 +238,13 @@ public final class RandomServices {
       String key = name + (plate ? ", plate" : ", step " + step);
       int hands = plate || random.nextInt(4) > 0 ? 15 * random.nextInt(1, 9) : 0;
       int rest = plate ? 0 : 15 * random.nextInt(0, Math.min(80, minutes));
-      activities.add(
-          new Activity(
-              key,
-              hands,
-              plate ? List.of(new Mode(hands, List.of())) : modes(hands + rest, heat),
-              0,
-              Optional.empty(),
-              plate ? Optional.of(due) : Optional.empty()));
+      if (plate) {
+        activities.add(Activity.of(key, hands, List.of(new Mode(hands, List.of()))).due(due));
+      } else {
+        // A pot often stays where it is until the plates.
+        Activity one = Activity.of(key, hands, modes(hands + rest, heat));
+        activities.add(random.nextInt(6) == 0 ? one.holding(name + ", plate") : one);
+      }
       if (step > 0) {
         Optional<Integer> longest =
             random.nextBoolean() ? Optional.of(MINUTE * random.nextInt(1, 30)) : Optional.empty();

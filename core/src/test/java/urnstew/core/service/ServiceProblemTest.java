@@ -1,0 +1,199 @@
+package urnstew.core.service;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import urnstew.core.Samples;
+import urnstew.core.bench.Bench;
+import urnstew.core.bench.Constructive;
+import urnstew.core.bench.Outcome;
+import urnstew.core.bench.Outcome.Found;
+import urnstew.core.bench.Placement;
+import urnstew.core.formula.ReferenceFormulas;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Surroundings;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.PlanTasks;
+import urnstew.core.plan.Planner;
+import urnstew.core.reduction.Lid;
+import urnstew.core.serving.PlateTasks;
+import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.pasta.PastaBatch;
+import urnstew.core.serving.pasta.PastaShape;
+import urnstew.core.serving.pasta.PastaTasks;
+import urnstew.core.task.Follows;
+import urnstew.core.task.Subject;
+import urnstew.core.task.Task;
+import urnstew.core.task.Task.Kind;
+import urnstew.core.thermo.Altitude;
+import urnstew.units.Mass;
+import urnstew.units.Temperature;
+
+/** A ragù and its pasta, from their own tasks to hours that hold. */
+class ServiceProblemTest {
+  static final Bench BENCH = new Bench(Optional.empty(), new Constructive());
+  static final PlanInputs RAGU =
+      Samples.planInputs(
+          ReferenceFormulas.load().stream()
+              .filter(formula -> formula.id().equals("ridge-ragu"))
+              .findFirst()
+              .orElseThrow(),
+          24,
+          Samples.LIVELY,
+          Lid.OFF);
+  static final Instant HOUR = RAGU.readyBy().plus(Duration.ofMinutes(40));
+  static final Instant END = HOUR.plus(Duration.ofHours(6));
+  static final Instant FROM = HOUR.minus(Duration.ofHours(4));
+  static final HeatSource OWN = RAGU.setting().heatSource();
+  static final HeatSource SECOND = burner("second ring", 6000);
+  static final Vessel WATER_POT = waterPot();
+
+  private static HeatSource burner(String name, double watts) {
+    HeatSource like = Samples.burner(watts);
+    UUID id = UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+    return new HeatSource(id, name, like.kind(), like.labelPower(), like.measuredPower());
+  }
+
+  private static Vessel waterPot() {
+    Vessel like = Samples.pot(0.36, 0.3);
+    return new Vessel(
+        UUID.nameUUIDFromBytes("water pot".getBytes(StandardCharsets.UTF_8)),
+        "water pot",
+        like.shape(),
+        like.emptyMass(),
+        like.metal(),
+        like.lid(),
+        like.ovenLimit());
+  }
+
+  static List<Task> tasks(Vessel water, HeatSource burner) {
+    List<Task> sauce = PlanTasks.of(RAGU, Planner.plan(RAGU));
+    PastaAtStove stove =
+        PastaAtStove.of(
+            new PastaBatch(PastaShape.of("spaghetti"), new Mass(2.4), Temperature.ofCelsius(20)),
+            new PastaAtStove.Way(8, 10, Temperature.ofCelsius(12), true),
+            water,
+            burner,
+            Surroundings.at(new Altitude(2350)));
+    List<Task> pasta = PastaTasks.of(stove, water, burner, subject("spaghetti"), HOUR);
+    List<Task> plates =
+        PlateTasks.of(
+            24,
+            subject("plates"),
+            HOUR,
+            List.of(
+                Follows.within(last(sauce).key(), Duration.ofHours(1)),
+                Follows.within(last(pasta).key(), Duration.ofMinutes(4))));
+    return Stream.of(sauce, pasta, plates).flatMap(List::stream).toList();
+  }
+
+  private static Subject subject(String name) {
+    return new Subject(Subject.Place.PLAN, name, name);
+  }
+
+  private static Task last(List<Task> tasks) {
+    return tasks.get(tasks.size() - 1);
+  }
+
+  static Brigade brigade(int cooks, List<HeatSource> burners) {
+    List<Brigade.Hand> hands = new ArrayList<>();
+    for (int cook = 0; cook < cooks; cook++) {
+      hands.add(new Brigade.Hand("cook " + cook, FROM, END));
+    }
+    return new Brigade(hands, burners, List.of(), List.of(), Set.of());
+  }
+
+  private static Found found(ServiceProblem service) {
+    Outcome outcome = BENCH.plan(service.problem(), Optional.empty());
+    return (Found) outcome;
+  }
+
+  @Test
+  void everyTaskIsPlacedAndThePlatesAreOutAtTheirHour() {
+    List<Task> tasks = tasks(WATER_POT, SECOND);
+    ServiceProblem service = ServiceProblem.of(tasks, brigade(2, List.of(OWN, SECOND)), FROM, END);
+    Found found = found(service);
+    assertEquals(0, found.cost().lateMinutes());
+    assertEquals(tasks.size(), found.schedule().placements().size());
+    Placement out = found.schedule().of(byKind(tasks, Kind.SERVE).key());
+    assertEquals(HOUR, service.begins(out));
+    // The sauce waits through its slow edge, the pasta hardly.
+    Task simmer = byKind(tasks, Kind.PHASE, Kind.START_SIMMER);
+    assertTrue(service.buffer(simmer.key()).compareTo(Duration.ofMinutes(2)) > 0);
+    Placement toss = found.schedule().of(byKind(tasks, Kind.TOSS).key());
+    Placement drop = found.schedule().of(byKind(tasks, Kind.COOK).key());
+    int drained = toss.startSeconds() - service.problem().end(drop);
+    assertTrue(drained <= 60, "drained " + drained);
+  }
+
+  /** One burner, on which the ragù stands until it is off: the water comes after it. */
+  @Test
+  void aPotKeepsItsBurnerUntilTheLastInIt() {
+    HeatSource only = OWN;
+    List<Task> tasks = tasks(WATER_POT, only);
+    ServiceProblem service = ServiceProblem.of(tasks, brigade(2, List.of(only)), FROM, END);
+    Outcome outcome = BENCH.plan(service.problem(), Optional.empty());
+    assertFalse(outcome instanceof Outcome.Impossible);
+    if (outcome instanceof Found found) {
+      Task water =
+          tasks.stream()
+              .filter(task -> task.kind() == Kind.LIGHT && task.key().endsWith("water"))
+              .findFirst()
+              .orElseThrow();
+      Task thick = byKind(tasks, Kind.THICK);
+      int off = service.problem().end(found.schedule().of(thick.key()));
+      assertTrue(found.schedule().of(water.key()).startSeconds() >= off);
+      assertTrue(found.cost().lateMinutes() > 0);
+    }
+  }
+
+  @Test
+  void whatIsTakenIsNotThere() {
+    List<Task> tasks = tasks(WATER_POT, SECOND);
+    Brigade free = brigade(2, List.of(OWN, SECOND));
+    Instant until = HOUR.minus(Duration.ofMinutes(10));
+    Brigade taken =
+        new Brigade(
+            free.hands(),
+            free.burners(),
+            List.of(),
+            List.of(new Brigade.Taken(WATER_POT.id(), FROM, until)),
+            Set.of());
+    ServiceProblem service = ServiceProblem.of(tasks, taken, FROM, END);
+    Found found = found(service);
+    assertTrue(found.cost().lateMinutes() > 0, "the water cannot be on before it is free");
+    Placement water = found.schedule().of(subject("spaghetti").id() + "/water");
+    assertFalse(service.begins(water).isBefore(until.minusSeconds(15)));
+  }
+
+  private static Task byKind(List<Task> tasks, Kind... kinds) {
+    return tasks.stream()
+        .filter(task -> Set.of(kinds).contains(task.kind()))
+        .reduce((first, second) -> second)
+        .orElseThrow();
+  }
+
+  @Test
+  void burnersThatAreAsStrongWillDo() {
+    HeatSource twin =
+        new HeatSource(
+            UUID.randomUUID(), "twin", OWN.kind(), OWN.labelPower(), OWN.measuredPower());
+    List<Task> tasks = tasks(WATER_POT, SECOND);
+    ServiceProblem service =
+        ServiceProblem.of(tasks, brigade(2, List.of(OWN, twin, SECOND)), FROM, END);
+    Task light = tasks.stream().filter(task -> task.kind() == Kind.LIGHT).findFirst().orElseThrow();
+    assertEquals(2, service.problem().activity(light.key()).modes().size());
+  }
+}
