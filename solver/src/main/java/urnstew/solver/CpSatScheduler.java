@@ -86,7 +86,7 @@ public final class CpSatScheduler implements Scheduler {
         double share = left / (Goal.values().length - goal.ordinal());
         List<Result> results = both(goal, share);
         if (results.stream().anyMatch(Result::impossible)) {
-          return new Outcome.Impossible();
+          return impossible();
         }
         left -= results.stream().mapToDouble(Result::effort).max().orElse(0);
         results.stream().flatMap(one -> one.found().stream()).forEach(this::take);
@@ -104,6 +104,14 @@ public final class CpSatScheduler implements Scheduler {
               least.getOrDefault(Goal.UNREST, 0L),
               least.getOrDefault(Goal.AHEAD_TICKS, 0L) * Problem.GRID_SECONDS),
           name());
+    }
+
+    /** That there is none is not believed of a model that refuses one that stands. */
+    private Outcome impossible() {
+      if (best.isPresent()) {
+        throw new IllegalStateException("The model refuses " + best.get());
+      }
+      return new Outcome.Impossible();
     }
 
     /** When to begin is proven only: what is found by it is as good. */

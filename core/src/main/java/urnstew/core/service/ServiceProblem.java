@@ -28,6 +28,7 @@ import urnstew.core.task.Need;
 import urnstew.core.task.Span;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
+import urnstew.units.InvalidInput;
 
 /** Tasks as a problem of the bench, and its moments as hours again. */
 public final class ServiceProblem {
@@ -82,9 +83,10 @@ public final class ServiceProblem {
   /**
    * Of all tasks of a service, those that serve among them.
    *
-   * @param tasks each follows others that are there, too
+   * @param tasks all that is still to be done: what one follows and is not there is over
    * @param from before which nothing can begin
    * @param end by which all is over, late or not
+   * @throws InvalidInput {@code ovens} if none gets as hot as something needs
    */
   public static ServiceProblem of(List<Task> tasks, Brigade brigade, Instant from, Instant end) {
     return new ServiceProblem(tasks, brigade, from, end);
@@ -220,12 +222,22 @@ public final class ServiceProblem {
 
   private List<Claim> ovens(Need.OfOven wanted) {
     int celsius = (int) Math.round(wanted.air().celsius());
-    return brigade.ovens().stream()
-        .map(Brigade.OvenRoom::oven)
-        .filter(one -> wanted.id().map(one.id()::equals).orElse(true))
-        .filter(one -> one.hottest().compareTo(wanted.air()) >= 0)
-        .<Claim>map(one -> new Claim.Shelf(one.id().toString(), 1, celsius))
-        .toList();
+    List<Claim> ovens =
+        brigade.ovens().stream()
+            .map(Brigade.OvenRoom::oven)
+            .filter(one -> wanted.id().map(one.id()::equals).orElse(true))
+            .filter(one -> one.hottest().compareTo(wanted.air()) >= 0)
+            .<Claim>map(one -> new Claim.Shelf(one.id().toString(), 1, celsius))
+            .toList();
+    if (ovens.isEmpty()) {
+      throw new InvalidInput(
+          "ovens",
+          "none",
+          "No oven of the kitchen gets to " + celsius + " °C.",
+          "an oven that does",
+          "Add one in the kitchen, or bake at less.");
+    }
+    return ovens;
   }
 
   private Stream<TimeLag> lags(Task task) {

@@ -2,6 +2,7 @@ package urnstew.core.service;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
@@ -15,6 +16,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import urnstew.core.Samples;
+import urnstew.core.bench.Activity;
 import urnstew.core.bench.Bench;
 import urnstew.core.bench.Constructive;
 import urnstew.core.bench.Outcome;
@@ -33,11 +35,15 @@ import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PastaBatch;
 import urnstew.core.serving.pasta.PastaShape;
 import urnstew.core.serving.pasta.PastaTasks;
+import urnstew.core.task.Due;
+import urnstew.core.task.Effort;
 import urnstew.core.task.Follows;
+import urnstew.core.task.Need;
 import urnstew.core.task.Subject;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
 import urnstew.core.thermo.Altitude;
+import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
@@ -138,25 +144,30 @@ class ServiceProblemTest {
     assertTrue(drained <= 60, "drained " + drained);
   }
 
-  /** One burner, on which the ragù stands until it is off: the water comes after it. */
+  /** The ragù stands on it until its finish is in: what follows in that pot claims nothing more. */
   @Test
   void aPotKeepsItsBurnerUntilTheLastInIt() {
-    HeatSource only = OWN;
-    List<Task> tasks = tasks(WATER_POT, only);
-    ServiceProblem service = ServiceProblem.of(tasks, brigade(2, List.of(only)), FROM, END);
-    Outcome outcome = BENCH.plan(service.problem(), Optional.empty());
-    assertFalse(outcome instanceof Outcome.Impossible);
-    if (outcome instanceof Found found) {
-      Task water =
-          tasks.stream()
-              .filter(task -> task.kind() == Kind.LIGHT && task.key().endsWith("water"))
-              .findFirst()
-              .orElseThrow();
-      Task thick = byKind(tasks, Kind.THICK);
-      int off = service.problem().end(found.schedule().of(thick.key()));
-      assertTrue(found.schedule().of(water.key()).startSeconds() >= off);
-      assertTrue(found.cost().lateMinutes() > 0);
-    }
+    List<Task> tasks = tasks(WATER_POT, SECOND);
+    ServiceProblem service = ServiceProblem.of(tasks, brigade(2, List.of(OWN, SECOND)), FROM, END);
+    String last = byKind(tasks, Kind.FINISH).key();
+    Activity light = service.problem().activity("ridge-ragu/light");
+    assertEquals(Optional.of(last), light.holdsUntil());
+    assertEquals(2, light.modes().get(0).claims().size(), "pot and burner");
+    assertEquals(List.of(), service.problem().activity(last).modes().get(0).claims());
+    Activity water = service.problem().activity("spaghetti/water");
+    assertEquals(Optional.of("spaghetti/drop-1"), water.holdsUntil());
+  }
+
+  @Test
+  void aBakeWithoutAnOvenIsRefused() {
+    Task bake =
+        Task.of("bake", Kind.BAKE, subject("tray"), "bake", Due.at(HOUR), Effort.ofMinutes(1, 2, 3))
+            .holding(List.of(new Need.OfOven(Optional.empty(), Temperature.ofCelsius(190))));
+    InvalidInput refused =
+        assertThrows(
+            InvalidInput.class,
+            () -> ServiceProblem.of(List.of(bake), brigade(1, List.of(OWN)), FROM, END));
+    assertEquals("ovens", refused.parameter());
   }
 
   @Test
