@@ -64,6 +64,13 @@ export function Dish({ dish, made, shelf, units, change, onDrop, stove, faultAt 
           onPick={(id) => change({ baseFormulaId: id || undefined })}
         />
         <SomeWithout dish={dish} change={(groups) => change({ groups })} />
+        <TextLine
+          label="Out at"
+          text={dish.served}
+          onText={(served) => change({ served })}
+          fault={faultAt('servedLocalTime')}
+          placeholder="as the others"
+        />
       </FieldPair>
       {baseFault && (
         <Text role="alert" tone="alarm" size="small">

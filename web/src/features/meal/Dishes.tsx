@@ -32,6 +32,7 @@ function newDish(formulaId: string, shelf: FormulaSummary[], units: Units): Dish
     servingText: show.typedMass(usual ?? FIRST_SERVING_KG, units),
     groups: [],
     besides: [],
+    served: '',
   };
 }
 

@@ -43,7 +43,7 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
       title={text.name || 'Meal'}
       sub="one shopping list less what is in stock, one mise en place; every change is kept"
       step="Size"
-      acts={<MealActs id={start.id} isEmpty={meal.dishes.length === 0} />}
+      acts={<MealActs id={start.id} isEmpty={meal.dishes.length === 0} flush={flush} />}
     >
       {problem && <Note tone="tomato">{problem.summary}</Note>}
       <MealGrid>
@@ -68,6 +68,13 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
               fault={faultAt('/servedLocalTime')}
               placeholder="18:30"
             />
+            <TextLine
+              label="Cooks"
+              text={text.cooks}
+              onText={(cooks) => change({ cooks })}
+              fault={faultAt('/cooks')}
+              placeholder="Ada, Bo 16:00-19:00"
+            />
           </NameAndHour>
           <Dishes
             text={text}
@@ -88,7 +95,8 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
 }
 
 /** Put away, as tables, and printed. */
-function MealActs({ id, isEmpty }: { id: string; isEmpty: boolean }) {
+function MealActs(props: { id: string; isEmpty: boolean; flush: () => Promise<void> }) {
+  const { id, isEmpty, flush } = props;
   const go = useGo();
   const queries = useQueryClient();
   const away = async () => {
@@ -97,10 +105,17 @@ function MealActs({ id, isEmpty }: { id: string; isEmpty: boolean }) {
     await queries.invalidateQueries({ queryKey: ['meals'] });
     go('/meals');
   };
+  const toBench = async () => {
+    await flush();
+    go(`/meals/${id}/bench`);
+  };
   const file = { component: 'a', variant: 'outlined', download: true } as const;
   return (
     <>
       <ActButton onAct={away}>Put away</ActButton>
+      <ActButton variant="outlined" onAct={toBench} disabled={isEmpty}>
+        The bench
+      </ActButton>
       <Button {...file} href={`/api/meals/${id}/shopping.csv`}>
         List as table
       </Button>

@@ -11,7 +11,7 @@ import { Text } from '../../ui/text';
 import { useGo } from '../../ui/useGo';
 import { Coming } from '../../ui/Pending';
 
-/** Meals: several formulas with one shopping list. */
+/** Services: several dishes with one shopping list, hot at their hour. */
 export function MealsPage() {
   const { data: meals, error } = useMeals();
   const go = useGo();
@@ -29,8 +29,8 @@ export function MealsPage() {
   };
   return (
     <Page
-      title="Meals"
-      sub="several formulas, one shopping list, one mise en place"
+      title="Service"
+      sub="several dishes, one shopping list, one mise en place, all hot at their hour"
       step="Size"
       acts={
         <>
@@ -56,7 +56,10 @@ export function MealsPage() {
               sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}
             >
               {m.name}
-            </Box>
+            </Box>{' '}
+            <Link to={`/meals/${m.id}/bench`} aria-label={`The bench of ${m.name}`}>
+              the bench
+            </Link>
           </RuledRow>
         ))}
       </BareList>

@@ -20,6 +20,7 @@ export const text: MealText = {
   packGoal: 'LEAST_COST',
   tubsStay: false,
   served: '',
+  cooks: '',
   dishes: [
     {
       key: 'a',
@@ -29,6 +30,7 @@ export const text: MealText = {
       servingText: '120 g',
       groups: [],
       besides: [],
+      served: '',
     },
   ],
 };

@@ -19,7 +19,7 @@ export const DishGrid = styled('div')(
 export const FieldPair = styled('div')(
   laid({
     display: 'grid',
-    gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
+    gridTemplateColumns: 'minmax(0, 1.2fr) minmax(0, 1.2fr) minmax(0, 0.8fr)',
     gap: 1.5,
     mt: 0.5,
   }),
@@ -48,7 +48,7 @@ export const NameAndHour = styled('div')(
     display: 'grid',
     gridTemplateColumns: {
       xs: 'minmax(0, 1fr) minmax(0, 1fr)',
-      sm: 'minmax(0, 2fr) minmax(0, 1fr) minmax(0, 0.8fr)',
+      sm: 'minmax(0, 1.5fr) minmax(0, 0.9fr) minmax(0, 1.1fr) minmax(0, 1.1fr)',
     },
     gap: 2,
   }),

@@ -7,6 +7,7 @@ import { answered, ProblemError } from '../../api/problem';
 import { parseHour, parseQuantity, show, withUnit, type Units } from '../../quantities';
 import { useKept } from '../../ui/useKept';
 import { report } from '../../api/report';
+import { meantCooks, textOfCooks } from './cooks';
 import { textOfBeside, type BesideText } from './beside/besideText';
 import { meantBeside } from './beside/meantBeside';
 
@@ -14,12 +15,14 @@ type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
 export interface DishText extends Omit<
   Dish,
-  'covers' | 'servingMassKilograms' | 'baseFormulaId' | 'besides'
+  'covers' | 'servingMassKilograms' | 'baseFormulaId' | 'besides' | 'servedLocalTime'
 > {
   key: string;
   covers: string;
   baseFormulaId?: string | undefined;
   besides: BesideText[];
+  /** An hour of its own, as typed; empty where it goes out with the others. */
+  served: string;
 }
 export interface MealText {
   name: string;
@@ -27,6 +30,8 @@ export interface MealText {
   tubsStay: boolean;
   /** When the plates go out, as typed; empty where nobody said so. */
   served: string;
+  /** Names, and hours behind them where somebody comes later or leaves. */
+  cooks: string;
   dishes: DishText[];
 }
 const WAIT_MS = 250;
@@ -36,12 +41,14 @@ export const textOf = (sheet: MealSheet, units: Units = 'METRIC'): MealText => (
   packGoal: sheet.packGoal,
   tubsStay: sheet.tubsStay ?? false,
   served: sheet.servedLocalTime ? show.clock(sheet.servedLocalTime) : '',
+  cooks: textOfCooks(sheet.cooks ?? []),
   dishes: sheet.dishes.map((d, i) => ({
     ...d,
     key: `${d.formulaId} ${i}`,
     covers: String(d.covers),
     servingText: withUnit(d.servingText, 'g') || `${Math.round(d.servingMassKilograms * 1000)} g`,
     besides: (d.besides ?? []).map((b, at) => textOfBeside(b, at, units)),
+    served: d.servedLocalTime ? show.clock(d.servedLocalTime) : '',
   })),
 });
 
@@ -55,6 +62,7 @@ export function meant(
   if (!text.name.trim()) faults.set('/name', 'Type a name.');
   const hour = text.served.trim() ? parseHour(text.served) : undefined;
   if (hour?.outcome === 'refuse') faults.set('/servedLocalTime', hour.message);
+  const cooks = meantCooks(text.cooks, faults);
   const dishes = text.dishes.map((d, i): Dish => {
     const covers = parseQuantity(d.covers, 'COUNT', '');
     const serving = parseQuantity(d.servingText, 'MASS', 'g', measuresOf(kitchen));
@@ -68,6 +76,8 @@ export function meant(
       );
     else if (serving.outcome !== 'understood')
       faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
+    const out = d.served.trim() ? parseHour(d.served) : undefined;
+    if (out?.outcome === 'refuse') faults.set(`/dishes/${i}/servedLocalTime`, out.message);
     const { formulaId, schools, groups, targetSolidsFraction, baseFormulaId } = d;
     return {
       formulaId,
@@ -81,6 +91,7 @@ export function meant(
           meantBeside(b, `/dishes/${i}/besides/${at}`, faults, measuresOf(kitchen)),
         ),
       }),
+      ...(out?.outcome === 'understood' && { servedLocalTime: out.localTime }),
       covers: covers.outcome === 'understood' ? covers.value : 1,
       servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0,
     };
@@ -95,6 +106,7 @@ export function meant(
             packGoal: text.packGoal,
             ...(text.tubsStay ? { tubsStay: true } : {}),
             ...(hour?.outcome === 'understood' && { servedLocalTime: hour.localTime }),
+            ...(cooks.length > 0 && { cooks }),
             dishes,
           },
   };

@@ -25,6 +25,7 @@ class EveryPageIT extends Installed {
   private static final String POT = "/pots" + DEMO + "41";
   private static final String TUBS = "/keep/lots" + DEMO + "d3";
   private static final String DISH = "/meals" + DEMO + "a5/dishes/2";
+  private static final String BENCH = "/meals" + DEMO + "a5/bench";
   private static final String RECORD = "/logbook" + DEMO + "31";
   private static final List<String> PAGES =
       List.of(
@@ -37,6 +38,7 @@ class EveryPageIT extends Installed {
           "/meals",
           "/meals/parts",
           DISH,
+          BENCH,
           "/pantry",
           "/plan",
           POT,

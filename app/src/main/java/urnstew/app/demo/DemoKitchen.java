@@ -38,6 +38,7 @@ import urnstew.app.serving.BesideSheet.PastaSheet;
 import urnstew.app.serving.BesideSheet.PiecesSheet;
 import urnstew.app.sizing.MealService;
 import urnstew.app.sizing.MealSheet;
+import urnstew.app.sizing.MealSheet.CookSheet;
 import urnstew.app.sizing.MealSheet.DishSheet;
 import urnstew.app.sizing.MealSheet.GroupSheet;
 import urnstew.core.kitchen.HeatKind;
@@ -174,7 +175,10 @@ class DemoKitchen {
     stock.store(new StockItem(id(number), what, kg, text, opened, null, where, null, 0), DEMO);
   }
 
-  /** Thirty-four before the night watch; two eat without milk, and one base makes two dishes. */
+  /**
+   * Before the night watch, and six at two in the morning; two eat without milk, and one base makes
+   * two dishes.
+   */
   private void tonight() {
     Avoid milk = new Avoid(Avoid.Kind.ALLERGEN, "MILK");
     List<GroupSheet> two = List.of(new GroupSheet("without milk", 2, List.of(milk)));
@@ -183,12 +187,20 @@ class DemoKitchen {
         new MealSheet(
             "Before the night watch",
             List.of(
-                dish("ridge-ragu", 20, 0.12, null, two, pasta("tagliatelle-fresh", 20, 0.12, 4)),
+                dish(
+                    "ridge-ragu",
+                    20,
+                    0.12,
+                    null,
+                    null,
+                    two,
+                    pasta("tagliatelle-fresh", 20, 0.12, 4)),
                 dish(
                     "harbour-garden",
                     8,
                     0.18,
                     "larder-base",
+                    null,
                     List.of(),
                     pieces("cod-steak", 7, 0.025, 58),
                     pieces("chicken-thigh", 1, 0.022, 78)),
@@ -197,13 +209,15 @@ class DemoKitchen {
                     6,
                     0.13,
                     "larder-base",
+                    LocalTime.of(2, 0),
                     List.of(),
                     pasta("bucatini", 6, 0.1, 20),
                     strewn("hard-cheese", 6, 0.01)),
-                dish("fried-slices", 14, 0.09, null, List.of())),
+                dish("fried-slices", 14, 0.09, null, null, List.of())),
             PackGoal.LEAST_COST,
             null,
-            LocalTime.of(18, 30)),
+            LocalTime.of(18, 30),
+            List.of(new CookSheet("Ada", null, null), new CookSheet("Bo", null, null))),
         0,
         DEMO);
   }
@@ -213,10 +227,20 @@ class DemoKitchen {
       int covers,
       double serving,
       @Nullable String base,
+      @Nullable LocalTime hour,
       List<GroupSheet> groups,
       BesideSheet... besides) {
     return new DishSheet(
-        formula, List.of(), covers, serving, grams(serving), null, base, groups, List.of(besides));
+        formula,
+        List.of(),
+        covers,
+        serving,
+        grams(serving),
+        null,
+        base,
+        groups,
+        List.of(besides),
+        hour);
   }
 
   private static String grams(double kilograms) {

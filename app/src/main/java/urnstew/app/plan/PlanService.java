@@ -17,6 +17,7 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
+import urnstew.app.kitchen.KitchenTime;
 import urnstew.app.occupancy.Places;
 import urnstew.app.plan.PlanRequest.AvailableSheet;
 import urnstew.app.plan.PlanRequest.Size;
@@ -64,6 +65,9 @@ import urnstew.units.text.QuantityKind;
 public class PlanService {
   /** A plan stands nowhere yet. */
   private static final UUID NOBODY = new UUID(0, 0);
+
+  /** Longer than any simmer whose stages end it. */
+  static final Duration BY_ITS_STAGES = Duration.ofDays(1);
 
   /** Stands in until the simmer tells. */
   private static final Target THICKEST = new Target.Solids(Sizing.THICKEST);
@@ -234,7 +238,10 @@ public class PlanService {
     Target target = simmer.isPresent() ? THICKEST : target(request);
     SimmerSetting setting =
         setting(request.vesselId(), request.heatSourceId(), request.heating(), request.lid());
-    Prior prior = Prior.of(setting.heatSource(), past(request));
+    Prior prior =
+        Prior.of(
+            setting.heatSource(),
+            past(request.vesselId(), request.heatSourceId(), request.formulaId()));
     List<StageSetting> phases = phases(request, formula);
     requireOvens(setting.vessel(), formula);
     Instant readyBy =
@@ -304,7 +311,7 @@ public class PlanService {
           "nothing",
           "Leave the thickness out, or let a stage of the formula end when it is thick enough.");
     }
-    return Duration.ofDays(1);
+    return BY_ITS_STAGES;
   }
 
   /** Other phases of the simmer, where they go otherwise than the formula says. */
@@ -351,14 +358,12 @@ public class PlanService {
   }
 
   /** What earlier batches say of this pot, this burner and this sauce. */
-  private Past past(PlanRequest request) {
+  Past past(UUID vesselId, UUID heatSourceId, String formulaId) {
     String model = BatchSnapshot.MODEL_VERSION;
     return new Past(
-        histories.evaporation(request.vesselId(), model),
-        histories.power(equipment.heatSource(request.heatSourceId()), model),
-        earlierThicknesses(request.formulaId()).stream()
-            .map(EarlierThickness::bodyFactor)
-            .toList());
+        histories.evaporation(vesselId, model),
+        histories.power(equipment.heatSource(heatSourceId), model),
+        earlierThicknesses(formulaId).stream().map(EarlierThickness::bodyFactor).toList());
   }
 
   /** A pot on a burner or in the oven of this kitchen. */

@@ -42,12 +42,13 @@ public class BesideService {
    * Everything that goes with one dish.
    *
    * @param field of the dish in the request, with a dot at its end
+   * @param inUse pots and burners that others of the meal have; more of them afterwards
    */
   public List<ServedBeside> all(
-      String field, List<BesideSheet> sheets, Dish dish, List<Group> groups) {
+      String field, List<BesideSheet> sheets, Dish dish, List<Group> groups, InUse inUse) {
     List<ServedBeside> all = new ArrayList<>();
     for (int place = 0; place < sheets.size(); place++) {
-      all.add(one(field + "besides." + place + ".", sheets.get(place), dish, groups));
+      all.add(one(field + "besides." + place + ".", sheets.get(place), dish, groups, inUse));
     }
     return all.stream().map(one -> one.warning(apart(one, all, dish, groups))).toList();
   }
@@ -70,7 +71,8 @@ public class BesideService {
         .toList();
   }
 
-  private ServedBeside one(String field, BesideSheet sheet, Dish dish, List<Group> groups) {
+  private ServedBeside one(
+      String field, BesideSheet sheet, Dish dish, List<Group> groups, InUse inUse) {
     PastaSheet pasta = sheet.pasta();
     PiecesSheet piece = sheet.piece();
     TraySheet tray = sheet.tray();
@@ -85,7 +87,7 @@ public class BesideService {
           "Type how many of them get it, or raise the covers of the dish.");
     }
     if (pasta != null) {
-      return within(field, "pasta.", () -> pastas.of(pasta, sheet.covers(), dish, groups));
+      return within(field, "pasta.", () -> pastas.of(pasta, sheet.covers(), dish, groups, inUse));
     }
     if (piece != null) {
       return within(field, "piece.", () -> pieces.of(piece, sheet.covers(), groups, eaters));

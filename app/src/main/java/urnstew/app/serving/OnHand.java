@@ -20,6 +20,8 @@ import urnstew.units.Mass;
 /** What the kitchen has to serve with: a pot, a burner, goods. */
 @Component
 class OnHand {
+  private static final int MORE_DROPS = 2;
+
   private final PantryService pantry;
   private final KitchenService kitchens;
   private final EquipmentService equipment;
@@ -30,19 +32,41 @@ class OnHand {
     this.equipment = equipment;
   }
 
-  Vessel pot(@Nullable UUID id, Mass raw, PastaAtStove.Way way) {
-    return id == null
-        ? PastaAtStove.potFor(raw, way, equipment.vessels())
-        : equipment.vessel(id).vessel();
+  /** The one that was chosen, else one that nothing else of the meal is in. */
+  Vessel pot(@Nullable UUID id, Mass raw, PastaAtStove.Way way, InUse inUse) {
+    Vessel pot = id == null ? free(raw, way, inUse) : equipment.vessel(id).vessel();
+    inUse.take(pot.id());
+    return pot;
   }
 
-  HeatSource burner(@Nullable UUID id) {
-    if (id != null) {
-      return equipment.heatSource(id).heatSource();
-    }
+  /** A free one, unless it would take many drops more than the best of all. */
+  private Vessel free(Mass raw, PastaAtStove.Way way, InUse inUse) {
+    Vessel best = PastaAtStove.potFor(raw, way, equipment.vessels());
+    Vessel free = PastaAtStove.potFor(raw, way, inUse.free(equipment.vessels()));
+    boolean worse =
+        PastaAtStove.drops(raw, way, free) > MORE_DROPS * PastaAtStove.drops(raw, way, best);
+    return worse ? best : free;
+  }
+
+  /** The one that was chosen, else the strongest that nothing else of the meal stands on. */
+  HeatSource burner(@Nullable UUID id, InUse inUse) {
+    HeatSource burner =
+        id == null
+            ? strongest(Comparator.comparing(inUse::isFree))
+            : equipment.heatSource(id).heatSource();
+    inUse.take(burner.id());
+    return burner;
+  }
+
+  /** Of all burners. */
+  HeatSource strongest() {
+    return strongest((one, other) -> 0);
+  }
+
+  private HeatSource strongest(Comparator<HeatSource> first) {
     return kitchens.view().heatSources().stream()
         .map(HeatSourceView::heatSource)
-        .max(Comparator.comparing(HeatSource::powerIntoPot))
+        .max(first.thenComparing(HeatSource::powerIntoPot))
         .orElseThrow(
             () ->
                 new InvalidInput(

@@ -38,7 +38,7 @@ class PastaBesides {
     this.onHand = onHand;
   }
 
-  ServedBeside of(PastaSheet sheet, int covers, Dish dish, List<Group> groups) {
+  ServedBeside of(PastaSheet sheet, int covers, Dish dish, List<Group> groups, InUse inUse) {
     PastaShape shape = PastaShape.of(sheet.shapeId());
     Mass raw = new Mass(sheet.rawMassEachKilograms() * covers);
     PastaBatch batch = new PastaBatch(shape, raw, Temperature.ofCelsius(sheet.startCelsius()));
@@ -49,8 +49,8 @@ class PastaBesides {
             sheet.saltGramsPerLiter(),
             Temperature.ofCelsius(sheet.waterCelsius()),
             tossed);
-    Vessel pot = onHand.pot(sheet.vesselId(), raw, way);
-    HeatSource burner = onHand.burner(sheet.heatSourceId());
+    Vessel pot = onHand.pot(sheet.vesselId(), raw, way, inUse);
+    HeatSource burner = onHand.burner(sheet.heatSourceId(), inUse);
     PastaAtStove reckoned = PastaAtStove.of(batch, way, pot, burner, onHand.surroundings());
     PastaAtStove stove =
         Optional.ofNullable(sheet.waterReading())

@@ -112,7 +112,7 @@ class PieceBesides {
         new SauceBath(
             dish.made(),
             Temperature.ofCelsius(hottest),
-            onHand.burner(null).powerIntoPot().times(1 - LOST_SHARE));
+            onHand.strongest().powerIntoPot().times(1 - LOST_SHARE));
     try {
       DropList list =
           DropList.of(

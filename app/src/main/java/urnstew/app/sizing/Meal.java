@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import urnstew.app.serving.ServedBeside;
 import urnstew.app.serving.ServedBeside.Drops;
+import urnstew.app.sizing.MealSheet.DishSheet;
 import urnstew.core.formula.Declaration;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
@@ -35,7 +36,7 @@ import urnstew.units.Mass;
  * @param shopping one list for all
  * @param mise one for all
  */
-record Meal(
+public record Meal(
     String name, List<Common> bases, List<Served> dishes, ShoppingList shopping, MiseEnPlace mise) {
 
   /**
@@ -45,7 +46,8 @@ record Meal(
    * @param placing where it is cooked; nowhere where tubs give all of it
    * @param tubs that give what need not be made
    */
-  record Common(String formulaId, BaseBatch base, Placing placing, List<TubStock.Share> tubs) {
+  public record Common(
+      String formulaId, BaseBatch base, Placing placing, List<TubStock.Share> tubs) {
     Common at(Placing place) {
       return new Common(formulaId, base, place, tubs);
     }
@@ -64,7 +66,7 @@ record Meal(
    * @param besides what goes with it
    * @param drops when pieces go into its sauce; empty where none do
    */
-  record Served(
+  public record Served(
       Dish dish,
       Optional<FromBase> from,
       Split split,
@@ -76,7 +78,7 @@ record Meal(
       Optional<Drops> drops) {
 
     /** What goes in for all who eat of it, beside the share of a base. */
-    ResolvedFormula batch() {
+    public ResolvedFormula batch() {
       ResolvedFormula all = from.map(one -> one.variant().still()).orElse(dish.batch());
       return split.cooked(all, dish.need().covers());
     }
@@ -175,9 +177,14 @@ record Meal(
    *
    * @param base at its own size
    */
-  record FromBase(ResolvedFormula base, Variant variant) {
+  public record FromBase(ResolvedFormula base, Variant variant) {
     boolean isOf(String formulaId) {
       return base.formula().id().equals(formulaId);
+    }
+
+    /** Whether a dish is nothing but that share. */
+    boolean isAll(DishSheet dish) {
+      return isOf(dish.formulaId());
     }
   }
 

@@ -12,6 +12,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -20,7 +21,6 @@ import urnstew.app.formula.FormulaShelf;
 import urnstew.app.kitchen.EquipmentService;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.kitchen.KitchenSettings;
-import urnstew.app.kitchen.KitchenView.HeatSourceView;
 import urnstew.app.pantry.PantryService;
 import urnstew.app.pantry.StockItem;
 import urnstew.app.pantry.StockService;
@@ -30,6 +30,7 @@ import urnstew.app.platform.IdempotencyStore;
 import urnstew.app.platform.NotFoundException;
 import urnstew.app.platform.Write;
 import urnstew.app.serving.BesideService;
+import urnstew.app.serving.InUse;
 import urnstew.app.sizing.Meal.Common;
 import urnstew.app.sizing.Meal.FromBase;
 import urnstew.app.sizing.Meal.Served;
@@ -42,14 +43,12 @@ import urnstew.core.formula.Split;
 import urnstew.core.formula.Split.Group;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.plan.Placing;
-import urnstew.core.plan.Placing.Cooked;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.Purchase;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
-import urnstew.units.MassFraction;
 import urnstew.units.Power;
 
 /** Keeps meals and computes what they take. */
@@ -67,6 +66,7 @@ public class MealService {
   private final KitchenService kitchens;
   private final EquipmentService equipment;
   private final BesideService besides;
+  private final MealPots pots;
   private final IdempotencyStore writes;
   private final Clock clock;
 
@@ -79,6 +79,7 @@ public class MealService {
       KitchenService kitchens,
       EquipmentService equipment,
       BesideService besides,
+      MealPots pots,
       IdempotencyStore writes,
       Clock clock) {
     this.mapper = mapper;
@@ -89,6 +90,7 @@ public class MealService {
     this.kitchens = kitchens;
     this.equipment = equipment;
     this.besides = besides;
+    this.pots = pots;
     this.writes = writes;
     this.clock = clock;
   }
@@ -112,6 +114,17 @@ public class MealService {
   public MealView preview(UUID id, MealSheet sheet) {
     return view(id, 0, sheet);
   }
+
+  /** What a meal is written as, and what that takes. */
+  @Transactional(readOnly = true)
+  public Worked worked(UUID id) {
+    MealRow row = row(id);
+    MealSheet sheet = sheet(row);
+    return new Worked(row.version(), sheet, meal(sheet));
+  }
+
+  /** A meal as it is written, and computed. */
+  public record Worked(int version, MealSheet sheet, Meal meal) {}
 
   private MealView view(UUID id, int version, MealSheet sheet) {
     return MealView.of(id, version, sheet, meal(sheet), pantry.avoided(), pantry.pantry());
@@ -221,30 +234,31 @@ public class MealService {
             .distinct()
             .map(id -> common(id, sheet, dishes, shares))
             .toList();
+    Set<UUID> taken = pots.taken(sheet);
+    List<Placing> placings = pots.placings(sheet, bases, dishes, shares, taken);
+    InUse inUse = new InUse(placings, taken);
+    Iterator<Placing> next = placings.iterator();
+    List<Common> cooked =
+        bases.stream()
+            .map(base -> base.base().made().isPresent() ? base.at(next.next()) : base)
+            .toList();
     Larder all = shelf.larder();
     List<Served> served = new ArrayList<>();
     for (int place = 0; place < dishes.size(); place++) {
-      served.add(
+      DishSheet written = sheet.dishes().get(place);
+      Optional<FromBase> from = Optional.ofNullable(shares.get(place));
+      Served one =
           served(
-              sheet.dishes().get(place),
+              written,
               dishes.get(place),
-              Optional.ofNullable(shares.get(place)),
-              bases,
+              from,
+              cooked,
               all.pantryOf(dishes.get(place).batch().formula()),
-              "dishes." + place + "."));
+              "dishes." + place + ".",
+              inUse);
+      served.add(MealPots.hasPot(from, written, bases) ? one.at(next.next()) : one);
     }
-    Iterator<Placing> placings = placings(sheet, bases, served).iterator();
-    return Meal.of(
-        sheet.name(),
-        bases.stream()
-            .map(base -> base.base().made().isPresent() ? base.at(placings.next()) : base)
-            .toList(),
-        withDrops(
-            served.stream()
-                .map(one -> one.from().isEmpty() ? one.at(placings.next()) : one)
-                .toList()),
-        stock.masses(),
-        sheet.packGoal());
+    return Meal.of(sheet.name(), cooked, withDrops(served), stock.masses(), sheet.packGoal());
   }
 
   /** What goes into the sauce of each, in the pot that it got. */
@@ -292,43 +306,12 @@ public class MealService {
         .reduce(Mass.ZERO, Mass::plus);
   }
 
-  /** Every pot of a meal where it is cooked: bases first, in their order, then the dishes. */
-  private List<Placing> placings(MealSheet sheet, List<Common> bases, List<Served> served) {
-    List<Cooked> pots = new ArrayList<>();
-    for (Common common : bases) {
-      common
-          .base()
-          .made()
-          .ifPresent(
-              made ->
-                  pots.add(
-                      new Cooked(
-                          common.base().name(), made.batch(), made.batch().formula().target())));
-    }
-    for (int place = 0; place < served.size(); place++) {
-      ResolvedFormula batch = served.get(place).dish().batch();
-      if (served.get(place).from().isEmpty()) {
-        pots.add(
-            new Cooked(batch.formula().name(), batch, target(sheet.dishes().get(place), batch)));
-      }
-    }
-    return Placing.of(
-        pots,
-        equipment.vessels(),
-        kitchens.view().heatSources().stream().map(HeatSourceView::heatSource).toList(),
-        kitchens.settings().surroundings().altitude().boilingPoint());
-  }
-
   private Dish dish(String at, DishSheet sheet) {
     ResolvedFormula formula =
         at(at + "formulaId", () -> shelf.resolved(sheet.formulaId(), sheet.schools()));
     Need need = need(at, sheet, formula);
-    return at(at + "targetSolidsFraction", () -> Dish.of(formula, need, target(sheet, formula)));
-  }
-
-  private static Optional<MassFraction> target(DishSheet sheet, ResolvedFormula formula) {
-    Double target = sheet.targetSolidsFraction();
-    return target == null ? formula.formula().target() : Optional.of(new MassFraction(target));
+    return at(
+        at + "targetSolidsFraction", () -> Dish.of(formula, need, MealPots.target(sheet, formula)));
   }
 
   private Served served(
@@ -337,7 +320,8 @@ public class MealService {
       Optional<FromBase> from,
       List<Common> bases,
       Pantry all,
-      String field) {
+      String field,
+      InUse inUse) {
     List<Group> groups =
         sheet.groups().stream()
             .map(group -> new Group(group.name(), group.covers(), group.avoid()))
@@ -348,11 +332,11 @@ public class MealService {
         Split.of(dish.batch(), dish.ribbon(), sheet.covers(), groups, all),
         dish.fryingLoads(strongest()),
         Placing.NOWHERE,
-        from.filter(base -> isOf(base, sheet)).isPresent()
+        from.filter(base -> base.isAll(sheet)).isPresent()
             ? Mass.ZERO
             : inTubs(sheet.formulaId(), dish.made()),
         tubs(sheet, dish, from, bases),
-        besides.all(field, sheet.allBesides(), dish, groups),
+        besides.all(field, sheet.allBesides(), dish, groups, inUse),
         Optional.empty());
   }
 
@@ -360,18 +344,13 @@ public class MealService {
   private List<TubStock.Share> tubs(
       DishSheet sheet, Dish dish, Optional<FromBase> from, List<Common> bases) {
     List<TubStock.Share> all = new ArrayList<>();
-    if (from.filter(base -> isOf(base, sheet)).isEmpty()) {
+    if (from.filter(base -> base.isAll(sheet)).isEmpty()) {
       all.addAll(tubs.shares(sheet.formulaId(), dish.made()));
     }
     bases.stream()
         .filter(base -> from.filter(one -> one.isOf(base.formulaId())).isPresent())
         .forEach(base -> all.addAll(base.tubs()));
     return all;
-  }
-
-  /** Whether a dish is nothing but a share of its base. */
-  private static boolean isOf(FromBase base, DishSheet sheet) {
-    return base.isOf(sheet.formulaId());
   }
 
   /** Of a part, such as meatballs or a dough, a bare number could be pieces as well as grams. */

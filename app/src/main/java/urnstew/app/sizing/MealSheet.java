@@ -18,19 +18,34 @@ import urnstew.core.sizing.PackGoal;
  * @param name what the cook calls it
  * @param dishes formulas and who eats of each
  * @param packGoal what packs are chosen by
- * @param servedLocalTime when the plates go out; absent where nobody said so
  * @param tubsStay whether tubs are left for another day; else bases are taken from them first
+ * @param servedLocalTime when the plates go out; absent where nobody said so
+ * @param cooks whose hands there are; absent where nobody said so
  */
 public record MealSheet(
     @NotNull String name,
     @NotNull List<@Valid DishSheet> dishes,
     @NotNull PackGoal packGoal,
     @Nullable Boolean tubsStay,
-    @Schema(type = "string", example = "18:30") @Nullable LocalTime servedLocalTime) {
+    @Schema(type = "string", example = "18:30") @Nullable LocalTime servedLocalTime,
+    @Nullable List<@Valid CookSheet> cooks) {
+
+  /**
+   * Hands.
+   *
+   * @param name of the cook
+   * @param comesLocalTime absent for a cook who is there from the beginning
+   * @param leavesLocalTime absent for one who stays until the end
+   */
+  public record CookSheet(
+      @NotNull String name,
+      @Schema(type = "string", example = "16:00") @Nullable LocalTime comesLocalTime,
+      @Schema(type = "string", example = "19:00") @Nullable LocalTime leavesLocalTime) {}
 
   /**
    * One formula of it. The target is the formula's own where none is named; a base is made once for
-   * all dishes that name it.
+   * all dishes that name it. Its plates go out with those of the meal where it has no hour of its
+   * own.
    */
   public record DishSheet(
       @NotNull String formulaId,
@@ -41,7 +56,8 @@ public record MealSheet(
       @Nullable Double targetSolidsFraction,
       @Nullable String baseFormulaId,
       @NotNull List<@Valid GroupSheet> groups,
-      @Nullable List<@Valid BesideSheet> besides) {
+      @Nullable List<@Valid BesideSheet> besides,
+      @Schema(type = "string", example = "02:00") @Nullable LocalTime servedLocalTime) {
 
     /** What goes with it; nothing in meals of earlier releases. */
     public List<BesideSheet> allBesides() {

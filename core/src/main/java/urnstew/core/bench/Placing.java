@@ -34,6 +34,12 @@ public final class Placing {
   private final Map<String, List<TimeLag>> after = new HashMap<>();
   private final Map<String, List<TimeLag>> before = new HashMap<>();
 
+  /** Of each activity with whose end something is let go: what holds it. */
+  private final Map<String, List<Activity>> holders = new HashMap<>();
+
+  /** Of each that holds something: at least so long before what lets go of it begins; s. */
+  private final Map<String, Integer> standsBefore = new HashMap<>();
+
   /** What hangs together by lags: a dish. */
   private final Map<String, Set<String>> together = new HashMap<>();
 
@@ -44,6 +50,17 @@ public final class Placing {
       after.computeIfAbsent(lag.before(), key -> new ArrayList<>()).add(lag);
       before.computeIfAbsent(lag.after(), key -> new ArrayList<>()).add(lag);
     }
+    problem
+        .activities()
+        .forEach(
+            one ->
+                one.holdsUntil()
+                    .ifPresent(
+                        until ->
+                            holders.computeIfAbsent(until, key -> new ArrayList<>()).add(one)));
+    holders.forEach(
+        (until, all) ->
+            all.forEach(holder -> standsBefore.put(holder.key(), between(holder.key(), until))));
     problem.activities().forEach(one -> together.put(one.key(), new HashSet<>(Set.of(one.key()))));
     problem.lags().stream()
         .filter(lag -> !milestone(lag.before()) && !milestone(lag.after()))
@@ -62,6 +79,24 @@ public final class Placing {
     if (all.addAll(dish(other))) {
       List.copyOf(all).forEach(key -> together.put(key, all));
     }
+  }
+
+  /** At least so long between the beginnings of two, by what lies between them; s. */
+  private int between(String first, String last) {
+    Map<String, Integer> starts = new HashMap<>(Map.of(first, 0));
+    List<String> open = new ArrayList<>(List.of(first));
+    while (!open.isEmpty()) {
+      String key = open.remove(open.size() - 1);
+      int lasts = problem.activity(key).modes().get(0).lastsSeconds();
+      for (TimeLag lag : after.getOrDefault(key, List.of())) {
+        int start = starts.getOrDefault(key, 0) + lasts + lag.shortestSeconds();
+        if (start > starts.getOrDefault(lag.after(), -1)) {
+          starts.put(lag.after(), start);
+          open.add(lag.after());
+        }
+      }
+    }
+    return starts.getOrDefault(last, 0);
   }
 
   private Set<String> dish(String key) {
@@ -319,7 +354,28 @@ public final class Placing {
     }
 
     private Optional<Placement> admitted(Activity one, Placement at) {
-      return board.admits(one, at) ? Optional.of(at) : Optional.empty();
+      return board.admits(one, at) && stands(one, at) ? Optional.of(at) : Optional.empty();
+    }
+
+    /** What is let go with its end, and is not placed yet, could be held so long before it. */
+    private boolean stands(Activity one, Placement at) {
+      for (Activity holder : holders.getOrDefault(one.key(), List.of())) {
+        if (!placed.containsKey(holder.key()) && !holds(holder, one, at)) {
+          return false;
+        }
+      }
+      return true;
+    }
+
+    private boolean holds(Activity holder, Activity until, Placement at) {
+      int start = at.startSeconds() - standsBefore.getOrDefault(holder.key(), 0);
+      board.put(until, at);
+      boolean free = false;
+      for (int mode = 0; mode < holder.modes().size() && !free; mode++) {
+        free = board.admits(holder, new Placement(holder.key(), start, mode, Optional.empty()));
+      }
+      board.remove(until.key());
+      return free;
     }
 
     private Activity activity(String key) {

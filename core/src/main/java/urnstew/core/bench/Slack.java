@@ -36,7 +36,8 @@ public final class Slack {
 
   /**
    * Seconds for each activity, with modes, hands and order as they are, nothing later than its hour
-   * (or than it is, where it is late already), what runs or is locked where it is.
+   * (or than it is, where it is late already), what runs or is locked where it is. What waits too
+   * long already may wait longer.
    */
   public static Map<String, Integer> of(Problem problem, Schedule schedule) {
     Slack slack = new Slack(problem, schedule);
@@ -52,6 +53,7 @@ public final class Slack {
     int lasts = lasts(lag.before());
     edges.add(new Edge(lag.before(), lag.after(), lasts + lag.shortestSeconds()));
     lag.longestSeconds()
+        .filter(most -> !lag.tooLong(problem, schedule))
         .ifPresent(most -> edges.add(new Edge(lag.after(), lag.before(), -lasts - most)));
   }
 

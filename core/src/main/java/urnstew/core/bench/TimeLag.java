@@ -9,7 +9,8 @@ import java.util.Optional;
  * @param after key of the second
  * @param shortestSeconds at least; negative where they may overlap so far
  * @param longestSeconds at most; empty where it keeps
- * @param costPerMinute how much a minute of waiting between them hurts what waits, 0 for nothing
+ * @param costPerMinute how much a minute of waiting between them hurts what waits; 0 where nothing
+ *     does: then a longest is a clock, as of what goes in so long after something began
  */
 public record TimeLag(
     String before,
@@ -17,9 +18,11 @@ public record TimeLag(
     int shortestSeconds,
     Optional<Integer> longestSeconds,
     int costPerMinute) {
-  /** The same of what keeps. */
+  /** The same of what keeps. Where nothing waits the longest is no wish: it stays. */
   TimeLag keeping() {
-    return new TimeLag(before, after, shortestSeconds, Optional.empty(), costPerMinute);
+    return costPerMinute > 0
+        ? new TimeLag(before, after, shortestSeconds, Optional.empty(), costPerMinute)
+        : this;
   }
 
   /** Whether it waits longer than it may. */

@@ -27,7 +27,7 @@ final class Wishes {
         .forEach(one -> all.add(new Wish.Hours(one.name())));
     problem.occupied().forEach(one -> all.add(new Wish.Held(one)));
     problem.lags().stream()
-        .filter(one -> one.longestSeconds().isPresent())
+        .filter(one -> one.longestSeconds().isPresent() && one.costPerMinute() > 0)
         .forEach(one -> all.add(new Wish.Fresh(one.before(), one.after())));
     problem.fixed().stream()
         .filter(one -> !running.contains(one.key()))
@@ -67,7 +67,11 @@ final class Wishes {
         lag.before(),
         lag.after(),
         lag.shortestSeconds(),
-        lag.longestSeconds().filter(l -> must.contains(new Wish.Fresh(lag.before(), lag.after()))),
+        lag.longestSeconds()
+            .filter(
+                l ->
+                    lag.costPerMinute() == 0
+                        || must.contains(new Wish.Fresh(lag.before(), lag.after()))),
         0);
   }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import urnstew.core.formula.Formula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.SimmerPhases;
 import urnstew.core.formula.SimmerPhases.Entry;
@@ -44,17 +45,22 @@ public final class PlanTasks {
   /** Key of the stage before, and how long what it leaves may wait. */
   private Optional<Follows> before = Optional.empty();
 
-  private PlanTasks(PlanInputs inputs, Plan plan) {
+  private PlanTasks(PlanInputs inputs, Plan plan, Subject subject) {
     this.inputs = inputs;
     this.plan = plan;
-    this.subject =
-        new Subject(Place.PLAN, inputs.formula().formula().id(), inputs.formula().formula().name());
+    this.subject = subject;
     this.held = held(inputs);
   }
 
   /** In the order of the work. */
   public static List<Task> of(PlanInputs inputs, Plan plan) {
-    PlanTasks all = new PlanTasks(inputs, plan);
+    Formula formula = inputs.formula().formula();
+    return of(inputs, plan, new Subject(Place.PLAN, formula.id(), formula.name()));
+  }
+
+  /** The same as work of something else: one pot of several of a service. */
+  public static List<Task> of(PlanInputs inputs, Plan plan, Subject subject) {
+    PlanTasks all = new PlanTasks(inputs, plan, subject);
     all.work();
     return List.copyOf(all.tasks);
   }
@@ -192,38 +198,13 @@ public final class PlanTasks {
   }
 
   private Task put(Kind kind, Stage stage, Due due, Span lasts) {
-    StageWork work = StageWork.of(stage);
     int place = inputs.formula().formula().stages().indexOf(stage);
     Task task =
-        Task.of(
-                "stage-" + place,
-                kind,
-                subject,
-                stage.title().toLowerCase(Locale.ROOT),
-                due,
-                work.effort(stage, lasts))
-            .holding(needs(stage))
+        StageTasks.of(stage, place, kind, subject, due, lasts, held)
             .after(before.stream().toList());
     tasks.add(task);
-    before =
-        Optional.of(
-            work.longestGap()
-                .map(gap -> Follows.within(task.key(), gap))
-                .orElse(Follows.whenever(task.key())));
+    before = Optional.of(StageTasks.after(stage, task));
     return task;
-  }
-
-  /** The pot and its heat, or what the stage is cooked in beside it, and its machines. */
-  private List<Need> needs(Stage stage) {
-    List<Need> needs = new ArrayList<>();
-    switch (stage.course().vessel()) {
-      case POT -> needs.addAll(held);
-      case PAN -> needs.add(new Need.OfTool("a pan beside the pot"));
-      case TRAY -> needs.add(new Need.OfTool("a tray"));
-      case BOWL -> needs.add(new Need.OfTool("a bowl"));
-    }
-    stage.course().tools().forEach(tool -> needs.add(new Need.OfTool(tool.name())));
-    return needs;
   }
 
   private List<Stage> stages(StageRole role) {

@@ -43,6 +43,9 @@ public record StageFit(
   private static final double FINGER_METERS = 0.015;
   private static final double SHALLOW_METERS = 0.01;
 
+  /** A sauce that stands higher takes hours to fall (assumption). */
+  private static final double LOW_METERS = 0.05;
+
   /** How it stands. */
   public enum Standing {
     FITS,
@@ -90,7 +93,8 @@ public record StageFit(
   }
 
   /**
-   * The same in the smallest pot of a kitchen in which every stage has room, else in its largest.
+   * The same in the smallest pot of a kitchen in which every stage has room and a sauce stands low
+   * enough to fall, else in the one in which it stands lowest, else in its largest.
    *
    * @return empty where the kitchen has none
    */
@@ -108,10 +112,21 @@ public record StageFit(
             .sorted(Comparator.comparing(vessel -> vessel.shape().capacity()))
             .map(pot -> of(batch, target, pot, kitchen, hot))
             .toList();
-    return byPot.stream()
-        .filter(fits -> fits.stream().allMatch(StageFit::hasRoom))
+    List<List<StageFit>> roomy =
+        byPot.stream().filter(fits -> fits.stream().allMatch(StageFit::hasRoom)).toList();
+    return roomy.stream()
+        .filter(fits -> target.isEmpty() || deepestMeters(fits) <= LOW_METERS)
         .findFirst()
+        .or(() -> roomy.stream().min(Comparator.comparingDouble(StageFit::deepestMeters)))
         .orElse(byPot.isEmpty() ? List.of() : byPot.get(byPot.size() - 1));
+  }
+
+  private static double deepestMeters(List<StageFit> fits) {
+    return fits.stream()
+        .filter(fit -> fit.stage().role() == StageRole.REDUCE)
+        .mapToDouble(fit -> fit.depth().meters())
+        .max()
+        .orElse(0);
   }
 
   boolean hasRoom() {

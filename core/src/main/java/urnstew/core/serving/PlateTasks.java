@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import urnstew.core.task.Due;
 import urnstew.core.task.Effort;
 import urnstew.core.task.Figure;
@@ -26,28 +28,55 @@ public final class PlateTasks {
   private PlateTasks() {}
 
   /**
+   * Something that comes onto the plates, done at once or in loads.
+   *
+   * @param loads keys of the tasks that bring it, in order, each for as many plates
+   * @param waits how long a load may wait before the first of its plates is put up
+   */
+  public record Part(List<String> loads, Duration waits) {
+    public Part {
+      loads = List.copyOf(loads);
+    }
+
+    /** What a lot of plates waits for: later plates of one load wait for those before them. */
+    private Stream<Follows> before(int lot, int lots, Duration each) {
+      int many = loads.size();
+      int last = (lot * many + many - 1) / lots;
+      return IntStream.rangeClosed(lot * many / lots, last)
+          .mapToObj(load -> load(load, lot - load * lots / many, each));
+    }
+
+    private Follows load(int load, int platesBefore, Duration each) {
+      return Follows.within(loads.get(load), waits.plus(each.multipliedBy(platesBefore)));
+    }
+  }
+
+  /**
    * Lots, and the moment at which they go out.
    *
    * @param covers 1 or more
    * @param hour when they are out
-   * @param parts what must be ready before the first is put up
+   * @param parts what must be ready before it is put up
    */
-  public static List<Task> of(int covers, Subject subject, Instant hour, List<Follows> parts) {
+  public static List<Task> of(int covers, Subject subject, Instant hour, List<Part> parts) {
+    int count = (covers + LOT - 1) / LOT;
+    Duration each = Duration.ofSeconds(Math.round(60 * MINUTES_A_PLATE * LOT));
     List<Task> all = new ArrayList<>();
     List<Follows> lots = new ArrayList<>();
-    for (int first = 0; first < covers; first += LOT) {
-      int count = Math.min(LOT, covers - first);
-      double minutes = MINUTES_A_PLATE * count;
+    for (int place = 0; place < count; place++) {
+      int at = place;
+      int plates = Math.min(LOT, covers - place * LOT);
+      double minutes = MINUTES_A_PLATE * plates;
       Task lot =
           Task.of(
-                  "plate-" + (first / LOT + 1),
+                  "plate-" + (place + 1),
                   Kind.PLATE,
                   subject,
                   "put up the plates",
                   Due.at(hour.minusSeconds(Math.round(60 * minutes))),
                   Effort.ofMinutes(2 * minutes / 3, minutes, 1.5 * minutes))
-              .with(new Figure.Plates(count))
-              .after(parts);
+              .with(new Figure.Plates(plates))
+              .after(parts.stream().flatMap(part -> part.before(at, count, each)).toList());
       all.add(lot);
       lots.add(Follows.within(lot.key(), PLATE_WAITS));
     }

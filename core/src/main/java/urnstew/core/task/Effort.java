@@ -21,6 +21,11 @@ public record Effort(Span hands, Span unattended) {
     return ofHands(Span.sharesOf(Duration.ofMinutes(1), leastMinutes, likelyMinutes, mostMinutes));
   }
 
+  /** The same going on by itself for so much longer. */
+  public Effort longer(Duration by) {
+    return new Effort(hands, unattended.plus(Span.exactly(by)));
+  }
+
   /** From its beginning to its end. */
   public Span total() {
     return hands.plus(unattended);

@@ -104,6 +104,11 @@ public record Task(
     return new Task(key, kind, subject, what, Optional.of(shown), due, effort, needs, follows);
   }
 
+  /** The same taking another time. */
+  public Task lasting(Effort other) {
+    return new Task(key, kind, subject, what, figure, due, other, needs, follows);
+  }
+
   /** The same while it holds these. */
   public Task holding(List<Need> held) {
     return new Task(key, kind, subject, what, figure, due, effort, held, follows);

@@ -2,6 +2,7 @@ package urnstew.core.service;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -19,6 +20,7 @@ import urnstew.core.Samples;
 import urnstew.core.bench.Activity;
 import urnstew.core.bench.Bench;
 import urnstew.core.bench.Constructive;
+import urnstew.core.bench.Mode;
 import urnstew.core.bench.Outcome;
 import urnstew.core.bench.Outcome.Found;
 import urnstew.core.bench.Placement;
@@ -37,7 +39,6 @@ import urnstew.core.serving.pasta.PastaShape;
 import urnstew.core.serving.pasta.PastaTasks;
 import urnstew.core.task.Due;
 import urnstew.core.task.Effort;
-import urnstew.core.task.Follows;
 import urnstew.core.task.Need;
 import urnstew.core.task.Subject;
 import urnstew.core.task.Task;
@@ -100,8 +101,8 @@ class ServiceProblemTest {
             subject("plates"),
             HOUR,
             List.of(
-                Follows.within(last(sauce).key(), Duration.ofHours(1)),
-                Follows.within(last(pasta).key(), Duration.ofMinutes(4))));
+                new PlateTasks.Part(List.of(last(sauce).key()), Duration.ofHours(1)),
+                new PlateTasks.Part(List.of(last(pasta).key()), Duration.ofMinutes(4))));
     return Stream.of(sauce, pasta, plates).flatMap(List::stream).toList();
   }
 
@@ -132,7 +133,7 @@ class ServiceProblemTest {
     ServiceProblem service = ServiceProblem.of(tasks, brigade(2, List.of(OWN, SECOND)), FROM, END);
     Found found = found(service);
     assertEquals(0, found.cost().lateMinutes());
-    assertEquals(tasks.size(), found.schedule().placements().size());
+    assertEquals(tasks.size() + 2, found.schedule().placements().size(), "and two pots");
     Placement out = found.schedule().of(byKind(tasks, Kind.SERVE).key());
     assertEquals(HOUR, service.begins(out));
     // The sauce waits through its slow edge, the pasta hardly.
@@ -144,6 +145,20 @@ class ServiceProblemTest {
     assertTrue(drained <= 60, "drained " + drained);
   }
 
+  /** Where no solver loads a schedule still comes: the ragù makes way before the water is on. */
+  @Test
+  void oneBurnerForBothIsPlacedWithoutASolver() {
+    Bench plain = new Bench(Optional.empty(), new Constructive());
+    List<Task> tasks = tasks(WATER_POT, OWN);
+    ServiceProblem service = ServiceProblem.of(tasks, brigade(2, List.of(OWN)), FROM, END);
+    Outcome outcome = plain.plan(service.problem(), Optional.empty());
+    Found found = assertInstanceOf(Found.class, outcome);
+    assertEquals(0, found.cost().lateMinutes());
+    Placement finish = found.schedule().of(byKind(tasks, Kind.FINISH).key());
+    Placement water = found.schedule().of("spaghetti/water");
+    assertTrue(service.problem().end(finish) <= water.startSeconds());
+  }
+
   /** The ragù stands on it until its finish is in: what follows in that pot claims nothing more. */
   @Test
   void aPotKeepsItsBurnerUntilTheLastInIt() {
@@ -152,10 +167,14 @@ class ServiceProblemTest {
     String last = byKind(tasks, Kind.FINISH).key();
     Activity light = service.problem().activity("ridge-ragu/light");
     assertEquals(Optional.of(last), light.holdsUntil());
-    assertEquals(2, light.modes().get(0).claims().size(), "pot and burner");
+    assertEquals(1, light.modes().get(0).claims().size(), "the burner");
+    Activity pot = service.problem().activity("ridge-ragu/light#pot");
+    assertEquals(Optional.of("plates/out"), pot.holdsUntil());
     assertEquals(List.of(), service.problem().activity(last).modes().get(0).claims());
     Activity water = service.problem().activity("spaghetti/water");
     assertEquals(Optional.of("spaghetti/drop-1"), water.holdsUntil());
+    Activity drained = service.problem().activity("spaghetti/water#pot");
+    assertEquals(Optional.of("spaghetti/drop-1"), drained.holdsUntil());
   }
 
   @Test
@@ -196,15 +215,34 @@ class ServiceProblemTest {
         .orElseThrow();
   }
 
+  /** A sauce needs a burner that is as strong; water is only longer on a weaker one. */
   @Test
   void burnersThatAreAsStrongWillDo() {
     HeatSource twin =
         new HeatSource(
             UUID.randomUUID(), "twin", OWN.kind(), OWN.labelPower(), OWN.measuredPower());
+    HeatSource weak = burner("weak ring", 800);
     List<Task> tasks = tasks(WATER_POT, SECOND);
     ServiceProblem service =
-        ServiceProblem.of(tasks, brigade(2, List.of(OWN, twin, SECOND)), FROM, END);
-    Task light = tasks.stream().filter(task -> task.kind() == Kind.LIGHT).findFirst().orElseThrow();
-    assertEquals(2, service.problem().activity(light.key()).modes().size());
+        ServiceProblem.of(tasks, brigade(2, List.of(OWN, twin, SECOND, weak)), FROM, END);
+    Activity light = service.problem().activity("ridge-ragu/light");
+    assertEquals(3, light.modes().size(), "its own, its twin, and the stronger");
+    List<Mode> water = service.problem().activity("spaghetti/water").modes();
+    assertEquals(4, water.size());
+    int least = water.get(0).lastsSeconds();
+    int longest = water.stream().mapToInt(Mode::lastsSeconds).max().orElseThrow();
+    assertTrue(longest > 5 * least, longest + " s on the weak ring, " + least + " s on its own");
+  }
+
+  /** What takes longer than likely eats its own spare first. */
+  @Test
+  void aWorkThatIsLateIsLongerByThat() {
+    ServiceProblem service =
+        ServiceProblem.of(tasks(WATER_POT, SECOND), brigade(2, List.of(OWN, SECOND)), FROM, END);
+    String simmer = byKind(service.tasks(), Kind.PHASE, Kind.START_SIMMER).key();
+    ServiceProblem late = service.late(simmer, Duration.ofMinutes(10));
+    assertEquals(
+        service.problem().activity(simmer).modes().get(0).lastsSeconds() + 600,
+        late.problem().activity(simmer).modes().get(0).lastsSeconds());
   }
 }

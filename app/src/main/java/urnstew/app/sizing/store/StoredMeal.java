@@ -11,7 +11,12 @@ public record StoredMeal(
     List<Dish> dishes,
     String packGoal,
     @Nullable Boolean tubsStay,
-    @Nullable String servedLocalTime) {
+    @Nullable String servedLocalTime,
+    @Nullable List<Cook> cooks) {
+  /** Hands, and from when until when. */
+  public record Cook(
+      String name, @Nullable String comesLocalTime, @Nullable String leavesLocalTime) {}
+
   /** A formula and who eats of it. */
   public record Dish(
       String formulaId,
@@ -22,7 +27,8 @@ public record StoredMeal(
       @Nullable Double targetSolidsFraction,
       @Nullable String baseFormulaId,
       List<Group> groups,
-      @Nullable List<Beside> besides) {}
+      @Nullable List<Beside> besides,
+      @Nullable String servedLocalTime) {}
 
   /** What goes with a dish: one of the three. */
   public record Beside(

@@ -38,6 +38,7 @@ public record PastaAtStove(
   /** Of a pot's volume, what boiling water with pasta may fill (common practice). */
   private static final double FILLS = 0.8;
 
+  private static final int MOST_DROPS = 12;
   private static final double DRY_CUBIC_METERS_PER_KILOGRAM = 1 / 1400.0;
   private static final Duration IN_THE_PAN = Duration.ofSeconds(75);
   private static final Duration LADLED = Duration.ofSeconds(30);
@@ -95,13 +96,19 @@ public record PastaAtStove(
     return vessel.shape().cubicMetersAt(vessel.shape().depth().meters());
   }
 
+  /** How often so much goes into a pot, one drop after the other. */
+  public static int drops(Mass dry, Way way, Vessel vessel) {
+    double wants = dry.kilograms() * way.cubicMetersEach();
+    return (int) Math.ceil(wants / (FILLS * fullCubicMeters(vessel)) - 1e-9);
+  }
+
   /** All of it in this pot on this burner. */
   public static PastaAtStove of(
       PastaBatch all, Way way, Vessel vessel, HeatSource burner, Surroundings at) {
     double holds = FILLS * fullCubicMeters(vessel);
     double each = way.cubicMetersEach();
-    int drops = (int) Math.ceil(all.dry().kilograms() * each / holds - 1e-9);
-    if (drops > 12) {
+    int drops = drops(all.dry(), way, vessel);
+    if (drops > MOST_DROPS) {
       throw new InvalidInput(
           "vesselId",
           "too-small",

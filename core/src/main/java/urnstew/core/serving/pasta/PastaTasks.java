@@ -61,22 +61,24 @@ public final class PastaTasks {
               .holding(held)
               .after(List.of(before));
       all.add(in);
+      all.add(toss(drop, stove, in));
       at = at.plus(stove.minutes().out().likely()).plus(stove.fall().back());
       before = new Follows(in.key(), stove.fall().back(), Optional.empty());
     }
-    all.add(toss(stove, subject, plates, all.get(all.size() - 1)));
     return List.copyOf(all);
   }
 
-  private static Task toss(PastaAtStove stove, Subject subject, Instant plates, Task last) {
+  /** Each drop is in the pan, with its sauce, as soon as it is drained. */
+  private static Task toss(int drop, PastaAtStove stove, Task in) {
+    Instant out = in.due().at().plus(in.effort().total().likely());
     return Task.of(
-            "toss",
+            "toss-" + drop,
             Kind.TOSS,
-            subject,
+            in.subject(),
             "into the pan",
-            Due.at(plates.minus(stove.outBefore())),
+            Due.at(out),
             Effort.ofHands(Span.exactly(stove.pan())))
-        .after(List.of(Follows.within(last.key(), DRAINED_WAITS)));
+        .after(List.of(Follows.within(in.key(), DRAINED_WAITS)));
   }
 
   private static Effort inWater(PastaAtStove stove) {

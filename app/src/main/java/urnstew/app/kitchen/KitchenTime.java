@@ -1,4 +1,4 @@
-package urnstew.app.plan;
+package urnstew.app.kitchen;
 
 import java.time.Instant;
 import java.time.LocalDate;

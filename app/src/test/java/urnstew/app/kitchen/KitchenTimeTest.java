@@ -1,4 +1,4 @@
-package urnstew.app.plan;
+package urnstew.app.kitchen;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 

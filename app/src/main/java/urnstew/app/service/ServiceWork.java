@@ -1,0 +1,344 @@
+package urnstew.app.service;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.kitchen.KitchenView.HeatSourceView;
+import urnstew.app.plan.PlanService;
+import urnstew.app.plan.PlannedPots;
+import urnstew.app.rules.RuleService;
+import urnstew.app.serving.BesideSheet;
+import urnstew.app.serving.ServedBeside;
+import urnstew.app.serving.ServedBeside.Drops;
+import urnstew.app.serving.ServedBeside.PieceServed;
+import urnstew.app.sizing.Meal;
+import urnstew.app.sizing.Meal.FromBase;
+import urnstew.app.sizing.Meal.Served;
+import urnstew.app.sizing.MealService.Worked;
+import urnstew.app.sizing.MealSheet.DishSheet;
+import urnstew.app.sizing.TubStock;
+import urnstew.core.formula.Moment;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.lot.Reheating;
+import urnstew.core.plan.Placing;
+import urnstew.core.plan.PlanInputs;
+import urnstew.core.plan.PlanTasks;
+import urnstew.core.plan.StageTasks;
+import urnstew.core.service.ServiceTasks;
+import urnstew.core.service.Side;
+import urnstew.core.serving.piece.DropList;
+import urnstew.core.sizing.Need;
+import urnstew.core.sizing.Variant;
+import urnstew.core.task.Need.OfBurner;
+import urnstew.core.task.Need.OfVessel;
+import urnstew.core.task.Subject;
+import urnstew.core.task.Subject.Place;
+import urnstew.core.task.Task;
+import urnstew.units.Area;
+import urnstew.units.Mass;
+import urnstew.units.MassFraction;
+import urnstew.units.Power;
+import urnstew.units.Temperature;
+
+/** All tasks of a meal: its bases, its dishes, what goes with them, and the plates. */
+@Component
+class ServiceWork {
+  /** A base is planned as if so much of it were a plate, kg. */
+  private static final double PORTION_KILOGRAMS = 0.1;
+
+  private static final double LEAST_COVERS = 0.05;
+
+  /** Of a cold room. */
+  private static final double COLD_CELSIUS = 4;
+
+  /** Where the kitchen has none: a small pot on a weak ring (assumption). */
+  private static final Power NO_BURNER = new Power(1500);
+
+  private static final Area NO_FLOOR = new Area(0.04);
+
+  private final PlannedPots pots;
+  private final KitchenService kitchens;
+  private final RuleService rules;
+
+  ServiceWork(PlannedPots pots, KitchenService kitchens, RuleService rules) {
+    this.pots = pots;
+    this.kitchens = kitchens;
+    this.rules = rules;
+  }
+
+  /**
+   * In the order of the pots.
+   *
+   * @param hours of the dishes, in their order
+   */
+  List<Task> tasks(UUID meal, Worked worked, List<Instant> hours) {
+    One one = new One(meal, worked, hours);
+    one.bases();
+    for (int place = 0; place < worked.meal().dishes().size(); place++) {
+      one.dish(place);
+    }
+    return one.all.all();
+  }
+
+  private Optional<HeatSource> strongest() {
+    return kitchens.view().heatSources().stream()
+        .map(HeatSourceView::heatSource)
+        .max((a, b) -> a.powerIntoPot().compareTo(b.powerIntoPot()));
+  }
+
+  /** A pot that has been put somewhere. */
+  private record Pot(Subject subject, Placing placing, String last) {}
+
+  private final class One {
+    private final UUID id;
+    private final Meal meal;
+    private final List<DishSheet> sheets;
+    private final List<Instant> hours;
+    private final Map<String, Pot> bases = new HashMap<>();
+    private final ServiceTasks all = new ServiceTasks();
+
+    One(UUID id, Worked worked, List<Instant> hours) {
+      this.id = id;
+      this.meal = worked.meal();
+      this.sheets = worked.sheet().dishes();
+      this.hours = hours;
+    }
+
+    private Subject subject(String part, String name) {
+      return new Subject(Place.PLAN, id + "/" + part, name);
+    }
+
+    void bases() {
+      Instant first = hours.stream().min(Instant::compareTo).orElseThrow();
+      for (int place = 0; place < meal.bases().size(); place++) {
+        Meal.Common base = meal.bases().get(place);
+        Subject subject = subject("base-" + place, base.base().name());
+        base.base()
+            .made()
+            .ifPresent(
+                made ->
+                    bases.put(
+                        base.formulaId(),
+                        cook(
+                            subject,
+                            made.batch(),
+                            need(made.mass()),
+                            made.batch().formula().target(),
+                            base.placing(),
+                            Map.of(),
+                            first)));
+      }
+    }
+
+    private Pot cook(
+        Subject subject,
+        ResolvedFormula batch,
+        Need need,
+        Optional<MassFraction> target,
+        Placing placing,
+        Map<String, Integer> loads,
+        Instant ready) {
+      Optional<HeatSource> burner = placing.burner().or(ServiceWork.this::strongest);
+      List<Task> work =
+          target.isPresent() && placing.pot().isPresent() && burner.isPresent()
+              ? simmered(
+                  subject,
+                  pots.inputs(batch, need, target.get(), placing.pot().get(), burner.get(), ready))
+              : StageTasks.of(batch, subject, ready, held(placing), loads);
+      return new Pot(subject, placing, all.pot(work));
+    }
+
+    private List<Task> simmered(Subject subject, PlanInputs inputs) {
+      return PlanTasks.of(inputs, PlanService.plan(inputs), subject);
+    }
+
+    void dish(int place) {
+      Served served = meal.dishes().get(place);
+      Subject subject = subject("dish-" + place, served.dish().batch().formula().name());
+      Optional<Pot> pot = pot(subject, served, sheets.get(place), hours.get(place));
+      all.dish(
+          new ServiceTasks.Dish(
+              subject,
+              (int) served.dish().need().covers(),
+              hours.get(place),
+              pot.map(Pot::last),
+              served.drops().flatMap(drops -> inSauce(drops, pot)),
+              sides(served, sheets.get(place).allBesides())));
+    }
+
+    /** Where its sauce comes from; nowhere where tubs give it. */
+    private Optional<Pot> pot(Subject subject, Served served, DishSheet sheet, Instant hour) {
+      Optional<FromBase> from = served.from().filter(one -> one.variant().factor() > 0);
+      if (from.isEmpty()) {
+        return Optional.of(own(subject, served, hour));
+      }
+      Variant variant = from.get().variant();
+      String baseId = from.get().base().formula().id();
+      boolean all = baseId.equals(sheet.formulaId());
+      Pot base = bases.get(baseId);
+      if (base == null) {
+        return Optional.of(fromTubs(subject, served, baseId, all, hour));
+      }
+      return Optional.of(all ? base : shared(subject, base, variant, served.placing(), hour));
+    }
+
+    /** Its base is there: it is heated in the pot of the dish. */
+    private Pot fromTubs(Subject subject, Served served, String baseId, boolean all, Instant hour) {
+      Variant variant = served.from().orElseThrow().variant();
+      boolean frozen =
+          meal.bases().stream()
+              .filter(base -> base.formulaId().equals(baseId))
+              .flatMap(base -> base.tubs().stream())
+              .anyMatch(TubStock.Share::frozen);
+      Task heat =
+          ServiceTasks.reheat(
+              subject,
+              reheating(served, variant.share(), frozen),
+              variant.share(),
+              held(served.placing()),
+              hour);
+      List<Task> work =
+          all
+              ? List.of(heat)
+              : StageTasks.afterShare(
+                  variant.still(), variant.joinsAt(), heat, subject, hour, held(served.placing()));
+      return new Pot(subject, served.placing(), this.all.pot(work));
+    }
+
+    private Reheating reheating(Served served, Mass mass, boolean frozen) {
+      double share = mass.kilograms() / served.dish().made().kilograms();
+      Temperature cold = Temperature.ofCelsius(frozen ? 0 : COLD_CELSIUS);
+      return Reheating.of(
+          served.dish().ribbon().end().times(share).sauce(),
+          frozen ? 1 : 0,
+          cold,
+          served
+              .placing()
+              .burner()
+              .or(ServiceWork.this::strongest)
+              .map(HeatSource::powerIntoPot)
+              .orElse(NO_BURNER),
+          served.placing().pot().map(pot -> pot.shape().floor()).orElse(NO_FLOOR),
+          rules.inForce());
+    }
+
+    private Pot own(Subject subject, Served served, Instant hour) {
+      ResolvedFormula batch = served.batch();
+      return cook(
+          subject,
+          batch,
+          served.dish().need(),
+          batch.formula().target().map(own -> served.dish().ribbon().end().equivalentSolids()),
+          served.placing(),
+          served.fryingLoads(),
+          hour);
+    }
+
+    private Pot shared(Subject subject, Pot base, Variant variant, Placing placing, Instant hour) {
+      Optional<Integer> before = variant.leavesBefore().map(Moment::stage);
+      Task share = all.share(subject, base.subject(), base.last(), before, variant.share());
+      List<Task> work =
+          StageTasks.afterShare(
+              variant.still(), variant.joinsAt(), share, subject, hour, held(placing));
+      return new Pot(subject, placing, all.pot(work));
+    }
+
+    private Optional<ServiceTasks.InSauce> inSauce(Drops drops, Optional<Pot> pot) {
+      return drops
+          .list()
+          .flatMap(
+              list ->
+                  pot.map(
+                      of ->
+                          new ServiceTasks.InSauce(
+                              list,
+                              of.placing().pot(),
+                              of.placing().burner(),
+                              of.subject(),
+                              waits(list))));
+    }
+
+    private Duration waits(DropList list) {
+      double minutes =
+          list.drops().stream()
+              .mapToDouble(one -> one.kind().piece().cut().waitsMinutes())
+              .min()
+              .orElse(0);
+      return Duration.ofSeconds(Math.round(60 * minutes));
+    }
+
+    private List<Side> sides(Served served, List<BesideSheet> written) {
+      List<Side> sides = new ArrayList<>();
+      for (int place = 0; place < written.size(); place++) {
+        ServedBeside beside = served.besides().get(place);
+        String name = beside.beside().name();
+        beside
+            .pasta()
+            .ifPresent(
+                one -> sides.add(new Side.Pasta(name, one.stove(), one.pot(), one.burner())));
+        beside
+            .piece()
+            .filter(one -> !isIn(served.drops(), one))
+            .ifPresent(
+                one -> sides.add(new Side.Pieces(name, one.cooking(), one.rule(), one.count())));
+        sides.addAll(tray(name, served, beside, written.get(place)).stream().toList());
+      }
+      return sides;
+    }
+
+    private Optional<Side> tray(
+        String name, Served served, ServedBeside beside, BesideSheet written) {
+      BesideSheet.TraySheet sheet = written.tray();
+      boolean everybody = written.covers() >= served.dish().need().covers();
+      return sheet == null
+          ? Optional.empty()
+          : beside
+              .tray()
+              .map(
+                  one ->
+                      new Side.Tray(
+                          name,
+                          one.build(),
+                          one.bake(),
+                          one.trays(),
+                          Temperature.ofCelsius(sheet.ovenCelsius()),
+                          everybody));
+    }
+  }
+
+  /** Whether it cooks with the others in the sauce of its dish. */
+  private static boolean isIn(Optional<Drops> drops, PieceServed piece) {
+    return piece.inSauce()
+        && drops.stream()
+            .flatMap(one -> one.list().stream())
+            .flatMap(list -> list.drops().stream())
+            .anyMatch(entry -> entry.kind().piece().equals(piece.cooking().piece()));
+  }
+
+  private static Need need(Mass mass) {
+    double covers = Math.max(LEAST_COVERS, Math.ceil(mass.kilograms() / PORTION_KILOGRAMS));
+    return new Need(covers, mass.times(1 / covers));
+  }
+
+  private static List<urnstew.core.task.Need> held(Placing placing) {
+    return Stream.concat(
+            placing
+                .pot()
+                .<urnstew.core.task.Need>map(one -> new OfVessel(one.id(), one.name()))
+                .stream(),
+            placing
+                .burner()
+                .<urnstew.core.task.Need>map(one -> new OfBurner(one.id(), one.name()))
+                .stream())
+        .toList();
+  }
+}

@@ -1,0 +1,169 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+
+/** A service on its bench: hours, hands and burners of a kitchen of its own. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class BenchIT {
+  private static final String DEMO = "/api/meals/0d3f1c52-0000-4000-8000-0000000000a5/bench";
+  private static final String PASTA =
+      """
+      {"covers":%d,"pasta":{"shapeId":"spaghetti","rawMassEachKilograms":0.1,
+       "rawEachText":"100 g","startCelsius":20,"dressing":"IN_THE_PAN","litersPerKilogram":8,
+       "saltGramsPerLiter":10,"waterCelsius":12}}""";
+  private static final String DISH =
+      """
+      {"formulaId":"%s","schools":[],"covers":%d,"servingMassKilograms":0.15,
+       "servingText":"150 g","groups":[],"besides":[%s]%s}""";
+  private static final String TWO_COOKS =
+      """
+      ,"servedLocalTime":"18:30","cooks":[{"name":"Ada"},{"name":"Bo"}]""";
+
+  private final DataSourceProperties shared;
+  private final JdbcTemplate server;
+
+  @Autowired
+  BenchIT(DataSourceProperties shared, JdbcTemplate server) {
+    this.shared = shared;
+    this.server = server;
+  }
+
+  private static String kept(RunningApplication app, String more, String... dishes) {
+    String path = "/api/meals/" + UUID.randomUUID();
+    String meal =
+        "{\"name\":\"Served\",\"packGoal\":\"LEAST_COST\",\"dishes\":[%s]%s}"
+            .formatted(String.join(",", dishes), more);
+    assertEquals(200, app.put(path, meal, "If-Match", "0").status());
+    return path + "/bench";
+  }
+
+  private static List<JsonNode> list(JsonNode of) {
+    return StreamSupport.stream(of.spliterator(), false).toList();
+  }
+
+  private static List<JsonNode> work(JsonNode bench, String kind) {
+    return list(bench.at("/work")).stream()
+        .filter(one -> one.at("/task/kind").asString().equals(kind))
+        .toList();
+  }
+
+  private static Instant at(JsonNode work, String field) {
+    return Instant.parse(work.at("/" + field).asString());
+  }
+
+  /** No cook has two works at once, and nothing begins before the beginning. */
+  private static void stands(JsonNode bench) {
+    List<JsonNode> all = list(bench.at("/work"));
+    Instant from = Instant.parse(bench.at("/from").asString());
+    for (JsonNode one : all) {
+      assertFalse(at(one, "begins").isBefore(from), one.toString());
+      for (JsonNode other : all) {
+        boolean apart = one == other || one.at("/by").isMissingNode();
+        if (!apart && one.at("/by").equals(other.at("/by"))) {
+          assertTrue(
+              !at(one, "begins").isBefore(at(other, "handsUntil"))
+                  || !at(other, "begins").isBefore(at(one, "handsUntil")),
+              one.at("/task/key") + " and " + other.at("/task/key"));
+        }
+      }
+    }
+  }
+
+  private void inOwnKitchen(Consumer<RunningApplication> does) {
+    try (OwnKitchen kitchen = OwnKitchen.fresh(shared, server)) {
+      does.accept(kitchen.app());
+    }
+  }
+
+  /** A sauce with its pasta for two sittings, by two cooks, hot at both hours. */
+  @Test
+  void twoSittingsAreHotAtTheirHours() {
+    inOwnKitchen(
+        app -> {
+          String second = ",\"servedLocalTime\":\"20:30\"";
+          String path =
+              kept(
+                  app,
+                  TWO_COOKS,
+                  DISH.formatted("plain-marinara", 16, PASTA.formatted(16), ""),
+                  DISH.formatted("plain-marinara", 12, PASTA.formatted(12), second));
+          JsonNode bench = app.get(path).body();
+          assertEquals("FITS", bench.at("/verdict").asString(), bench.toString());
+          stands(bench);
+          for (JsonNode hour : list(bench.at("/hours"))) {
+            Instant served = Instant.parse(hour.at("/at").asString());
+            assertTrue(
+                work(bench, "SERVE").stream().anyMatch(out -> at(out, "begins").equals(served)));
+          }
+          int plates =
+              work(bench, "PLATE").stream().mapToInt(p -> p.at("/task/plates").asInt()).sum();
+          assertEquals(28, plates);
+          work(bench, "TOSS").forEach(toss -> drained(bench, toss));
+        });
+  }
+
+  /** Into the pan within a minute. */
+  private static void drained(JsonNode bench, JsonNode toss) {
+    String key = toss.at("/task/key").asString().replace("toss", "drop");
+    JsonNode drop =
+        work(bench, "COOK").stream()
+            .filter(one -> one.at("/task/key").asString().equals(key))
+            .findFirst()
+            .orElseThrow();
+    Duration waits = Duration.between(at(drop, "ends"), at(toss, "begins"));
+    assertTrue(waits.compareTo(Duration.ofMinutes(1)) <= 0, "drained " + waits);
+  }
+
+  /** What is late moves the rest or eats its spare; what names nothing is refused. */
+  @Test
+  void theDemoStandsAndSaysWhatIfItIsLate() {
+    inOwnKitchen(
+        app -> {
+          JsonNode demo = app.get(DEMO).body();
+          assertTrue(list(demo.at("/work")).size() > 40, "a whole evening");
+          stands(demo);
+          String simmer = work(demo, "START_SIMMER").get(0).at("/task/key").asString();
+          JsonNode late = app.get(DEMO + "/late?minutes=240&key=" + simmer).body();
+          assertTrue(late.at("/moved").size() > 0 || late.at("/holdsSeconds").asLong() > 14_400);
+          assertEquals("/minutes", app.get(DEMO + "/late?minutes=0&key=" + simmer).pointer());
+          assertEquals("/key", app.get(DEMO + "/late?minutes=5&key=no").pointer());
+        });
+  }
+
+  /** An hour that nobody can keep is late, by how much, and it is that hour that is in the way. */
+  @Test
+  void anHourThatIsTooSoonIsSaidSo() {
+    inOwnKitchen(
+        app -> {
+          String dish = DISH.formatted("plain-marinara", 30, "", "");
+          assertEquals("/servedLocalTime", app.get(kept(app, "", dish)).pointer());
+          String zone = app.get("/api/kitchen").body().at("/settings/zone").asString();
+          Instant soon = Instant.now().plus(Duration.ofMinutes(20));
+          String hour = LocalTime.ofInstant(soon, ZoneId.of(zone)).toString().substring(0, 5);
+          String hurried = kept(app, ",\"servedLocalTime\":\"" + hour + "\"", dish);
+          JsonNode bench = app.get(hurried).body();
+          assertEquals("LATE", bench.at("/verdict").asString(), bench.toString());
+          assertTrue(bench.at("/lateMinutes").asLong() > 5);
+          JsonNode conflict = app.get(hurried + "/conflict").body();
+          assertEquals("ON_TIME", conflict.at("/wishes/0/kind").asString(), conflict.toString());
+          assertTrue(conflict.at("/wishes/0/missedSeconds").asLong() > 300);
+        });
+  }
+}

@@ -1,0 +1,50 @@
+package urnstew.core.service;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Vessel;
+import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.piece.Cooking;
+import urnstew.core.serving.tray.TrayBake;
+import urnstew.core.serving.tray.TrayBuild;
+import urnstew.units.Temperature;
+
+/** What goes with the sauce of a dish and is work of its own. */
+public sealed interface Side {
+  /** What it is called. */
+  String name();
+
+  /** Pasta in its water, and in the pan with the sauce. */
+  record Pasta(String name, PastaAtStove stove, Vessel pot, HeatSource burner) implements Side {
+    /** Tossed, it loses its bite (common practice). */
+    static final Duration WAITS = Duration.ofMinutes(4);
+  }
+
+  /**
+   * Trays, layered with the sauce.
+   *
+   * @param oven air that it bakes in
+   * @param everybody whether nobody eats the sauce beside it
+   */
+  record Tray(
+      String name, TrayBuild build, TrayBake bake, int trays, Temperature oven, boolean everybody)
+      implements Side {
+    /** Cut, and still hot (common practice). */
+    static final Duration WAITS = Duration.ofMinutes(30);
+  }
+
+  /**
+   * Pieces in a heat of their own.
+   *
+   * @param rule what the code asks for; empty where this heat never meets it
+   */
+  record Pieces(String name, Cooking cooking, Optional<Cooking.RuleCore> rule, int count)
+      implements Side {}
+
+  /** Several things that follow from one another are of one dish. */
+  static List<Tray> trays(List<Side> sides) {
+    return sides.stream().filter(Tray.class::isInstance).map(Tray.class::cast).toList();
+  }
+}

@@ -1,0 +1,215 @@
+package urnstew.core.service;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import urnstew.core.kitchen.Surroundings;
+import urnstew.core.plan.PlanTasks;
+import urnstew.core.plan.Planner;
+import urnstew.core.plan.StageTasks;
+import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.pasta.PastaBatch;
+import urnstew.core.serving.pasta.PastaShape;
+import urnstew.core.serving.piece.Cooking;
+import urnstew.core.serving.piece.Cut;
+import urnstew.core.serving.piece.DropKind;
+import urnstew.core.serving.piece.DropList;
+import urnstew.core.serving.piece.Medium;
+import urnstew.core.serving.piece.Piece;
+import urnstew.core.serving.piece.SauceBath;
+import urnstew.core.task.Follows;
+import urnstew.core.task.Subject;
+import urnstew.core.task.Task;
+import urnstew.core.task.Task.Kind;
+import urnstew.core.thermo.Altitude;
+import urnstew.units.Area;
+import urnstew.units.Length;
+import urnstew.units.Mass;
+import urnstew.units.Power;
+import urnstew.units.Temperature;
+
+/** Whatever a service is made of, its tasks hang together and all of it comes to the plates. */
+class ServiceTasksTest {
+  private static final Instant HOUR = ServiceProblemTest.HOUR;
+  private static final Subject RAGU = subject("ragu");
+
+  private static Subject subject(String name) {
+    return new Subject(Subject.Place.PLAN, name, name);
+  }
+
+  private static List<Task> ragu() {
+    return PlanTasks.of(
+        ServiceProblemTest.RAGU, Planner.plan(ServiceProblemTest.RAGU), subject("ragu"));
+  }
+
+  private static Side.Pasta pasta(double kilograms) {
+    PastaAtStove stove =
+        PastaAtStove.of(
+            new PastaBatch(
+                PastaShape.of("spaghetti"), new Mass(kilograms), Temperature.ofCelsius(20)),
+            new PastaAtStove.Way(8, 10, Temperature.ofCelsius(12), true),
+            ServiceProblemTest.WATER_POT,
+            ServiceProblemTest.SECOND,
+            Surroundings.at(new Altitude(2350)));
+    return new Side.Pasta(
+        "spaghetti", stove, ServiceProblemTest.WATER_POT, ServiceProblemTest.SECOND);
+  }
+
+  private static Piece piece(String cut, double meters) {
+    return new Piece(Cut.of(cut), new Length(meters), Temperature.ofCelsius(5));
+  }
+
+  private static Side.Pieces inOven(int count) {
+    Cooking cooking =
+        Cooking.of(
+            piece("cod-steak", 0.025),
+            List.of(),
+            Medium.OVEN,
+            Temperature.ofCelsius(190),
+            Temperature.ofCelsius(58));
+    return new Side.Pieces("cod", cooking, Optional.empty(), count);
+  }
+
+  private static ServiceTasks.InSauce inSauce(Subject of) {
+    List<DropKind> kinds =
+        List.of(
+            DropKind.of(piece("chicken-thigh", 0.022), 4),
+            DropKind.of(piece("cod-steak", 0.025), 4));
+    SauceBath bath = new SauceBath(new Mass(3), Temperature.ofCelsius(88), new Power(3000));
+    return new ServiceTasks.InSauce(
+        DropList.of(kinds, bath, new Area(0.1), true),
+        Optional.of(ServiceProblemTest.RAGU.vessel()),
+        Optional.of(ServiceProblemTest.OWN),
+        of,
+        Duration.ofMinutes(3));
+  }
+
+  /** Some dishes of what there can be. */
+  private static ServiceTasks random(RandomGenerator random) {
+    ServiceTasks all = new ServiceTasks();
+    String base = all.pot(ragu());
+    int dishes = random.nextInt(1, 4);
+    for (int place = 0; place < dishes; place++) {
+      Subject dish = subject("dish-" + place);
+      Optional<String> sauce =
+          random.nextInt(3) == 0 ? Optional.of(shared(all, dish, base)) : Optional.of(base);
+      List<Side> sides = new ArrayList<>();
+      if (random.nextBoolean()) {
+        sides.add(pasta(random.nextDouble(0.5, 9)));
+      }
+      if (random.nextBoolean()) {
+        sides.add(inOven(random.nextInt(1, 30)));
+      }
+      Optional<ServiceTasks.InSauce> drops =
+          place == 0 && random.nextBoolean() ? Optional.of(inSauce(RAGU)) : Optional.empty();
+      all.dish(
+          new ServiceTasks.Dish(
+              dish,
+              random.nextInt(1, 40),
+              HOUR.plus(Duration.ofMinutes(30L * place)),
+              sauce,
+              drops,
+              sides));
+    }
+    return all;
+  }
+
+  private static String shared(ServiceTasks all, Subject dish, String base) {
+    Task share = all.share(dish, RAGU, base, Optional.of(3), new Mass(1));
+    return all.pot(
+        StageTasks.afterShare(
+            ServiceProblemTest.RAGU.size().batch(), "finish", share, dish, HOUR, List.of()));
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16})
+  void everyTaskIsItsOwnFollowsWhatIsThereAndComesToThePlates(long seed) {
+    List<Task> tasks = random(RandomGeneratorFactory.of("L64X128MixRandom").create(seed)).all();
+    Set<String> keys = tasks.stream().map(Task::key).collect(Collectors.toSet());
+    assertEquals(tasks.size(), keys.size(), "one key each");
+    for (Task task : tasks) {
+      for (Follows one : task.follows()) {
+        assertTrue(keys.contains(one.key()), task.key() + " follows " + one.key());
+        assertFalse(one.key().equals(task.key()), "itself");
+      }
+    }
+    Set<String> served = toServe(tasks);
+    for (Task task : tasks) {
+      // What goes in during a simmer ends with it.
+      boolean within = task.kind() == Kind.ADD || task.kind() == Kind.MOVE_PIECES;
+      assertTrue(within || served.contains(task.key()), task.key() + " comes to no plate");
+    }
+  }
+
+  /** Everything after which, in the end, plates go out. */
+  private static Set<String> toServe(List<Task> tasks) {
+    Set<String> all =
+        tasks.stream()
+            .filter(task -> task.kind() == Kind.SERVE)
+            .map(Task::key)
+            .collect(Collectors.toCollection(HashSet::new));
+    Set<String> next = Set.copyOf(all);
+    while (!next.isEmpty()) {
+      Set<String> seen = next;
+      next =
+          tasks.stream()
+              .filter(task -> seen.contains(task.key()))
+              .flatMap(task -> task.follows().stream().map(Follows::key))
+              .filter(all::add)
+              .collect(Collectors.toSet());
+    }
+    return all;
+  }
+
+  /** A share leaves before the stage that is not for its eaters, and that stage waits for it. */
+  @Test
+  void aShareIsOutBeforeWhatItMustNotHave() {
+    ServiceTasks all = new ServiceTasks();
+    String base = all.pot(ragu());
+    shared(all, subject("without"), base);
+    Task stage = find(all.all(), "ragu/stage-3");
+    assertTrue(stage.follows().stream().anyMatch(one -> one.key().equals("without/share")));
+  }
+
+  /** Two drops of pasta are two loads: the first plates wait only for the first. */
+  @Test
+  void plateLotsWaitForTheirLoadOfPasta() {
+    ServiceTasks all = new ServiceTasks();
+    Subject dish = subject("dish");
+    Side.Pasta pasta = pasta(8);
+    assertTrue(pasta.stove().drops() > 1);
+    all.dish(
+        new ServiceTasks.Dish(dish, 40, HOUR, Optional.empty(), Optional.empty(), List.of(pasta)));
+    String first = "dish-0/toss-1";
+    String last = "dish-0/toss-" + pasta.stove().drops();
+    assertEquals(List.of(first), before(find(all.all(), "dish/plate-1")).toList());
+    assertTrue(before(find(all.all(), "dish/plate-5")).toList().contains(last));
+    for (int drop = 1; drop <= pasta.stove().drops(); drop++) {
+      String toss = "dish-0/toss-" + drop;
+      assertTrue(all.all().stream().anyMatch(task -> before(task).anyMatch(toss::equals)), toss);
+    }
+  }
+
+  private static Stream<String> before(Task task) {
+    return task.follows().stream().map(Follows::key);
+  }
+
+  private static Task find(List<Task> tasks, String key) {
+    return tasks.stream().filter(task -> task.key().equals(key)).findFirst().orElseThrow();
+  }
+}

@@ -1,0 +1,57 @@
+import { useConflict } from '../../../api/bench';
+import type { BenchView } from '../../../api/client';
+import { show } from '../../../quantities';
+import { Note } from '../../../ui/Note';
+import { Text } from '../../../ui/text';
+import { named } from './Boxes';
+
+/** Whether all of it is hot at its hour; where not, why, and what each way out costs. */
+export function Verdict({ bench }: { bench: BenchView }) {
+  const { verdict, spareSeconds = 0, proven } = bench;
+  const fits = verdict === 'FITS';
+  const { data: conflict } = useConflict(bench.mealId, !fits);
+  if (fits)
+    return (
+      <Text tone="good" strong>
+        Fits, {spareSeconds < 60 ? 'hardly a minute' : show.text(show.span(spareSeconds))} to spare
+        beyond what varies{proven && ' · nothing can be better'}
+      </Text>
+    );
+  return (
+    <Note tone="tomato">
+      <strong>{TOLD[verdict](bench)}</strong>
+      {bench.tooLong.map((t) => (
+        <Text key={`${t.before} ${t.after}`} size="note" long>
+          {wordsOf(bench, t.before)} waits {show.text(show.span(t.waitsSeconds))} for{' '}
+          {wordsOf(bench, t.after)}; {show.text(show.span(t.longestSeconds))} is the most.
+        </Text>
+      ))}
+      {conflict && conflict.wishes.length > 0 && (
+        <>
+          <Text size="note">Not to be had together; giving up one of them:</Text>
+          {conflict.wishes.map((w) => (
+            <Text key={`${w.kind} ${w.key} ${w.after ?? ''}`} size="note" long>
+              {w.what}
+              {w.missedSeconds !== undefined &&
+                ` — missed by ${show.text(show.span(w.missedSeconds))}`}
+              {!w.helps && ' — not enough alone'}
+            </Text>
+          ))}
+        </>
+      )}
+    </Note>
+  );
+}
+
+const TOLD = {
+  FITS: () => '',
+  LATE: (b: BenchView) => `Plates would be ${b.lateMinutes} min late, all together.`,
+  WAITS: () => 'It can be done only if something waits longer than it may.',
+  IMPOSSIBLE: () => 'It cannot be done with these hands, burners and pots.',
+  UNKNOWN: () => 'No schedule was found, and nobody can say that there is none.',
+} satisfies Record<BenchView['verdict'], (bench: BenchView) => string>;
+
+function wordsOf(bench: BenchView, key: string): string {
+  const work = bench.work.find((w) => w.task.key === key);
+  return work ? named(work) : key;
+}
