@@ -12,7 +12,7 @@ export function Dishes({ bench }: { bench: BenchView }) {
   return (
     <Row gap={2} wrap>
       {dishesOf(bench).map((name, i) => (
-        <Text key={name} size="note" tone="muted">
+        <Text key={name} size="note" tone="muted" long>
           <DishMark aria-hidden sx={{ background: strong[i % strong.length] }} />
           {name}
         </Text>

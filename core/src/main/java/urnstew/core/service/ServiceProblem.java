@@ -2,18 +2,13 @@ package urnstew.core.service;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import urnstew.core.bench.Activity;
 import urnstew.core.bench.Claim;
 import urnstew.core.bench.Cook;
@@ -23,9 +18,7 @@ import urnstew.core.bench.Oven;
 import urnstew.core.bench.Placement;
 import urnstew.core.bench.Problem;
 import urnstew.core.bench.TimeLag;
-import urnstew.core.kitchen.HeatSource;
 import urnstew.core.task.Follows;
-import urnstew.core.task.Need;
 import urnstew.core.task.Span;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
@@ -53,37 +46,35 @@ public final class ServiceProblem {
   private final Brigade brigade;
   private final Instant from;
   private final Instant end;
+  private final Progress progress;
   private final Map<String, Task> tasks = new LinkedHashMap<>();
 
-  /** Of each pot that stays where it is lit: the task that lights it, and the last in it. */
-  private final Map<String, String> lastInPot = new HashMap<>();
-
-  /** Of each pot: the task that lights it, and what is over when the pot is empty. */
-  private final Map<String, String> emptyAfter = new HashMap<>();
-
-  /** Tasks in a pot that another has put on its burner, and that other. */
-  private final Map<String, String> standing = new HashMap<>();
-
+  private final LitPots pots;
+  private final Ways ways;
   private final Problem problem;
   private final Problem bare;
 
-  private ServiceProblem(List<Task> tasks, Brigade brigade, Instant from, Instant end) {
+  private ServiceProblem(
+      List<Task> tasks, Brigade brigade, Instant from, Instant end, Progress progress) {
     this.brigade = brigade;
     this.from = from;
     this.end = end;
+    this.progress = progress;
     tasks.forEach(task -> this.tasks.put(task.key(), task));
-    pots(tasks);
+    pots = LitPots.of(tasks);
+    ways = new Ways(brigade, pots);
     problem = problem(true);
     bare = problem(false);
   }
 
   private Problem problem(boolean careful) {
-    List<Task> all = List.copyOf(tasks.values());
+    List<Task> all = tasks.values().stream().filter(this::isOnBench).toList();
     return new Problem(
-        all.stream().flatMap(this::activities).toList(),
+        Stream.concat(all.stream().map(this::activity), tasks.keySet().stream().flatMap(this::pot))
+            .toList(),
         Stream.concat(
                 all.stream().flatMap(task -> lags(task, careful)),
-                emptyAfter.keySet().stream().map(this::together))
+                pots.emptyAfter().keySet().stream().flatMap(this::together))
             .toList(),
         brigade.hands().stream()
             .map(one -> new Cook(one.name(), down(one.from()), down(one.until())))
@@ -93,10 +84,14 @@ public final class ServiceProblem {
                 room ->
                     new Oven(room.oven().id().toString(), room.shelves(), OVEN_SECONDS_PER_KELVIN))
             .toList(),
-        brigade.taken().stream()
-            .map(one -> new Occupied(one.id().toString(), down(one.from()), down(one.until())))
+        Stream.concat(
+                brigade.taken().stream()
+                    .map(
+                        one ->
+                            new Occupied(one.id().toString(), down(one.from()), down(one.until()))),
+                tasks.values().stream().flatMap(this::busy))
             .toList(),
-        List.of(),
+        Stream.concat(facts(), progress.locked().stream().filter(this::isToCome)).toList(),
         down(end));
   }
 
@@ -109,7 +104,17 @@ public final class ServiceProblem {
    * @throws InvalidInput {@code ovens} if none gets as hot as something needs
    */
   public static ServiceProblem of(List<Task> tasks, Brigade brigade, Instant from, Instant end) {
-    return new ServiceProblem(tasks, brigade, from, end);
+    return new ServiceProblem(tasks, brigade, from, end, Progress.none(from));
+  }
+
+  /**
+   * The same while it goes on: what has begun stays, and nothing new begins before now.
+   *
+   * @param tasks all of them, those that are over too
+   */
+  public static ServiceProblem of(
+      List<Task> tasks, Brigade brigade, Instant from, Instant end, Progress progress) {
+    return new ServiceProblem(tasks, brigade, from, end, progress);
   }
 
   /** With the time of its slow edge before whatever follows something that varies. */
@@ -129,7 +134,7 @@ public final class ServiceProblem {
 
   /** The task that lit the burner on which a work is done; empty where it holds its own places. */
   public Optional<String> litBy(String key) {
-    return Optional.ofNullable(standing.get(key));
+    return pots.litBy(key);
   }
 
   /** When a placement begins, by the clock. */
@@ -168,102 +173,172 @@ public final class ServiceProblem {
         tasks.values().stream()
             .map(task -> task.key().equals(key) ? task.lasting(task.effort().longer(by)) : task)
             .toList();
-    return new ServiceProblem(later, brigade, from, end);
+    return new ServiceProblem(later, brigade, from, end, progress);
   }
 
-  /** A pot that is lit stays until the last task in it. */
-  private void pots(List<Task> all) {
-    for (Task light : all) {
-      if (light.kind() != Kind.LIGHT) {
-        continue;
-      }
-      Set<UUID> vessels = vessels(light);
-      List<Task> later =
-          all.stream()
-              .filter(one -> !one.equals(light) && one.subject().equals(light.subject()))
-              .filter(one -> vessels(one).stream().anyMatch(vessels::contains))
-              .toList();
-      if (!later.isEmpty()) {
-        Task last = later.get(later.size() - 1);
-        lastInPot.put(light.key(), last.key());
-        emptyAfter.put(light.key(), emptied(last).orElse(last).key());
-        later.forEach(one -> standing.put(one.key(), light.key()));
-      }
+  /** What is over is not on the bench any more; who lit a pot is, while it stands there. */
+  private boolean isOnBench(Task task) {
+    return !progress.isOver(task.key()) || isHolding(pots.lastIn().get(task.key()));
+  }
+
+  private boolean isHolding(@Nullable String until) {
+    return until != null && !progress.isOver(until);
+  }
+
+  /** The pot of a work that lights one: it leaves its burner before it is empty. */
+  private Stream<Activity> pot(String light) {
+    String until = pots.emptyAfter().get(light);
+    if (until == null || !isHolding(until)) {
+      return Stream.empty();
     }
+    List<Claim> held =
+        LitPots.vessels(task(light)).stream()
+            .<Claim>map(id -> new Claim.Alone(id.toString()))
+            .toList();
+    return Stream.of(Activity.of(potOf(light), 0, List.of(new Mode(GRID, held))).holding(until));
   }
 
-  /** What is cooked stays in its pot until the last of its plates are out; pasta is drained. */
-  private Optional<Task> emptied(Task last) {
-    List<Task> next = followers(Set.of(last.key()));
-    if (last.kind() == Kind.COOK && next.stream().anyMatch(task -> task.kind() == Kind.TOSS)) {
-      return Optional.empty();
-    }
-    Set<String> seen = new HashSet<>();
-    while (!next.isEmpty()) {
-      next.forEach(task -> seen.add(task.key()));
-      next =
-          followers(next.stream().map(Task::key).collect(Collectors.toSet())).stream()
-              .filter(task -> !seen.contains(task.key()))
-              .toList();
-    }
-    return tasks.values().stream()
-        .filter(task -> task.kind() == Kind.SERVE && seen.contains(task.key()))
-        .max(Comparator.comparing((Task task) -> task.due().at()).thenComparing(Task::key));
-  }
-
-  private List<Task> followers(Set<String> keys) {
-    return tasks.values().stream()
-        .filter(task -> task.follows().stream().anyMatch(one -> keys.contains(one.key())))
-        .toList();
-  }
-
-  private static Set<UUID> vessels(Task task) {
-    return task.needs().stream()
-        .filter(Need.OfVessel.class::isInstance)
-        .map(need -> ((Need.OfVessel) need).id())
-        .collect(Collectors.toSet());
-  }
-
-  /** The work, and of what is lit the pot itself: it leaves its burner before it is empty. */
-  private Stream<Activity> activities(Task task) {
-    Activity work = activity(task);
-    String until = emptyAfter.get(task.key());
-    if (until == null) {
-      return Stream.of(work);
-    }
-    List<Claim> pots =
-        vessels(task).stream().<Claim>map(id -> new Claim.Alone(id.toString())).toList();
-    return Stream.of(
-        work, Activity.of(pot(task.key()), 0, List.of(new Mode(GRID, pots))).holding(until));
-  }
-
-  private static String pot(String light) {
+  private static String potOf(String light) {
     return light + "#pot";
   }
 
   /** A pot is taken when its burner is lit. */
-  private TimeLag together(String light) {
-    int lasts = lasts(task(light));
-    return new TimeLag(light, pot(light), -lasts, Optional.of(-lasts), 0);
+  private Stream<TimeLag> together(String light) {
+    return isHolding(pots.emptyAfter().get(light)) && progress.of(light).isEmpty()
+        ? Stream.of(new TimeLag(potOf(light), light, -GRID, Optional.of(-GRID), 0))
+        : Stream.empty();
   }
 
   private Task task(String key) {
     return Optional.ofNullable(tasks.get(key)).orElseThrow();
   }
 
-  private static int lasts(Task task) {
-    return Math.max(GRID, up(task.effort().total().likely()));
+  /** As long as it took, or takes at least where it goes on already; else as long as is likely. */
+  private int lasts(Task task) {
+    int likely = Math.max(GRID, up(task.effort().total().likely()));
+    Optional<Progress.Begun> begun = progress.of(task.key());
+    if (begun.isEmpty()) {
+      return likely;
+    }
+    int start = down(begun.get().at());
+    Instant over = progress.over().get(task.key());
+    return over == null
+        ? Math.max(likely, toCome() - start + GRID)
+        : Math.max(GRID, down(over) - start);
+  }
+
+  /** The first moment that is still to come. */
+  private int toCome() {
+    return down(progress.now().plusSeconds(GRID - 1));
   }
 
   private Activity activity(Task task) {
+    return progress.of(task.key()).map(begun -> going(task, begun)).orElseGet(() -> next(task));
+  }
+
+  private Activity next(Task task) {
     int hands = up(hands(task));
     int lasts = lasts(task);
-    Activity one = Activity.of(task.key(), hands, modes(task, lasts));
+    Activity one =
+        Activity.of(task.key(), hands, ways.modes(task, lasts))
+            .from(Math.max(toCome(), after(task)));
     if (task.kind() == Kind.SERVE) {
       int hour = down(task.due().at());
-      one = one.from(hour).due(hour + lasts);
+      one = one.from(Math.max(hour, toCome())).due(hour + lasts);
     }
-    return Optional.ofNullable(lastInPot.get(task.key())).map(one::holding).orElse(one);
+    return holding(task, latest(task).map(one::by).orElse(one));
+  }
+
+  /** It stays as it was begun; what its cook still has to do with it takes that cook's time. */
+  private Activity going(Task task, Progress.Begun begun) {
+    int lasts = lasts(task);
+    List<Claim> held =
+        ways.modes(task, lasts).stream()
+            .map(Mode::claims)
+            .filter(
+                claims -> claims.stream().allMatch(one -> begun.holds().contains(one.resource())))
+            .findFirst()
+            .orElse(List.of());
+    return holding(task, Activity.of(task.key(), 0, List.of(new Mode(lasts, held))));
+  }
+
+  private Activity holding(Task task, Activity one) {
+    return Optional.ofNullable(pots.lastIn().get(task.key()))
+        .filter(this::isHolding)
+        .map(one::holding)
+        .orElse(one);
+  }
+
+  /** Where everything is that has begun, its pot with it. */
+  private Stream<Placement> facts() {
+    return tasks.values().stream()
+        .flatMap(
+            task ->
+                progress.of(task.key()).stream().flatMap(begun -> facts(task, down(begun.at()))));
+  }
+
+  private Stream<Placement> facts(Task task, int start) {
+    Stream<Placement> work = isOnBench(task) ? Stream.of(fixed(task.key(), start)) : Stream.empty();
+    Stream<Placement> pot =
+        isHolding(pots.emptyAfter().get(task.key()))
+            ? Stream.of(fixed(potOf(task.key()), start))
+            : Stream.empty();
+    return Stream.concat(work, pot);
+  }
+
+  private static Placement fixed(String key, int start) {
+    return new Placement(key, start, 0, Optional.empty());
+  }
+
+  private boolean isToCome(Placement locked) {
+    return tasks.containsKey(locked.key())
+        && progress.of(locked.key()).isEmpty()
+        && locked.startSeconds() >= toCome();
+  }
+
+  /** Hands that are still in what was begun. */
+  private Stream<Occupied> busy(Task task) {
+    if (!progress.isRunning(task.key())) {
+      return Stream.empty();
+    }
+    Progress.Begun begun = progress.of(task.key()).orElseThrow();
+    int until = down(begun.at()) + up(hands(task));
+    return until > toCome()
+        ? begun.by().stream().map(cook -> new Occupied(cook, toCome(), until))
+        : Stream.empty();
+  }
+
+  /** Not before what is over allows. */
+  private int after(Task task) {
+    return task.follows().stream()
+        .flatMap(one -> over(one, task).stream().map(moment -> moment + up(one.shortest())))
+        .max(Integer::compare)
+        .orElse(0);
+  }
+
+  /** So early that what is over does not wait too long; empty where it does already. */
+  private Optional<Integer> latest(Task task) {
+    int lasts = lasts(task);
+    return task.follows().stream()
+        .flatMap(
+            one ->
+                one.longest().stream()
+                    .flatMap(
+                        longest -> over(one, task).stream().map(at -> at + up(longest) + lasts)))
+        .filter(moment -> moment >= toCome() + lasts)
+        .min(Integer::compare);
+  }
+
+  /** From when on a task may follow another that is over: its end, or its beginning. */
+  private Optional<Integer> over(Follows one, Task task) {
+    Task before = tasks.get(one.key());
+    if (before == null || isOnBench(before)) {
+      return Optional.empty();
+    }
+    boolean within = WITHIN.contains(task.kind());
+    return within
+        ? progress.of(one.key()).map(begun -> down(begun.at()))
+        : Optional.ofNullable(progress.over().get(one.key())).map(this::down);
   }
 
   /** What simmers is begun, and stirred in passing: nobody stands beside it all the time. */
@@ -273,115 +348,16 @@ public final class ServiceProblem {
     return simmers && all.compareTo(BEGUN) > 0 ? BEGUN : all;
   }
 
-  /** On any burner that will do, in any oven that gets as hot. */
-  private List<Mode> modes(Task task, int lasts) {
-    List<List<Claim>> ways = List.of(List.of());
-    for (Need need : task.needs()) {
-      boolean held = standing.containsKey(task.key()) && isPlace(need);
-      boolean apart = emptyAfter.containsKey(task.key()) && need instanceof Need.OfVessel;
-      if (!held && !apart) {
-        ways = times(ways, claims(need, isWater(task)));
-      }
-    }
-    return ways.stream().map(claims -> new Mode(lasts(task, claims, lasts), claims)).toList();
-  }
-
-  /** It does nothing but get hot: in more time where there is less power. */
-  private static boolean isWater(Task task) {
-    return task.kind() == Kind.LIGHT && !task.effort().unattended().likely().isZero();
-  }
-
-  private int lasts(Task task, List<Claim> claims, int lasts) {
-    Optional<HeatSource> own =
-        task.needs().stream()
-            .filter(Need.OfBurner.class::isInstance)
-            .flatMap(need -> burner(((Need.OfBurner) need).id().toString()).stream())
-            .findFirst();
-    Optional<HeatSource> on =
-        claims.stream().flatMap(claim -> burner(claim.resource()).stream()).findFirst();
-    if (!isWater(task) || own.isEmpty() || on.isEmpty()) {
-      return lasts;
-    }
-    double times = own.get().powerIntoPot().watts() / on.get().powerIntoPot().watts();
-    return times <= 1 ? lasts : up(Duration.ofSeconds(Math.round(lasts * times)));
-  }
-
-  private Optional<HeatSource> burner(String id) {
-    return brigade.burners().stream().filter(one -> one.id().toString().equals(id)).findFirst();
-  }
-
-  private static boolean isPlace(Need need) {
-    return !(need instanceof Need.OfTool);
-  }
-
-  private static List<List<Claim>> times(List<List<Claim>> ways, List<Claim> more) {
-    if (more.isEmpty()) {
-      return ways;
-    }
-    List<List<Claim>> all = new ArrayList<>();
-    for (List<Claim> way : ways) {
-      for (Claim claim : more) {
-        all.add(Stream.concat(way.stream(), Stream.of(claim)).distinct().toList());
-      }
-    }
-    return all;
-  }
-
-  /** Any one of these; none where there is enough of it. */
-  private List<Claim> claims(Need need, boolean weakerToo) {
-    if (need instanceof Need.OfVessel vessel) {
-      return List.of(new Claim.Alone(vessel.id().toString()));
-    }
-    if (need instanceof Need.OfBurner burner) {
-      return burners(burner, weakerToo);
-    }
-    if (need instanceof Need.OfOven oven) {
-      return ovens(oven);
-    }
-    String tool = ((Need.OfTool) need).name();
-    return brigade.machines().contains(tool) ? List.of(new Claim.Alone(tool)) : List.of();
-  }
-
-  /** Its own first, then those that are as strong: what they give too much is turned down. */
-  private List<Claim> burners(Need.OfBurner wanted, boolean weakerToo) {
-    Optional<HeatSource> own = burner(wanted.id().toString());
-    Stream<HeatSource> others =
-        brigade.burners().stream()
-            .filter(one -> !one.id().equals(wanted.id()))
-            .filter(
-                one ->
-                    own.filter(
-                            o -> weakerToo || o.powerIntoPot().compareTo(one.powerIntoPot()) <= 0)
-                        .isPresent());
-    return Stream.concat(Stream.of(wanted.id()), others.map(HeatSource::id))
-        .<Claim>map(id -> new Claim.Alone(id.toString()))
-        .toList();
-  }
-
-  private List<Claim> ovens(Need.OfOven wanted) {
-    int celsius = (int) Math.round(wanted.air().celsius());
-    List<Claim> ovens =
-        brigade.ovens().stream()
-            .map(Brigade.OvenRoom::oven)
-            .filter(one -> wanted.id().map(one.id()::equals).orElse(true))
-            .filter(one -> one.hottest().compareTo(wanted.air()) >= 0)
-            .<Claim>map(one -> new Claim.Shelf(one.id().toString(), 1, celsius))
-            .toList();
-    if (ovens.isEmpty()) {
-      throw new InvalidInput(
-          "ovens",
-          "none",
-          "No oven of the kitchen gets to " + celsius + " °C.",
-          "an oven that does",
-          "Add one in the kitchen, or bake at less.");
-    }
-    return ovens;
-  }
-
   private Stream<TimeLag> lags(Task task, boolean careful) {
     return task.follows().stream()
-        .filter(one -> tasks.containsKey(one.key()))
+        .filter(one -> isLag(one, task))
         .map(one -> lag(one, task, careful));
+  }
+
+  /** Between what has begun nothing can be kept any more. */
+  private boolean isLag(Follows one, Task task) {
+    Task before = tasks.get(one.key());
+    return before != null && isOnBench(before) && progress.of(task.key()).isEmpty();
   }
 
   private TimeLag lag(Follows one, Task task, boolean careful) {
@@ -415,7 +391,7 @@ public final class ServiceProblem {
     return (int) Math.max(0, Math.floorDiv(seconds, GRID) * GRID);
   }
 
-  private static int up(Duration time) {
+  static int up(Duration time) {
     return (int) (-Math.floorDiv(-time.toMillis(), 1000L * GRID) * GRID);
   }
 }
