@@ -45,6 +45,11 @@ export function ServingPage() {
   return <Written key={`${id} ${at}`} {...{ start: meal, kitchen, tables, at }} />;
 }
 
+function hourOf(text: string): string | undefined {
+  const hour = parseHour(text);
+  return hour.outcome === 'understood' ? hour.localTime : undefined;
+}
+
 interface Props {
   start: MealView;
   kitchen: KitchenView;
@@ -57,8 +62,9 @@ function Written({ start, kitchen, tables, at }: Props) {
   const dish = text.dishes[at];
   if (!dish) return null;
   const made = meal.dishes[at];
-  const hour = parseHour(text.served);
-  const served = hour.outcome === 'understood' ? hour.localTime : undefined;
+  // As it was opened: a field that is cleared stays what it is.
+  const hasOwn = start.sheet.dishes[at]?.servedLocalTime !== undefined;
+  const served = hourOf(dish.served.trim() ? dish.served : text.served);
   const set = (to: Partial<DishText>) =>
     change({ dishes: text.dishes.with(at, { ...dish, ...to }) });
   const name = shelf.find((f) => f.id === dish.formulaId)?.name ?? made?.name ?? 'Dish';
@@ -78,9 +84,9 @@ function Written({ start, kitchen, tables, at }: Props) {
         <Ask>
           <TextLine
             label="Plates go out at"
-            text={text.served}
-            onText={(to) => change({ served: to })}
-            fault={faultAt('/servedLocalTime')}
+            text={hasOwn ? dish.served : text.served}
+            onText={(to) => (hasOwn ? set({ served: to }) : change({ served: to }))}
+            fault={faultAt(hasOwn ? `/dishes/${at}/servedLocalTime` : '/servedLocalTime')}
             placeholder="18:30"
           />
           <Pick

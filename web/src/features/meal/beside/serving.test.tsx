@@ -1,69 +1,9 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { http, HttpResponse } from 'msw';
-import { Route, Routes } from 'react-router';
 import { expect, it } from 'vitest';
-import type { BesideSheet, MealSheet, MealView } from '../../../api/client';
-import { kitchen, serve, server, show } from '../../../test/stove';
-import { dish, meal, shelf } from '../meal.fixtures';
-import { CHEESE, pasta, pieces, SHEETS, SPAGHETTI, STEAKS, tables, tray } from './beside.fixtures';
-import { ServingPage } from './ServingPage';
-
-const sheet = (besides: BesideSheet[]): MealSheet => ({
-  name: 'Feast',
-  packGoal: 'LEAST_COST',
-  servedLocalTime: '18:30',
-  dishes: [
-    {
-      formulaId: 'ragu',
-      schools: [],
-      covers: 12,
-      servingMassKilograms: 0.12,
-      servingText: '120 g',
-      groups: [],
-      besides,
-    },
-  ],
-});
-
-/** A kitchen that keeps the meal, with what goes with its dish already reckoned. */
-async function stove(besides: BesideSheet[], views: object[], over: object = {}) {
-  const kept: MealSheet[] = [];
-  const views_ = views.map((v) => ({
-    name: 'It',
-    covers: 3,
-    rawMassKilograms: 0.5,
-    warnings: [],
-    ...v,
-  }));
-  const stored = {
-    ...meal([dish({ besides: views_, ...over })]),
-    id: 'm1',
-    version: 4,
-    sheet: sheet(besides),
-  } as MealView;
-  serve({
-    '/api/kitchen': kitchen,
-    '/api/meals/m1': stored,
-    '/api/formulas': shelf,
-    '/api/serving/tables': tables,
-  });
-  server.use(
-    http.put('*/api/meals/m1', async ({ request }) => {
-      const to = (await request.json()) as MealSheet;
-      kept.push(to);
-      return HttpResponse.json({ ...stored, sheet: to, version: 5 });
-    }),
-  );
-  show(
-    <Routes>
-      <Route path="/meals/:id/dishes/:place" element={<ServingPage />} />
-    </Routes>,
-    '/meals/m1/dishes/1',
-  );
-  await screen.findByText('On the plate');
-  return kept;
-}
+import { dish } from '../meal.fixtures';
+import { CHEESE, pasta, pieces, SHEETS, SPAGHETTI, STEAKS, tray } from './beside.fixtures';
+import { stove } from './serving.fixtures';
 
 it('says what to do at the stove on the clock of the plates', async () => {
   await stove([SPAGHETTI], [{ pasta }]);
@@ -73,6 +13,17 @@ it('says what to do at the stove on the clock of the plates', async () => {
   expect(steps.getByText('18:17')).toBeVisible();
   expect(steps.getByText('75 g of its water')).toBeVisible();
   expect(screen.getByText(/1.26 times as long as at the sea/)).toBeVisible();
+});
+
+it('goes by the hour of its own that a dish has, and changes that one', async () => {
+  const kept = await stove([SPAGHETTI], [{ pasta }], {}, '02:00');
+  const steps = within(screen.getByRole('list', { name: 'At the stove' }));
+  expect(steps.getByText('01:15')).toBeVisible();
+  const field = screen.getByLabelText('Plates go out at');
+  await userEvent.clear(field);
+  await userEvent.type(field, '03:00');
+  await waitFor(() => expect(kept.at(-1)?.dishes[0]?.servedLocalTime).toBe('03:00'));
+  expect(kept.at(-1)?.servedLocalTime).toBe('18:30');
 });
 
 it('tells what cheese over it makes of the sauce', async () => {
