@@ -115,7 +115,7 @@ function TakeOuts({ bench }: { bench: BenchView }) {
       <Text variant="h2">Take out before serving</Text>
       <Text tone="muted" long>
         {bench.takeOuts.length === 0
-          ? 'Nothing that was counted in.'
+          ? 'No formula of it names anything.'
           : bench.takeOuts.map((t) => `${t.what} (${t.dish})`).join(', ')}
       </Text>
     </Column>

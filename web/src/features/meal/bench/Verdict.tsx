@@ -12,10 +12,16 @@ export function Verdict({ bench }: { bench: BenchView }) {
   const { data: conflict } = useConflict(bench.mealId, !fits);
   if (fits)
     return (
-      <Text tone="good" strong>
-        Fits, {spareSeconds < 60 ? 'hardly a minute' : show.text(show.span(spareSeconds))} to spare
-        beyond what varies{proven && ' · nothing can be better'}
-      </Text>
+      <>
+        <Text tone="good" strong>
+          Fits, {spareSeconds < 60 ? 'hardly a minute' : show.text(show.span(spareSeconds))} to
+          spare beyond what varies{proven && ' · nothing can be better'}
+        </Text>
+        <Text tone="muted" size="note">
+          Not counted yet: parts that are made before, thawing, stirring, and pots apart for those
+          who leave something out.
+        </Text>
+      </>
     );
   return (
     <Note tone="tomato">

@@ -16,7 +16,6 @@ import urnstew.app.service.BenchView.BenchWaitView;
 import urnstew.app.service.BenchView.BenchWorkView;
 import urnstew.app.service.BenchView.Verdict;
 import urnstew.app.service.ServiceBench.Asked;
-import urnstew.app.sizing.Meal;
 import urnstew.app.task.TaskView;
 import urnstew.core.bench.Claim;
 import urnstew.core.bench.Outcome;
@@ -96,7 +95,9 @@ final class BenchDrawing {
             meal.bases().stream()
                 .flatMap(base -> base.base().made().stream())
                 .map(made -> made.batch()),
-            meal.dishes().stream().map(Meal.Served::batch));
+            meal.dishes().stream()
+                .flatMap(
+                    dish -> Stream.concat(Stream.of(dish.batch()), dish.besideBatches().stream())));
     return batches
         .flatMap(
             batch ->

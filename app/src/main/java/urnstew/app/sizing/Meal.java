@@ -106,7 +106,7 @@ public record Meal(
     }
 
     /** What goes with it, of all that is made for it. */
-    List<ResolvedFormula> besideBatches() {
+    public List<ResolvedFormula> besideBatches() {
       return besides.stream().map(one -> one.beside().batch()).toList();
     }
 
