@@ -102,7 +102,7 @@ class KitchenBrigade {
     }
     return Stream.of(place.vesselId(), place.heatSourceId(), place.ovenId())
         .flatMap(KitchenBrigade::there)
-        .map(id -> new Taken(id, from, until));
+        .map(id -> new Taken(id.toString(), from, until));
   }
 
   private static Stream<UUID> there(@Nullable UUID id) {

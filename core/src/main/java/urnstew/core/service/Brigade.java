@@ -3,7 +3,6 @@ package urnstew.core.service;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Oven;
 
@@ -40,6 +39,10 @@ public record Brigade(
    */
   public record OvenRoom(Oven oven, int shelves) {}
 
-  /** A vessel, burner or oven that something else holds. */
-  public record Taken(UUID id, Instant from, Instant until) {}
+  /**
+   * What is not there for a while: a vessel, burner, oven or machine, or a cook.
+   *
+   * @param resource its id, or the cook's name
+   */
+  public record Taken(String resource, Instant from, Instant until) {}
 }

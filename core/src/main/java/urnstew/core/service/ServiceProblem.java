@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import urnstew.core.bench.Activity;
@@ -49,6 +51,9 @@ public final class ServiceProblem {
   private final Progress progress;
   private final Map<String, Task> tasks = new LinkedHashMap<>();
 
+  /** What something follows that has not begun. */
+  private final Set<String> awaited;
+
   private final LitPots pots;
   private final Ways ways;
   private final Problem problem;
@@ -61,6 +66,11 @@ public final class ServiceProblem {
     this.end = end;
     this.progress = progress;
     tasks.forEach(task -> this.tasks.put(task.key(), task));
+    awaited =
+        tasks.stream()
+            .filter(task -> progress.of(task.key()).isEmpty())
+            .flatMap(task -> task.follows().stream().map(Follows::key))
+            .collect(Collectors.toSet());
     pots = LitPots.of(tasks);
     ways = new Ways(brigade, pots);
     problem = problem(true);
@@ -84,13 +94,7 @@ public final class ServiceProblem {
                 room ->
                     new Oven(room.oven().id().toString(), room.shelves(), OVEN_SECONDS_PER_KELVIN))
             .toList(),
-        Stream.concat(
-                brigade.taken().stream()
-                    .map(
-                        one ->
-                            new Occupied(one.id().toString(), down(one.from()), down(one.until()))),
-                tasks.values().stream().flatMap(this::busy))
-            .toList(),
+        occupied(),
         Stream.concat(facts(), progress.locked().stream().filter(this::isToCome)).toList(),
         down(end));
   }
@@ -176,9 +180,11 @@ public final class ServiceProblem {
     return new ServiceProblem(later, brigade, from, end, progress);
   }
 
-  /** What is over is not on the bench any more; who lit a pot is, while it stands there. */
+  /** What is over is there as long as a pot stands that it lit, or something still follows it. */
   private boolean isOnBench(Task task) {
-    return !progress.isOver(task.key()) || isHolding(pots.lastIn().get(task.key()));
+    return !progress.isOver(task.key())
+        || isHolding(pots.lastIn().get(task.key()))
+        || awaited.contains(task.key());
   }
 
   private boolean isHolding(@Nullable String until) {
@@ -239,27 +245,28 @@ public final class ServiceProblem {
   private Activity next(Task task) {
     int hands = up(hands(task));
     int lasts = lasts(task);
-    Activity one =
-        Activity.of(task.key(), hands, ways.modes(task, lasts))
-            .from(Math.max(toCome(), after(task)));
+    Activity one = Activity.of(task.key(), hands, ways.modes(task, lasts)).from(toCome());
     if (task.kind() == Kind.SERVE) {
       int hour = down(task.due().at());
       one = one.from(Math.max(hour, toCome())).due(hour + lasts);
     }
-    return holding(task, latest(task).map(one::by).orElse(one));
+    return holding(task, one);
   }
 
   /** It stays as it was begun; what its cook still has to do with it takes that cook's time. */
   private Activity going(Task task, Progress.Begun begun) {
     int lasts = lasts(task);
-    List<Claim> held =
-        ways.modes(task, lasts).stream()
-            .map(Mode::claims)
-            .filter(
-                claims -> claims.stream().allMatch(one -> begun.holds().contains(one.resource())))
-            .findFirst()
-            .orElse(List.of());
+    boolean letGo = progress.isOver(task.key()) && !isHolding(pots.lastIn().get(task.key()));
+    List<Claim> held = letGo ? List.of() : held(task, lasts, begun);
     return holding(task, Activity.of(task.key(), 0, List.of(new Mode(lasts, held))));
+  }
+
+  private List<Claim> held(Task task, int lasts, Progress.Begun begun) {
+    return ways.modes(task, lasts).stream()
+        .map(Mode::claims)
+        .filter(claims -> claims.stream().allMatch(one -> begun.holds().contains(one.resource())))
+        .findFirst()
+        .orElse(List.of());
   }
 
   private Activity holding(Task task, Activity one) {
@@ -290,6 +297,22 @@ public final class ServiceProblem {
     return new Placement(key, start, 0, Optional.empty());
   }
 
+  /** What is taken from now on, each resource once at any moment. */
+  private List<Occupied> occupied() {
+    Map<String, List<Occupied>> all =
+        Stream.concat(
+                brigade.taken().stream().flatMap(this::still),
+                tasks.values().stream().flatMap(this::busy))
+            .collect(Collectors.groupingBy(Occupied::resource, TreeMap::new, Collectors.toList()));
+    return all.values().stream().flatMap(each -> Occupied.joined(each).stream()).toList();
+  }
+
+  private Stream<Occupied> still(Brigade.Taken one) {
+    int begins = Math.max(down(one.from()), toCome());
+    int until = down(one.until());
+    return until > begins ? Stream.of(new Occupied(one.resource(), begins, until)) : Stream.empty();
+  }
+
   private boolean isToCome(Placement locked) {
     return tasks.containsKey(locked.key())
         && progress.of(locked.key()).isEmpty()
@@ -308,37 +331,9 @@ public final class ServiceProblem {
         : Stream.empty();
   }
 
-  /** Not before what is over allows. */
-  private int after(Task task) {
-    return task.follows().stream()
-        .flatMap(one -> over(one, task).stream().map(moment -> moment + up(one.shortest())))
-        .max(Integer::compare)
-        .orElse(0);
-  }
-
-  /** So early that what is over does not wait too long; empty where it does already. */
-  private Optional<Integer> latest(Task task) {
-    int lasts = lasts(task);
-    return task.follows().stream()
-        .flatMap(
-            one ->
-                one.longest().stream()
-                    .flatMap(
-                        longest -> over(one, task).stream().map(at -> at + up(longest) + lasts)))
-        .filter(moment -> moment >= toCome() + lasts)
-        .min(Integer::compare);
-  }
-
-  /** From when on a task may follow another that is over: its end, or its beginning. */
-  private Optional<Integer> over(Follows one, Task task) {
-    Task before = tasks.get(one.key());
-    if (before == null || isOnBench(before)) {
-      return Optional.empty();
-    }
-    boolean within = WITHIN.contains(task.kind());
-    return within
-        ? progress.of(one.key()).map(begun -> down(begun.at()))
-        : Optional.ofNullable(progress.over().get(one.key())).map(this::down);
+  /** Whether it is done by the clock of the beginning of what it follows. */
+  static boolean isWithin(Task task) {
+    return WITHIN.contains(task.kind());
   }
 
   /** What simmers is begun, and stirred in passing: nobody stands beside it all the time. */
@@ -363,8 +358,9 @@ public final class ServiceProblem {
   private TimeLag lag(Follows one, Task task, boolean careful) {
     Task before = task(one.key());
     int shortest = up(one.shortest());
-    Optional<Integer> longest = one.longest().map(ServiceProblem::up);
-    if (WITHIN.contains(task.kind())) {
+    Optional<Integer> longest =
+        one.longest().map(ServiceProblem::up).filter(most -> canStillKeep(before, task, most));
+    if (isWithin(task)) {
       int lasts = lasts(before);
       int late = up(MAY_BE_LATE);
       return new TimeLag(
@@ -379,6 +375,20 @@ public final class ServiceProblem {
         shortest + buffer,
         longest,
         one.longest().map(ServiceProblem::cost).orElse(0));
+  }
+
+  /** What is over and has waited too long already waits for nothing more. */
+  private boolean canStillKeep(Task before, Task task, int longest) {
+    Instant over = progress.over().get(before.key());
+    if (over == null) {
+      return true;
+    }
+    int since = isWithin(task) ? down(begunAt(before)) : down(over);
+    return since + longest >= toCome();
+  }
+
+  private Instant begunAt(Task task) {
+    return progress.of(task.key()).orElseThrow().at();
   }
 
   private static int cost(Duration longest) {

@@ -21,9 +21,9 @@ public record Effort(Span hands, Span unattended) {
     return ofHands(Span.sharesOf(Duration.ofMinutes(1), leastMinutes, likelyMinutes, mostMinutes));
   }
 
-  /** The same going on by itself for so much longer. */
+  /** The same going on by itself for so much longer; where that is negative, less, down to none. */
   public Effort longer(Duration by) {
-    return new Effort(hands, unattended.plus(Span.exactly(by)));
+    return new Effort(hands, unattended.shifted(by));
   }
 
   /** From its beginning to its end. */

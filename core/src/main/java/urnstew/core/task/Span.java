@@ -52,6 +52,15 @@ public record Span(Duration least, Duration likely, Duration most) {
     return new Span(least.plus(other.least), likely.plus(other.likely), most.plus(other.most));
   }
 
+  /** The same band later, or earlier, down to nothing. */
+  public Span shifted(Duration by) {
+    return new Span(notLess(least.plus(by)), notLess(likely.plus(by)), notLess(most.plus(by)));
+  }
+
+  private static Duration notLess(Duration time) {
+    return time.isNegative() ? Duration.ZERO : time;
+  }
+
   private static Duration times(Duration time, double share) {
     return Duration.ofMillis(Math.round(time.toMillis() * share));
   }

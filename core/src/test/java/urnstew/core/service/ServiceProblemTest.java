@@ -67,6 +67,10 @@ class ServiceProblemTest {
   static final HeatSource SECOND = burner("second ring", 6000);
   static final Vessel WATER_POT = waterPot();
 
+  static HeatSource third() {
+    return burner("third ring", 6000);
+  }
+
   private static HeatSource burner(String name, double watts) {
     HeatSource like = Samples.burner(watts);
     UUID id = UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
@@ -199,7 +203,7 @@ class ServiceProblemTest {
             free.hands(),
             free.burners(),
             List.of(),
-            List.of(new Brigade.Taken(WATER_POT.id(), FROM, until)),
+            List.of(new Brigade.Taken(WATER_POT.id().toString(), FROM, until)),
             Set.of());
     ServiceProblem service = ServiceProblem.of(tasks, taken, FROM, END);
     Found found = found(service);
