@@ -31,6 +31,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class LockOrder implements Interceptor {
   private static final List<String> TABLES =
       List.of(
+          "service",
           "formula_shelf",
           "own_rule_set",
           "panel",

@@ -12,9 +12,14 @@ final class Requests {
 
   /** A sensible plan: 34 covers in a free pot on a free burner. */
   static String plan(RunningApplication app) {
+    return plan(freePot(app), freeBurner(app));
+  }
+
+  /** The same in this pot, on this burner. */
+  static String plan(String pot, String burner) {
     return """
         {"formulaId":"plain-marinara","sizedBy":"COVERS","covers":34,"available":[],"servingMassKilograms":0.11,"servingText":"110 g","schools":[],"onTheTableFraction":0,"holdLossFraction":0,"packGoal":"LEAST_COST","targetSolidsFraction":0.105,"targetText":"10.5 %%","vesselId":"%s","heatSourceId":"%s","heating":{"way":"LIVELY","fan":false},"lid":"OFF","rounding":"EXACT","readyByLocalTime":"18:30"}"""
-        .formatted(freePot(app), freeBurner(app));
+        .formatted(pot, burner);
   }
 
   /** A rondeau in which nothing is: the demo's, or another of its sizes. */

@@ -37,6 +37,9 @@ final class BackupTables {
           "lot_link",
           "lot_event",
           "batch_source",
+          "service",
+          "service_event",
+          "service_plan",
           "write_receipt",
           CHANGES);
 

@@ -118,6 +118,14 @@ interface BatchMapper {
       """)
   void reopened(UUID id);
 
+  /** What was lit of a formula in a pot since a moment, the first first. */
+  @Select(
+      """
+      select id from batch where formula_id = #{formulaId} and vessel_id = #{vesselId}
+        and started_at >= #{since} order by started_at, id
+      """)
+  List<UUID> lit(String formulaId, UUID vesselId, Instant since);
+
   /** The last that were cooked of a formula. */
   @Select(
       """

@@ -66,6 +66,11 @@ public class BatchService implements TaskSource, HolderEnds {
         shown.stream().flatMap(one -> one.pot().stream()).toList());
   }
 
+  /** What was lit of a formula in a pot since a moment, the first first. */
+  public List<UUID> lit(String formulaId, UUID vesselId, Instant since) {
+    return batches.lit(formulaId, vesselId, since);
+  }
+
   /** Pots that cannot be shown, and why. */
   public List<BrokenPot> broken() {
     return shown(batches.byStatus(Status.SIMMERING)).stream()

@@ -7,14 +7,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import urnstew.app.service.BenchView.BenchHoldView;
 import urnstew.app.service.BenchView.BenchHourView;
 import urnstew.app.service.BenchView.BenchTakeOutView;
 import urnstew.app.service.BenchView.BenchWaitView;
 import urnstew.app.service.BenchView.BenchWorkView;
-import urnstew.app.service.BenchView.Verdict;
 import urnstew.app.service.ServiceBench.Asked;
 import urnstew.app.task.TaskView;
 import urnstew.core.bench.Claim;
@@ -24,7 +22,7 @@ import urnstew.core.bench.Problem;
 import urnstew.core.bench.Schedule;
 import urnstew.core.bench.Slack;
 import urnstew.core.bench.TimeLag;
-import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.service.Progress.Begun;
 import urnstew.core.service.ServiceProblem;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
@@ -51,18 +49,25 @@ final class BenchDrawing {
     List<BenchWorkView> work =
         schedule.stream()
             .flatMap(
-                one -> service.tasks().stream().map(task -> work(task, one, one.of(task.key()))))
+                one ->
+                    service.tasks().stream()
+                        .map(
+                            task ->
+                                one.find(task.key())
+                                    .map(at -> work(task, one, at))
+                                    .orElseGet(() -> over(task))))
             .sorted(Comparator.comparing(BenchWorkView::begins))
             .toList();
     Optional<BenchWorkView> tightest =
         work.stream()
             .filter(one -> one.task().kind() != Kind.SERVE)
+            .filter(one -> service.progress().isToCome(one.task().key()))
             .min(Comparator.comparingLong(BenchWorkView::spareSeconds));
     return new BenchView(
-        asked.id(),
-        asked.worked().sheet().name(),
-        asked.worked().version(),
-        asked.hours().from(),
+        asked.mealId(),
+        asked.name(),
+        asked.version(),
+        asked.setup().from(),
         hours(),
         verdict(),
         late(),
@@ -77,34 +82,14 @@ final class BenchDrawing {
   }
 
   private List<BenchHourView> hours() {
-    List<Instant> hours = asked.hours().dishes();
-    return IntStream.range(0, hours.size())
-        .mapToObj(
-            place -> {
-              var dish = asked.worked().meal().dishes().get(place).dish();
-              return new BenchHourView(
-                  dish.batch().formula().name(), (int) dish.need().covers(), hours.get(place));
-            })
+    return asked.setup().hours().stream()
+        .map(one -> new BenchHourView(one.dish(), one.covers(), one.at()))
         .toList();
   }
 
   private List<BenchTakeOutView> takeOuts() {
-    var meal = asked.worked().meal();
-    Stream<ResolvedFormula> batches =
-        Stream.concat(
-            meal.bases().stream()
-                .flatMap(base -> base.base().made().stream())
-                .map(made -> made.batch()),
-            meal.dishes().stream()
-                .flatMap(
-                    dish -> Stream.concat(Stream.of(dish.batch()), dish.besideBatches().stream())));
-    return batches
-        .flatMap(
-            batch ->
-                batch.formula().stages().stream()
-                    .flatMap(stage -> stage.takeOuts().stream())
-                    .map(what -> new BenchTakeOutView(batch.formula().name(), what)))
-        .distinct()
+    return asked.setup().takeOuts().stream()
+        .map(one -> new BenchTakeOutView(one.dish(), one.what()))
         .toList();
   }
 
@@ -134,17 +119,36 @@ final class BenchDrawing {
 
   private BenchWorkView work(Task task, Schedule all, Placement at) {
     Instant begins = service.begins(at);
-    int hands = problem.activity(task.key()).handsSeconds();
-    int lasts = problem.end(at) - at.startSeconds();
+    Duration lasts = Duration.ofSeconds(problem.end(at) - at.startSeconds());
+    Duration hands = service.hands(task.key());
     return new BenchWorkView(
         TaskView.of(task),
         begins,
-        begins.plusSeconds(hands),
-        begins.plusSeconds(lasts),
-        at.cook().orElse(null),
+        begins.plus(hands.compareTo(lasts) < 0 ? hands : lasts),
+        begins.plus(lasts),
+        at.cook().or(() -> service.progress().of(task.key()).flatMap(Begun::by)).orElse(null),
         holds(task, all, at),
         Math.max(0, Optional.ofNullable(spare.get(task.key())).orElse(0)),
         service.buffer(task.key()).toSeconds());
+  }
+
+  /** It is not on the bench any more: that is how it was. */
+  private BenchWorkView over(Task task) {
+    Begun begun = service.progress().of(task.key()).orElseThrow();
+    Instant ends = service.progress().over().getOrDefault(task.key(), begun.at());
+    Instant handsUntil = begun.at().plus(service.hands(task.key()));
+    return new BenchWorkView(
+        TaskView.of(task),
+        begun.at(),
+        handsUntil.isBefore(ends) ? handsUntil : ends,
+        ends,
+        begun.by().orElse(null),
+        begun.holds().stream()
+            .filter(asked.names()::has)
+            .map(lane -> new BenchHoldView(lane, ends))
+            .toList(),
+        0,
+        0);
   }
 
   /** What it holds by itself, and the burner of the pot that it is in. */

@@ -38,20 +38,6 @@ record BenchView(
     List<BenchTakeOutView> takeOuts,
     @Nullable Long spareSeconds,
     @Nullable String tightest) {
-  /** What can be had. */
-  enum Verdict {
-    /** All of it at its hour. */
-    FITS,
-    /** Everything is fresh, and plates are late. */
-    LATE,
-    /** Something waits longer than it may. */
-    WAITS,
-    /** It is proven that there is no schedule. */
-    IMPOSSIBLE,
-    /** None was found. */
-    UNKNOWN
-  }
-
   /** What a lane is. */
   enum LaneKind {
     COOK,

@@ -18,6 +18,7 @@ import urnstew.app.kitchen.KitchenView.OvenView;
 import urnstew.app.occupancy.Place;
 import urnstew.app.occupancy.Places;
 import urnstew.app.sizing.Meal;
+import urnstew.app.sizing.MealSheet;
 import urnstew.app.sizing.MealSheet.CookSheet;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.Tool;
@@ -32,7 +33,7 @@ import urnstew.units.InvalidInput;
 @Component
 class KitchenBrigade {
   /** Where nobody said who cooks. */
-  static final List<CookSheet> USUAL =
+  private static final List<CookSheet> USUAL =
       List.of(new CookSheet("Cook A", null, null), new CookSheet("Cook B", null, null));
 
   /** From shelf to shelf, with a pan on each (assumption). */
@@ -50,21 +51,32 @@ class KitchenBrigade {
     this.clock = clock;
   }
 
-  /** From one moment to another. */
-  Brigade of(Meal meal, List<CookSheet> cooks, Instant from, Instant end) {
+  /**
+   * From one moment to another.
+   *
+   * @param machines names of tools of which there is one
+   * @param own what stands there for this very service
+   */
+  Brigade of(List<Hand> hands, Set<String> machines, Instant from, Instant end, Set<UUID> own) {
     return new Brigade(
-        hands(cooks, from, end),
+        hands,
         kitchens.view().heatSources().stream().map(HeatSourceView::heatSource).toList(),
         kitchens.view().ovens().stream().map(OvenView::oven).map(KitchenBrigade::room).toList(),
-        places.standing().stream().flatMap(one -> taken(one, from, end)).toList(),
-        machines(meal));
+        places.standing().stream()
+            .filter(one -> !own.contains(one.place().holderId()))
+            .flatMap(one -> taken(one, from, end))
+            .toList(),
+        machines);
   }
 
   private static OvenRoom room(Oven oven) {
     return new OvenRoom(oven, (int) Math.max(1, oven.height().meters() / SHELF_METERS));
   }
 
-  private List<Hand> hands(List<CookSheet> cooks, Instant from, Instant end) {
+  /** Who is there of those that a meal names. */
+  List<Hand> hands(MealSheet sheet, Instant from, Instant end) {
+    List<CookSheet> written = sheet.cooks();
+    List<CookSheet> cooks = written == null || written.isEmpty() ? USUAL : written;
     if (cooks.size() > MOST_COOKS || names(cooks).size() < cooks.size()) {
       throw new InvalidInput(
           "cooks",
@@ -110,7 +122,7 @@ class KitchenBrigade {
   }
 
   /** What stages name: there is one of each. */
-  private static Set<String> machines(Meal meal) {
+  static Set<String> machines(Meal meal) {
     Stream<ResolvedFormula> batches =
         Stream.concat(
             meal.bases().stream().flatMap(base -> base.base().made().stream()).map(m -> m.batch()),

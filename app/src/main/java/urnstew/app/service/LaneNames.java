@@ -8,6 +8,7 @@ import urnstew.app.service.BenchView.BenchLaneView;
 import urnstew.app.service.BenchView.LaneKind;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.service.Brigade;
+import urnstew.core.service.Brigade.Hand;
 
 /**
  * The lanes of a bench: hands first, then burners, ovens and machines.
@@ -16,10 +17,13 @@ import urnstew.core.service.Brigade;
  */
 record LaneNames(List<BenchLaneView> lanes, Map<String, String> pots) {
   static LaneNames of(Brigade brigade, List<Vessel> vessels) {
+    return of(brigade, brigade.hands().stream().map(Hand::name).toList(), vessels);
+  }
+
+  /** With cooks who came unasked too. */
+  static LaneNames of(Brigade brigade, List<String> cooks, List<Vessel> vessels) {
     List<BenchLaneView> all = new ArrayList<>();
-    brigade
-        .hands()
-        .forEach(one -> all.add(new BenchLaneView(LaneKind.COOK, one.name(), one.name())));
+    cooks.forEach(one -> all.add(new BenchLaneView(LaneKind.COOK, one, one)));
     brigade
         .burners()
         .forEach(

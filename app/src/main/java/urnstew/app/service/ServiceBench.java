@@ -2,9 +2,7 @@ package urnstew.app.service;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -14,11 +12,8 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 import urnstew.app.kitchen.EquipmentService;
-import urnstew.app.kitchen.KitchenService;
 import urnstew.app.service.BenchLateView.BenchMoveView;
-import urnstew.app.sizing.MealService;
-import urnstew.app.sizing.MealService.Worked;
-import urnstew.app.sizing.MealSheet.CookSheet;
+import urnstew.app.service.ServiceSetups.Meant;
 import urnstew.core.bench.Bench;
 import urnstew.core.bench.Conflict;
 import urnstew.core.bench.Outcome;
@@ -37,14 +32,11 @@ class ServiceBench {
   private static final int REMEMBERED = 64;
   private static final int MOST_LATE_MINUTES = 240;
 
-  private final MealService meals;
-  private final ServiceWork work;
+  private final ServiceSetups setups;
   private final KitchenBrigade brigades;
-  private final KitchenService kitchens;
   private final EquipmentService equipment;
   private final ObjectProvider<Bench> bench;
   private final TransactionOperations reading;
-  private final Clock clock;
 
   /** Several tablets ask the same; one of them waits for the solver. */
   private final Cache<Question, Outcome> known =
@@ -54,22 +46,16 @@ class ServiceBench {
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
   ServiceBench(
-      MealService meals,
-      ServiceWork work,
+      ServiceSetups setups,
       KitchenBrigade brigades,
-      KitchenService kitchens,
       EquipmentService equipment,
       ObjectProvider<Bench> bench,
-      TransactionOperations reading,
-      Clock clock) {
-    this.meals = meals;
-    this.work = work;
+      TransactionOperations reading) {
+    this.setups = setups;
     this.brigades = brigades;
-    this.kitchens = kitchens;
     this.equipment = equipment;
     this.bench = bench;
     this.reading = reading;
-    this.clock = clock;
   }
 
   private record Question(Problem problem, Optional<Schedule> before) {}
@@ -136,7 +122,8 @@ class ServiceBench {
     return new ConflictWords(asked.service(), asked.names()).of(found);
   }
 
-  private Outcome outcome(Problem problem, Optional<Schedule> before) {
+  /** The best that was found, from memory where it was asked before. */
+  Outcome outcome(Problem problem, Optional<Schedule> before) {
     return Objects.requireNonNull(
         known.get(
             new Question(problem, before), one -> bench.getObject().plan(one.problem(), before)),
@@ -152,37 +139,39 @@ class ServiceBench {
         : Optional.empty();
   }
 
-  private static BenchView view(Asked asked, ServiceProblem service, Outcome outcome) {
+  static BenchView view(Asked asked, ServiceProblem service, Outcome outcome) {
     return new BenchDrawing(asked, service, outcome).view();
   }
 
-  /** What is asked of the bench, looked up in one go. */
+  /**
+   * What is asked of the bench, looked up in one go.
+   *
+   * @param version of the meal
+   */
   record Asked(
-      UUID id,
-      Worked worked,
-      ServiceHours hours,
-      Brigade brigade,
+      UUID mealId,
+      String name,
+      int version,
+      ServiceSetup setup,
       LaneNames names,
       ServiceProblem service) {}
 
-  private Asked asked(UUID id) {
+  Asked asked(UUID id) {
     return Objects.requireNonNull(reading.execute(status -> read(id)), "it was read");
   }
 
   private Asked read(UUID id) {
-    Worked worked = meals.worked(id);
-    Instant now = clock.instant();
-    ServiceHours hours = ServiceHours.of(worked.sheet(), kitchens.settings().zoneId(), now);
-    List<CookSheet> written = worked.sheet().cooks();
-    List<CookSheet> cooks = written == null || written.isEmpty() ? KitchenBrigade.USUAL : written;
-    Brigade brigade = brigades.of(worked.meal(), cooks, hours.from(), hours.end());
-    List<Task> tasks = work.tasks(id, worked, hours.dishes());
+    Meant meant = setups.of(id);
+    ServiceSetup setup = meant.setup();
+    Brigade brigade =
+        brigades.of(
+            setup.hands(), Set.copyOf(setup.machines()), setup.from(), setup.end(), Set.of());
     return new Asked(
         id,
-        worked,
-        hours,
-        brigade,
+        meant.name(),
+        meant.version(),
+        setup,
         LaneNames.of(brigade, equipment.vessels()),
-        ServiceProblem.of(tasks, brigade, hours.from(), hours.end()));
+        ServiceProblem.of(setup.tasks(), brigade, setup.from(), setup.end()));
   }
 }

@@ -76,17 +76,25 @@ class ServiceWork {
   }
 
   /**
-   * In the order of the pots.
+   * All of it.
+   *
+   * @param tasks in the order of the pots
+   * @param pots sauces that are cooked in one of their own
+   */
+  record Work(List<Task> tasks, List<ServiceSetup.Pot> pots) {}
+
+  /**
+   * The work of a meal.
    *
    * @param hours of the dishes, in their order
    */
-  List<Task> tasks(UUID meal, Worked worked, List<Instant> hours) {
+  Work of(UUID meal, Worked worked, List<Instant> hours) {
     One one = new One(meal, worked, hours);
     one.bases();
     for (int place = 0; place < worked.meal().dishes().size(); place++) {
       one.dish(place);
     }
-    return one.all.all();
+    return new Work(one.all.all(), List.copyOf(one.cooked));
   }
 
   private Optional<HeatSource> strongest() {
@@ -104,6 +112,7 @@ class ServiceWork {
     private final List<DishSheet> sheets;
     private final List<Instant> hours;
     private final Map<String, Pot> bases = new HashMap<>();
+    private final List<ServiceSetup.Pot> cooked = new ArrayList<>();
     private final ServiceTasks all = new ServiceTasks();
 
     One(UUID id, Worked worked, List<Instant> hours) {
@@ -148,6 +157,10 @@ class ServiceWork {
         Map<String, Integer> loads,
         Instant ready) {
       Optional<HeatSource> burner = placing.burner().or(ServiceWork.this::strongest);
+      placing
+          .pot()
+          .map(pot -> new ServiceSetup.Pot(subject.id(), batch.formula().id(), pot.id()))
+          .ifPresent(cooked::add);
       List<Task> work =
           target.isPresent() && placing.pot().isPresent() && burner.isPresent()
               ? simmered(

@@ -8,6 +8,7 @@ import java.lang.reflect.Type;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -96,6 +97,7 @@ final class Anything {
       case "String" -> "so „wörtlich“ \n" + random.nextInt(1000);
       case "UUID" -> new UUID(random.nextLong(), random.nextLong());
       case "Instant" -> Instant.ofEpochMilli(1_790_000_000_000L + random.nextLong(500_000_000L));
+      case "LocalDate" -> LocalDate.of(2026, 11, 1 + random.nextInt(30));
       case "LocalTime" -> LocalTime.of(random.nextInt(24), random.nextInt(60));
       case "Duration" -> Duration.ofSeconds(random.nextInt(1, 5_000));
       case "BigDecimal" -> BigDecimal.valueOf(random.nextInt(1, 9_999), 2);

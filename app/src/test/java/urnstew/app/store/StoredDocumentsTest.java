@@ -46,6 +46,12 @@ import urnstew.app.panel.store.StoredServing;
 import urnstew.app.pantry.store.IngredientDocuments;
 import urnstew.app.pantry.store.StoredIngredient;
 import urnstew.app.platform.store.DocumentForm;
+import urnstew.app.service.ServicePlan;
+import urnstew.app.service.ServiceSetup;
+import urnstew.app.service.store.ServiceDocuments;
+import urnstew.app.service.store.StoredService;
+import urnstew.app.service.store.StoredServiceEvent;
+import urnstew.app.service.store.StoredServicePlan;
 import urnstew.app.sizing.MealSheet;
 import urnstew.app.sizing.store.MealDocuments;
 import urnstew.app.sizing.store.StoredMeal;
@@ -55,6 +61,7 @@ import urnstew.core.formula.Declaration;
 import urnstew.core.formula.Formula;
 import urnstew.core.panel.ServingPlan;
 import urnstew.core.pantry.Ingredient;
+import urnstew.core.service.ServiceEvent;
 import urnstew.core.thermo.Composition;
 
 /** What is stored comes back as it was, whatever it is, and in the form that is on record. */
@@ -79,6 +86,9 @@ class StoredDocumentsTest {
         arguments(KeepingEvent.class, KeepingDocuments.EVENT),
         arguments(Declaration.class, LotDocuments.DECLARATION),
         arguments(MealSheet.class, MealDocuments.MEAL),
+        arguments(ServiceSetup.class, ServiceDocuments.SETUP),
+        arguments(ServiceEvent.class, ServiceDocuments.EVENT),
+        arguments(ServicePlan.class, ServiceDocuments.PLAN),
         arguments(ServingPlan.class, PanelDocuments.SERVING));
   }
 
@@ -142,6 +152,9 @@ class StoredDocumentsTest {
             StoredEntry.class,
             StoredDeclaration.class,
             StoredMeal.class,
+            StoredService.class,
+            StoredServiceEvent.class,
+            StoredServicePlan.class,
             StoredServing.class)
         .forEach(type -> describe(type, seen));
     try (InputStream record = getClass().getResourceAsStream("/store/forms-2.txt")) {

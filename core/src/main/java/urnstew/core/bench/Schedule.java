@@ -3,6 +3,7 @@ package urnstew.core.bench;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -25,10 +26,13 @@ public record Schedule(List<Placement> placements) {
    * @throws IllegalArgumentException if it is not placed
    */
   public Placement of(String key) {
-    return placements.stream()
-        .filter(one -> one.key().equals(key))
-        .findFirst()
+    return find(key)
         .orElseThrow(() -> new IllegalArgumentException("'" + key + "' is not placed."));
+  }
+
+  /** The same; empty where it is not placed. */
+  public Optional<Placement> find(String key) {
+    return placements.stream().filter(one -> one.key().equals(key)).findFirst();
   }
 
   Map<String, Placement> byKey() {

@@ -40,11 +40,17 @@ public record Progress(
     return new Progress(from, Map.of(), Map.of(), List.of());
   }
 
+  /** Whether it has not begun. */
+  public boolean isToCome(String key) {
+    return !begun.containsKey(key);
+  }
+
   boolean isOver(String key) {
     return over.containsKey(key);
   }
 
-  Optional<Begun> of(String key) {
+  /** How it was begun; empty where it was not. */
+  public Optional<Begun> of(String key) {
     return Optional.ofNullable(begun.get(key));
   }
 

@@ -17,6 +17,7 @@ import urnstew.core.bench.Claim;
 import urnstew.core.bench.Mode;
 import urnstew.core.bench.Placement;
 import urnstew.core.bench.Problem;
+import urnstew.core.kitchen.HeatSource;
 import urnstew.core.service.Progress.Begun;
 import urnstew.core.service.ServiceEvent.Began;
 import urnstew.core.service.ServiceEvent.CookCame;
@@ -31,6 +32,7 @@ import urnstew.core.service.ServiceEvent.TakenBack;
 import urnstew.core.service.ServiceEvent.TakesLonger;
 import urnstew.core.service.ServiceEvent.Wanted;
 import urnstew.core.task.Follows;
+import urnstew.core.task.Need;
 import urnstew.core.task.Task;
 
 /**
@@ -42,6 +44,8 @@ import urnstew.core.task.Task;
  * nobody said anything of and nothing follows from is still to be done.
  */
 public final class RunningService {
+  private static final Set<Task.Kind> SIMMERS = Set.of(Task.Kind.START_SIMMER, Task.Kind.PHASE);
+
   private final Map<String, Task> tasks = new LinkedHashMap<>();
   private final Brigade brigade;
   private final Instant from;
@@ -53,6 +57,7 @@ public final class RunningService {
   private final Map<String, Duration> longer = new HashMap<>();
   private final Map<String, Instant> expected = new HashMap<>();
   private final Map<String, Wanted> wanted = new HashMap<>();
+  private final Set<UUID> back = new HashSet<>();
   private final Hands hands;
   private final Map<String, Instant> failed = new HashMap<>();
 
@@ -77,7 +82,8 @@ public final class RunningService {
   public static RunningService of(
       List<Task> tasks, Brigade brigade, Instant from, Instant end, List<ServiceEntry> log) {
     RunningService service = new RunningService(tasks, brigade, from, end);
-    Set<UUID> back = takenBack(log);
+    Set<UUID> back = wrong(log);
+    service.back.addAll(back);
     log.stream()
         .filter(entry -> !back.contains(entry.id()))
         .sorted(Comparator.comparing(ServiceEntry::at))
@@ -87,7 +93,7 @@ public final class RunningService {
   }
 
   /** Entries that do not count; who takes back a taking back, means the entry again. */
-  private static Set<UUID> takenBack(List<ServiceEntry> log) {
+  private static Set<UUID> wrong(List<ServiceEntry> log) {
     Set<UUID> back = new HashSet<>();
     for (int i = log.size() - 1; i >= 0; i--) {
       ServiceEntry entry = log.get(i);
@@ -107,8 +113,9 @@ public final class RunningService {
 
   private boolean ofWork(ServiceEvent event, Instant at) {
     if (event instanceof Began began && tasks.containsKey(began.key())) {
-      makeRoom(began.key(), began.holds(), at);
-      begun.put(began.key(), new Begun(at, began.by(), began.holds()));
+      Set<String> holds = own(began.key(), began.holds());
+      makeRoom(began.key(), holds, at);
+      begun.put(began.key(), new Begun(at, began.by(), holds));
     } else if (event instanceof Ended ended && tasks.containsKey(ended.key())) {
       ended(ended.key(), at);
     } else if (event instanceof TakesLonger more) {
@@ -120,9 +127,9 @@ public final class RunningService {
     } else if (event instanceof LetGo free) {
       wanted.remove(free.key());
     } else if (event instanceof Moved moved) {
-      makeRoom(moved.key(), moved.holds(), at);
-      begun.computeIfPresent(
-          moved.key(), (key, was) -> new Begun(was.at(), was.by(), moved.holds()));
+      String pot = pots.litBy(moved.key()).orElse(moved.key());
+      makeRoom(pot, moved.holds(), at);
+      begun.computeIfPresent(pot, (key, was) -> new Begun(was.at(), was.by(), moved.holds()));
     } else {
       return false;
     }
@@ -139,6 +146,13 @@ public final class RunningService {
     } else if (event instanceof Mended whole) {
       failed.remove(whole.resource());
     }
+  }
+
+  /** What is done in a pot that was lit before has no place of its own. */
+  private Set<String> own(String key, Set<String> holds) {
+    return pots.litBy(key).isEmpty()
+        ? holds
+        : holds.stream().filter(brigade.machines()::contains).collect(Collectors.toSet());
   }
 
   /**
@@ -211,6 +225,11 @@ public final class RunningService {
     }
   }
 
+  /** Entries that do not count. */
+  public Set<UUID> takenBack() {
+    return Set.copyOf(back);
+  }
+
   /** When what has begun did. */
   public Map<String, Begun> begun() {
     return Map.copyOf(begun);
@@ -267,12 +286,16 @@ public final class RunningService {
     Brigade now =
         new Brigade(
             hands.all(),
-            brigade.burners(),
+            brigade.burners().stream().filter(one -> works(one.id().toString())).toList(),
             brigade.ovens(),
             Stream.concat(brigade.taken().stream(), Stream.concat(hands.gaps().stream(), broken()))
                 .toList(),
             brigade.machines());
     return ServiceProblem.of(lasting(), now, from, end, progress);
+  }
+
+  private boolean works(String resource) {
+    return !failed.containsKey(resource);
   }
 
   private Stream<Brigade.Taken> broken() {
@@ -292,7 +315,7 @@ public final class RunningService {
                         one.getValue().at(),
                         one.getValue().by(),
                         one.getValue().holds().stream()
-                            .filter(held -> !failed.containsKey(held))
+                            .filter(this::works)
                             .collect(Collectors.toSet()))));
   }
 
@@ -309,9 +332,40 @@ public final class RunningService {
   /** What is expected of it says more than that it takes longer. */
   private Duration longerBy(Task task) {
     Instant until = expected.get(task.key());
-    return until != null && begun.containsKey(task.key())
-        ? Duration.between(begunAt(task.key()), until).minus(task.effort().total().likely())
-        : longer.getOrDefault(task.key(), Duration.ZERO);
+    Duration likely = task.effort().total().likely();
+    if (until != null && begun.containsKey(task.key())) {
+      return Duration.between(begunAt(task.key()), until).minus(likely);
+    }
+    double slower = begun.containsKey(task.key()) ? 1 : slower(task);
+    return longer
+        .getOrDefault(task.key(), Duration.ZERO)
+        .plusSeconds(Math.round(likely.toSeconds() * (slower - 1)));
+  }
+
+  /**
+   * What was to simmer on a burner that failed takes as much longer as the best other is weaker.
+   */
+  private double slower(Task task) {
+    Optional<HeatSource> own =
+        task.needs().stream()
+            .filter(Need.OfBurner.class::isInstance)
+            .flatMap(need -> burner(((Need.OfBurner) need).id()).stream())
+            .filter(one -> !works(one.id().toString()))
+            .findFirst();
+    if (!SIMMERS.contains(task.kind()) || own.isEmpty()) {
+      return 1;
+    }
+    double best =
+        brigade.burners().stream()
+            .filter(one -> works(one.id().toString()))
+            .mapToDouble(one -> one.powerIntoPot().watts())
+            .max()
+            .orElse(own.get().powerIntoPot().watts());
+    return Math.max(1, own.get().powerIntoPot().watts() / best);
+  }
+
+  private Optional<HeatSource> burner(UUID id) {
+    return brigade.burners().stream().filter(one -> one.id().equals(id)).findFirst();
   }
 
   private Optional<Placement> locked(String key, Problem problem) {

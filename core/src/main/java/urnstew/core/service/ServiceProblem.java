@@ -136,6 +136,16 @@ public final class ServiceProblem {
     return List.copyOf(tasks.values());
   }
 
+  /** How far it is. */
+  public Progress progress() {
+    return progress;
+  }
+
+  /** So long a cook's hands are in a work, from its beginning. */
+  public Duration hands(String key) {
+    return hands(task(key));
+  }
+
   /** The task that lit the burner on which a work is done; empty where it holds its own places. */
   public Optional<String> litBy(String key) {
     return pots.litBy(key);

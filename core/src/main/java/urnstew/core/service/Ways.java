@@ -92,7 +92,10 @@ final class Ways {
     return brigade.machines().contains(tool) ? List.of(new Claim.Alone(tool)) : List.of();
   }
 
-  /** Its own first, then those that are as strong: what they give too much is turned down. */
+  /**
+   * Its own first, then those that are as strong: what they give too much is turned down. Where its
+   * own does not work any more, any other has to do.
+   */
   private List<Claim> burners(Need.OfBurner wanted, boolean weakerToo) {
     Optional<HeatSource> own = burner(wanted.id().toString());
     Stream<HeatSource> others =
@@ -100,12 +103,14 @@ final class Ways {
             .filter(one -> !one.id().equals(wanted.id()))
             .filter(
                 one ->
-                    own.filter(
-                            o -> weakerToo || o.powerIntoPot().compareTo(one.powerIntoPot()) <= 0)
-                        .isPresent());
-    return Stream.concat(Stream.of(wanted.id()), others.map(HeatSource::id))
-        .<Claim>map(id -> new Claim.Alone(id.toString()))
-        .toList();
+                    weakerToo
+                        || own.isEmpty()
+                        || own.get().powerIntoPot().compareTo(one.powerIntoPot()) <= 0);
+    List<Claim> all =
+        Stream.concat(own.stream(), others)
+            .<Claim>map(one -> new Claim.Alone(one.id().toString()))
+            .toList();
+    return all.isEmpty() ? List.of(new Claim.Alone(wanted.id().toString())) : all;
   }
 
   private List<Claim> ovens(Need.OfOven wanted) {

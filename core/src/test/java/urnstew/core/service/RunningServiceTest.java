@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -132,13 +133,23 @@ class RunningServiceTest {
         Instant at = service.begins(one).plusSeconds(random.nextInt(90));
         if (known && !stands.begun().containsKey(one.key()) && at.isBefore(now)) {
           if (random.nextInt(4) > 0) {
-            add(at, new Began(one.key(), one.cook(), claims(service.problem(), one)));
+            add(at, new Began(one.key(), one.cook(), shown(service, plan, one)));
           }
           if (random.nextInt(3) == 0) {
             add(now, new Ended(one.key()));
           }
         }
       }
+    }
+
+    /** What a screen says that it holds: the burner of its pot too. */
+    private static Set<String> shown(ServiceProblem service, Schedule plan, Placement one) {
+      Set<String> all = new HashSet<>(claims(service.problem(), one));
+      service
+          .litBy(one.key())
+          .flatMap(plan::find)
+          .ifPresent(light -> all.addAll(claims(service.problem(), light)));
+      return all;
     }
 
     private void add(Instant at, ServiceEvent event) {
@@ -236,6 +247,23 @@ class RunningServiceTest {
     assertTrue(before.size() > 2, "the simmer follows something");
     assertEquals(before, running.over().keySet());
     running.over().values().forEach(over -> assertFalse(over.isAfter(at)));
+  }
+
+  @Test
+  void whatIsDoneInAPotLeavesItOnItsBurner() {
+    String burner = ServiceProblemTest.OWN.id().toString();
+    Task simmer = kind(Kind.START_SIMMER);
+    String light = LitPots.of(TASKS).litBy(simmer.key()).orElseThrow();
+    ServiceEntry lit = entry(1, FROM, new Began(light, by(0), Set.of(burner)));
+    ServiceEntry in =
+        entry(2, FROM.plusSeconds(60), new Began(simmer.key(), by(0), Set.of(burner)));
+    RunningService running = of(List.of(lit, in));
+    assertEquals(Set.of(burner), holds(running, light));
+    assertEquals(Set.of(), holds(running, simmer.key()));
+  }
+
+  private static Set<String> holds(RunningService running, String key) {
+    return Objects.requireNonNull(running.begun().get(key)).holds();
   }
 
   @Test

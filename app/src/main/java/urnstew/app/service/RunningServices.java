@@ -1,0 +1,78 @@
+package urnstew.app.service;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import urnstew.app.platform.Actor;
+import urnstew.app.service.ServiceBench.Asked;
+import urnstew.app.service.ServiceView.ServiceNameView;
+import urnstew.app.service.ServiceWrites.End;
+import urnstew.app.service.ServiceWrites.Said;
+import urnstew.app.service.ServiceWrites.Say;
+import urnstew.app.service.ServiceWrites.Start;
+import urnstew.core.bench.Outcome;
+import urnstew.units.InvalidInput;
+
+/** Services that go on, and those that are over. */
+@Service
+class RunningServices {
+  private final ServiceBench bench;
+  private final ServiceWriter writer;
+  private final ServiceViews views;
+  private final ServicePlanner planner;
+  private final Clock clock;
+
+  RunningServices(
+      ServiceBench bench,
+      ServiceWriter writer,
+      ServiceViews views,
+      ServicePlanner planner,
+      Clock clock) {
+    this.bench = bench;
+    this.writer = writer;
+    this.views = views;
+    this.planner = planner;
+    this.clock = clock;
+  }
+
+  List<ServiceNameView> all() {
+    return views.all();
+  }
+
+  ServiceView one(UUID id) {
+    return views.of(id);
+  }
+
+  /** Starts as the bench says that it goes; nothing is held while the solver works. */
+  Said start(Start write, Actor actor) {
+    if (!writer.isStarted(write)) {
+      Asked asked = bench.asked(write.mealId());
+      Outcome outcome = bench.outcome(asked.service().problem(), Optional.empty());
+      BenchView drawn = ServiceBench.view(asked, asked.service(), outcome);
+      if (drawn.work().isEmpty()) {
+        throw new InvalidInput(
+            "mealId",
+            "no-schedule",
+            "Nobody found an order in which it can be cooked.",
+            "a meal that the bench can place",
+            "Look at its bench: more hands, another hour, or fewer dishes.");
+      }
+      ServicePlan plan = ServicePlans.of(drawn, clock.instant(), Optional.empty());
+      writer.start(write, asked.name(), asked.setup(), plan, actor);
+    }
+    return new Said(write.id(), write.id(), views.of(write.id()).startedAt());
+  }
+
+  Said say(UUID id, Say write, Actor actor) {
+    Said said = new Said(id, write.id(), writer.say(id, write, actor));
+    planner.soon(id);
+    return said;
+  }
+
+  Said end(UUID id, End write, Actor actor) {
+    writer.end(id, write, actor);
+    return new Said(id, write.id(), clock.instant());
+  }
+}

@@ -1,0 +1,93 @@
+package urnstew.app.service;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import urnstew.app.kitchen.KitchenService;
+import urnstew.app.service.ServiceSetup.Hour;
+import urnstew.app.service.ServiceSetup.TakeOut;
+import urnstew.app.sizing.Meal;
+import urnstew.app.sizing.MealService;
+import urnstew.app.sizing.MealService.Worked;
+import urnstew.core.formula.ResolvedFormula;
+
+/** What a meal would be as a service, the next time that its hours come. */
+@Component
+class ServiceSetups {
+  private final MealService meals;
+  private final ServiceWork work;
+  private final KitchenBrigade brigades;
+  private final KitchenService kitchens;
+  private final Clock clock;
+
+  ServiceSetups(
+      MealService meals,
+      ServiceWork work,
+      KitchenBrigade brigades,
+      KitchenService kitchens,
+      Clock clock) {
+    this.meals = meals;
+    this.work = work;
+    this.brigades = brigades;
+    this.kitchens = kitchens;
+    this.clock = clock;
+  }
+
+  /** A meal that could be served. */
+  record Meant(String name, int version, ServiceSetup setup) {}
+
+  @Transactional(readOnly = true)
+  Meant of(UUID meal) {
+    Worked worked = meals.worked(meal);
+    ServiceHours hours =
+        ServiceHours.of(worked.sheet(), kitchens.settings().zoneId(), clock.instant());
+    ServiceWork.Work all = work.of(meal, worked, hours.dishes());
+    return new Meant(
+        worked.sheet().name(),
+        worked.version(),
+        new ServiceSetup(
+            hours.from(),
+            hours.end(),
+            plates(worked.meal(), hours.dishes()),
+            takeOuts(worked.meal()),
+            brigades.hands(worked.sheet(), hours.from(), hours.end()),
+            KitchenBrigade.machines(worked.meal()).stream().sorted().toList(),
+            all.tasks(),
+            all.pots()));
+  }
+
+  private static List<Hour> plates(Meal meal, List<Instant> hours) {
+    return IntStream.range(0, hours.size())
+        .mapToObj(
+            place -> {
+              var dish = meal.dishes().get(place).dish();
+              return new Hour(
+                  dish.batch().formula().name(), (int) dish.need().covers(), hours.get(place));
+            })
+        .toList();
+  }
+
+  private static List<TakeOut> takeOuts(Meal meal) {
+    Stream<ResolvedFormula> batches =
+        Stream.concat(
+            meal.bases().stream()
+                .flatMap(base -> base.base().made().stream())
+                .map(made -> made.batch()),
+            meal.dishes().stream()
+                .flatMap(
+                    dish -> Stream.concat(Stream.of(dish.batch()), dish.besideBatches().stream())));
+    return batches
+        .flatMap(
+            batch ->
+                batch.formula().stages().stream()
+                    .flatMap(stage -> stage.takeOuts().stream())
+                    .map(what -> new TakeOut(batch.formula().name(), what)))
+        .distinct()
+        .toList();
+  }
+}

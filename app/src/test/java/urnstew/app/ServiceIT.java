@@ -1,0 +1,326 @@
+package urnstew.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import urnstew.app.RunningApplication.Answer;
+
+/** A service while it goes on: ticked, late, with a cook who leaves and a burner that fails. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class ServiceIT {
+  private static final int LONGEST_WAIT_MS = 60_000;
+  private static final String MEAL =
+      """
+      {"name":"Served","packGoal":"LEAST_COST","servedLocalTime":"%s",
+       "cooks":[{"name":"Ada"},{"name":"Bo"}],
+       "dishes":[{"formulaId":"plain-marinara","schools":[],"covers":12,
+        "servingMassKilograms":0.15,"servingText":"150 g","groups":[],
+        "besides":[{"covers":12,"pasta":{"shapeId":"spaghetti","rawMassEachKilograms":0.1,
+         "rawEachText":"100 g","startCelsius":20,"dressing":"IN_THE_PAN","litersPerKilogram":8,
+         "saltGramsPerLiter":10,"waterCelsius":12}}]}]}""";
+
+  private final DataSourceProperties shared;
+  private final JdbcTemplate server;
+
+  @Autowired
+  ServiceIT(DataSourceProperties shared, JdbcTemplate server) {
+    this.shared = shared;
+    this.server = server;
+  }
+
+  private void inOwnKitchen(Consumer<RunningApplication> does) {
+    try (OwnKitchen kitchen = OwnKitchen.fresh(shared, server)) {
+      does.accept(kitchen.app());
+    }
+  }
+
+  /** Talks of one service. */
+  private record Evening(RunningApplication app, UUID meal, UUID id) {
+    static Evening started(RunningApplication app) {
+      String zone = app.get("/api/kitchen").body().at("/settings/zone").asString();
+      LocalTime hour =
+          LocalTime.ofInstant(Instant.now().plus(Duration.ofHours(5)), ZoneId.of(zone));
+      UUID meal = UUID.randomUUID();
+      String written = MEAL.formatted(hour.toString().substring(0, 5));
+      assertEquals(200, app.put("/api/meals/" + meal, written, "If-Match", "0").status());
+      Evening evening = new Evening(app, meal, UUID.randomUUID());
+      Answer answer = evening.start(evening.id());
+      assertEquals(201, answer.status(), answer.body().toString());
+      return evening;
+    }
+
+    Answer start(UUID as) {
+      return app.post(
+          "/api/services",
+          "{\"id\":\"%s\",\"mealId\":\"%s\",\"stamp\":%s}".formatted(as, meal, stamp()));
+    }
+
+    static String stamp() {
+      Instant now = Instant.now();
+      return "{\"typedAt\":\"%s\",\"sentAt\":\"%s\"}".formatted(now, now);
+    }
+
+    Answer say(String kind, String more) {
+      return say(UUID.randomUUID(), kind, more);
+    }
+
+    Answer say(UUID entry, String kind, String more) {
+      return app.post(
+          "/api/services/" + id + "/entries",
+          "{\"id\":\"%s\",\"kind\":\"%s\"%s,\"stamp\":%s}".formatted(entry, kind, more, stamp()));
+    }
+
+    Answer end() {
+      return app.post(
+          "/api/services/" + id + "/ends",
+          "{\"id\":\"%s\",\"stamp\":%s}".formatted(UUID.randomUUID(), stamp()));
+    }
+
+    JsonNode view() {
+      return app.get("/api/services/" + id).body();
+    }
+
+    /** Once the bench knows all that was said. */
+    JsonNode planned() {
+      Instant from = Instant.now();
+      JsonNode view = view();
+      while (view.at("/reckoning").asBoolean()) {
+        assertTrue(
+            Duration.between(from, Instant.now()).toMillis() < LONGEST_WAIT_MS, "never planned");
+        pause();
+        view = view();
+      }
+      System.out.println(
+          "VERDICT "
+              + view.at("/bench/verdict")
+              + " "
+              + view.at("/bench/by")
+              + " "
+              + view.at("/bench/lateMinutes")
+              + " "
+              + view.at("/moved").size()
+              + " "
+              + view.at("/plannedAt")
+              + view.at("/log"));
+      return view;
+    }
+
+    static void pause() {
+      try {
+        Thread.sleep(200);
+      } catch (InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+
+    JsonNode work(String kind) {
+      return list(view().at("/bench/work")).stream()
+          .filter(one -> one.at("/task/kind").asString().equals(kind))
+          .findFirst()
+          .orElseThrow();
+    }
+  }
+
+  private static List<JsonNode> list(JsonNode of) {
+    return StreamSupport.stream(of.spliterator(), false).toList();
+  }
+
+  private static String key(JsonNode work) {
+    return work.at("/task/key").asString();
+  }
+
+  private static JsonNode work(JsonNode view, String key) {
+    return list(view.at("/works")).stream()
+        .filter(one -> one.at("/key").asString().equals(key))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static List<JsonNode> toCome(JsonNode view) {
+    return list(view.at("/bench/work")).stream()
+        .filter(one -> work(view, key(one)).at("/state").asString().equals("TO_COME"))
+        .toList();
+  }
+
+  @Test
+  void whatHasBegunStaysAndTheRestIsPlannedAnew() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode first = evening.planned();
+          assertEquals("FITS", first.at("/bench/verdict").asString());
+          assertEquals(409, evening.start(UUID.randomUUID()).status(), "once at a time");
+          JsonNode cut = evening.work("PREP");
+          String by = cut.at("/by").asString().equals("Ada") ? "Bo" : "Ada";
+          UUID entry = UUID.randomUUID();
+          String begun = ",\"key\":\"%s\",\"by\":\"%s\"".formatted(key(cut), by);
+          assertEquals(201, evening.say(entry, "BEGAN", begun).status());
+          JsonNode going = work(evening.planned(), key(cut));
+          assertEquals("GOING", going.at("/state").asString());
+          assertEquals(by, going.at("/by").asString());
+          assertNotEquals("", going.at("/firstBegins").asString());
+          assertEquals(
+              201, evening.say("TAKEN_BACK", ",\"entryId\":\"%s\"".formatted(entry)).status());
+          JsonNode back = evening.planned();
+          assertEquals("TO_COME", work(back, key(cut)).at("/state").asString());
+          assertTrue(back.at("/log/1/takenBack").asBoolean(), back.at("/log").toString());
+          String light = key(evening.work("START_SIMMER"));
+          evening.say("BEGAN", ",\"key\":\"%s\"".formatted(light));
+          JsonNode on = evening.planned();
+          assertEquals("OVER", work(on, key(cut)).at("/state").asString(), "it follows that");
+        });
+  }
+
+  @Test
+  void whatIsLateMovesWhatFollowsAndIsToldAsAChange() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode simmer = evening.work("START_SIMMER");
+          evening.say("BEGAN", ",\"key\":\"%s\"".formatted(key(simmer)));
+          Instant begun = Instant.now();
+          String more = ",\"key\":\"%s\",\"minutes\":240".formatted(key(simmer));
+          assertEquals(201, evening.say("TAKES_LONGER", more).status());
+          JsonNode late = evening.planned();
+          assertEquals("LATE", late.at("/bench/verdict").asString());
+          assertTrue(late.at("/bench/lateMinutes").asLong() > 0);
+          assertTrue(late.at("/moved").size() > 0, late.at("/bench").toString());
+          Instant thick = Instant.parse(evening.work("THICK").at("/begins").asString());
+          assertTrue(thick.isAfter(begun.plus(Duration.ofMinutes(239))), thick.toString());
+        });
+  }
+
+  @Test
+  void whoLeftAndWhatFailedIsNotCountedOn() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode first = evening.planned();
+          String burner =
+              list(first.at("/bench/work")).stream()
+                  .flatMap(one -> list(one.at("/holds")).stream())
+                  .map(hold -> hold.at("/laneId").asString())
+                  .findFirst()
+                  .orElseThrow();
+          assertEquals(201, evening.say("COOK_LEFT", ",\"by\":\"Bo\"").status());
+          assertEquals(201, evening.say("FAILED", ",\"laneId\":\"%s\"".formatted(burner)).status());
+          assertEquals(201, evening.say("COOK_CAME", ",\"by\":\"Cleo\"").status());
+          JsonNode now = evening.planned();
+          assertTrue(toCome(now).size() > 5);
+          for (JsonNode one : toCome(now)) {
+            assertNotEquals("Bo", one.at("/by").asString(), key(one));
+            list(one.at("/holds"))
+                .forEach(hold -> assertNotEquals(burner, hold.at("/laneId").asString(), key(one)));
+          }
+          assertEquals(burner, now.at("/failedLaneIds/0").asString());
+          assertEquals("Cleo", now.at("/cooks/2/name").asString());
+          assertFalse(now.at("/cooks/1/here").asBoolean());
+        });
+  }
+
+  @Test
+  void whatIsWantedStaysWhereItIsUntilItIsLetGo() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode first = evening.planned();
+          JsonNode cut =
+              toCome(first).stream()
+                  .filter(one -> one.at("/task/kind").asString().equals("PREP"))
+                  .reduce((one, next) -> next)
+                  .orElseThrow();
+          String other = cut.at("/by").asString().equals("Ada") ? "Bo" : "Ada";
+          Instant then = Instant.parse(cut.at("/begins").asString()).minus(Duration.ofMinutes(10));
+          String key = ",\"key\":\"%s\"".formatted(key(cut));
+          assertEquals(
+              201,
+              evening.say("WANTED", key + ",\"minutes\":-10,\"by\":\"" + other + "\"").status());
+          JsonNode now = evening.planned();
+          JsonNode there =
+              list(now.at("/bench/work")).stream()
+                  .filter(one -> key(one).equals(key(cut)))
+                  .findFirst()
+                  .orElseThrow();
+          assertEquals(then, Instant.parse(there.at("/begins").asString()));
+          assertEquals(other, there.at("/by").asString());
+          assertTrue(work(now, key(cut)).at("/wanted").asBoolean());
+          evening.say("LET_GO", key);
+          assertFalse(work(evening.planned(), key(cut)).at("/wanted").asBoolean());
+        });
+  }
+
+  @Test
+  void whatMeansNothingIsRefusedByItsFieldAndWhatIsOverIsOver() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          assertEquals("/key", evening.say("BEGAN", ",\"key\":\"no\"").pointer());
+          assertEquals("/by", evening.say("COOK_LEFT", ",\"by\":\"Nobody\"").pointer());
+          assertEquals("/by", evening.say("COOK_CAME", ",\"by\":\" \"").pointer());
+          assertEquals("/laneId", evening.say("FAILED", ",\"laneId\":\"Ada\"").pointer());
+          String key = ",\"key\":\"%s\"".formatted(key(evening.work("PREP")));
+          assertEquals("/minutes", evening.say("TAKES_LONGER", key + ",\"minutes\":999").pointer());
+          assertEquals("/minutes", evening.say("WANTED", key + ",\"minutes\":-240").pointer());
+          assertEquals("/kind", evening.say("AS_PLANNED", "").pointer());
+          UUID entry = UUID.randomUUID();
+          assertEquals(404, evening.say("TAKEN_BACK", ",\"entryId\":\"" + entry + "\"").status());
+          assertEquals(201, evening.end().status());
+          assertEquals(409, evening.say("ENDED", key).status());
+          assertEquals(201, evening.start(UUID.randomUUID()).status(), "another evening");
+        });
+  }
+
+  /** The sauce is lit in the pot that was meant for it: nobody ticks that on the bench as well. */
+  @Test
+  void aPotOnTheStoveTellsItsService() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode sauce = evening.work("START_SIMMER");
+          String pot =
+              list(sauce.at("/task/needs")).stream()
+                  .filter(need -> need.at("/holds").asString().equals("VESSEL"))
+                  .map(need -> need.at("/id").asString())
+                  .findFirst()
+                  .orElseThrow();
+          String burner = sauce.at("/holds/0/laneId").asString();
+          UUID batch = UUID.randomUUID();
+          // As many as are served, and no more than the pot holds.
+          String plan = Requests.plan(pot, burner).replace("\"covers\":34", "\"covers\":12");
+          Answer lit =
+              app.post(
+                  "/api/batches",
+                  "{\"id\":\"%s\",\"plan\":%s,\"timeScale\":1,\"sharesHeat\":true,%s}"
+                      .formatted(batch, plan, Requests.stamp(Instant.now())));
+          assertEquals(201, lit.status(), lit.body().toString());
+          evening.say("COOK_CAME", ",\"by\":\"Cleo\"");
+          JsonNode now = evening.planned();
+          while (work(now, key(sauce)).at("/batchId").isMissingNode()) {
+            Evening.pause();
+            now = evening.planned();
+          }
+          assertEquals(batch.toString(), work(now, key(sauce)).at("/batchId").asString());
+          assertEquals(
+              201,
+              evening
+                  .say("TAKES_LONGER", ",\"key\":\"%s\",\"minutes\":5".formatted(key(sauce)))
+                  .status());
+        });
+  }
+}
