@@ -20,6 +20,7 @@ import urnstew.units.InvalidInput;
 class RunningServices {
   private final ServiceBench bench;
   private final ServiceWriter writer;
+  private final ServiceStates states;
   private final ServiceViews views;
   private final ServicePlanner planner;
   private final Clock clock;
@@ -27,11 +28,13 @@ class RunningServices {
   RunningServices(
       ServiceBench bench,
       ServiceWriter writer,
+      ServiceStates states,
       ServiceViews views,
       ServicePlanner planner,
       Clock clock) {
     this.bench = bench;
     this.writer = writer;
+    this.states = states;
     this.views = views;
     this.planner = planner;
     this.clock = clock;
@@ -43,6 +46,12 @@ class RunningServices {
 
   ServiceView one(UUID id) {
     return views.of(id);
+  }
+
+  /** Why the rest of it cannot be had, as it was planned the last time. */
+  BenchConflictView conflict(UUID id) {
+    ServiceState state = states.of(id);
+    return bench.conflict(state.asked(ServicePlans.last(state).moment()));
   }
 
   /** Starts as the bench says that it goes; nothing is held while the solver works. */

@@ -113,13 +113,18 @@ class ServiceBench {
   }
 
   BenchConflictView conflict(UUID id) {
-    Asked asked = asked(id);
-    Problem problem = asked.service().problem();
+    return conflict(asked(id));
+  }
+
+  /** What cannot be had together; what has begun is given up by nobody. */
+  BenchConflictView conflict(Asked asked) {
+    ServiceProblem service = asked.service();
     Optional<Conflict> found =
         Objects.requireNonNull(
-            conflicts.get(problem, one -> bench.getObject().conflict(one, Set.of())),
+            conflicts.get(
+                service.problem(), one -> bench.getObject().conflict(one, service.running())),
             "an answer is reckoned");
-    return new ConflictWords(asked.service(), asked.names()).of(found);
+    return new ConflictWords(service, asked.names()).of(found);
   }
 
   /** The best that was found, from memory where it was asked before. */

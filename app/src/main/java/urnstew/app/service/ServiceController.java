@@ -36,6 +36,12 @@ class ServiceController {
     return services.one(id);
   }
 
+  /** Why the rest of it cannot be had as it was said, and what each way out costs. */
+  @GetMapping("/{id}/conflict")
+  BenchConflictView conflictOfService(@PathVariable UUID id) {
+    return services.conflict(id);
+  }
+
   /** A meal is cooked from now on, as its bench says. */
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)

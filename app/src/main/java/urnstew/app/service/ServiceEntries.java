@@ -132,12 +132,12 @@ class ServiceEntries {
     /** Of what goes on: so long from when it should be over, or from now where that is gone. */
     private ServiceEvent longer() {
       String key = key();
-      boolean goesOn =
-          state.running().begun().containsKey(key) && !state.running().over().containsKey(key);
-      Instant over = planned().map(Work::ends).filter(end -> end.isAfter(at)).orElse(at);
-      return goesOn
-          ? new ServiceEvent.Expected(key, over.plus(minutes()))
-          : new ServiceEvent.TakesLonger(key, minutes());
+      return state
+          .running()
+          .likelyOver(key)
+          .map(over -> over.isAfter(at) ? over : at)
+          .<ServiceEvent>map(over -> new ServiceEvent.Expected(key, over.plus(minutes())))
+          .orElseGet(() -> new ServiceEvent.TakesLonger(key, minutes()));
     }
 
     private UUID entry() {

@@ -46,6 +46,8 @@ class ServicePlanner {
   /** By the clock alone no oftener than that. */
   private static final Duration BY_CLOCK = Duration.ofMinutes(5);
 
+  private static final long STOPPED_IN_SECONDS = 5;
+
   private final ServiceMapper mapper;
   private final ServiceStates states;
   private final ServiceWriter writer;
@@ -71,9 +73,11 @@ class ServicePlanner {
     this.one = Executors.newSingleThreadExecutor(threads);
   }
 
+  /** What is planned just now is kept, or was in vain. */
   @PreDestroy
-  void stop() {
-    one.shutdownNow();
+  void stop() throws InterruptedException {
+    one.shutdown();
+    one.awaitTermination(STOPPED_IN_SECONDS, TimeUnit.SECONDS);
   }
 
   /** Plans it as soon as nothing else is planned. */
@@ -82,7 +86,9 @@ class ServicePlanner {
       one.execute(
           () -> {
             asked.remove(id);
-            look(id);
+            if (!one.isShutdown()) {
+              look(id);
+            }
           });
     }
   }

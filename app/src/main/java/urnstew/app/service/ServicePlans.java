@@ -14,12 +14,18 @@ import urnstew.app.service.BenchView.BenchWorkView;
 import urnstew.app.service.ServicePlan.Hold;
 import urnstew.app.service.ServicePlan.Wait;
 import urnstew.app.service.ServicePlan.Work;
+import urnstew.app.service.store.ServiceDocuments;
 import urnstew.app.task.TaskView;
 import urnstew.core.task.Task;
 
 /** Plans as the bench draws them, and as they are kept. */
 final class ServicePlans {
   private ServicePlans() {}
+
+  /** How a service was planned the last time. */
+  static ServicePlan last(ServiceState state) {
+    return ServiceDocuments.PLAN.read(state.last().orElseThrow().plan());
+  }
 
   /**
    * To be kept. Where there is no schedule the works stay where they were: whoever cooks has to go

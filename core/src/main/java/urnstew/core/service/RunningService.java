@@ -2,8 +2,6 @@ package urnstew.core.service;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,19 +17,8 @@ import urnstew.core.bench.Placement;
 import urnstew.core.bench.Problem;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.service.Progress.Begun;
-import urnstew.core.service.ServiceEvent.Began;
-import urnstew.core.service.ServiceEvent.CookCame;
-import urnstew.core.service.ServiceEvent.CookLeft;
-import urnstew.core.service.ServiceEvent.Ended;
-import urnstew.core.service.ServiceEvent.Expected;
-import urnstew.core.service.ServiceEvent.Failed;
-import urnstew.core.service.ServiceEvent.LetGo;
-import urnstew.core.service.ServiceEvent.Mended;
-import urnstew.core.service.ServiceEvent.Moved;
 import urnstew.core.service.ServiceEvent.TakenBack;
-import urnstew.core.service.ServiceEvent.TakesLonger;
 import urnstew.core.service.ServiceEvent.Wanted;
-import urnstew.core.task.Follows;
 import urnstew.core.task.Need;
 import urnstew.core.task.Task;
 
@@ -52,14 +39,8 @@ public final class RunningService {
   private final Instant end;
   private final LitPots pots;
 
-  private final Map<String, Begun> begun = new HashMap<>();
-  private final Map<String, Instant> over = new HashMap<>();
-  private final Map<String, Duration> longer = new HashMap<>();
-  private final Map<String, Instant> expected = new HashMap<>();
-  private final Map<String, Wanted> wanted = new HashMap<>();
   private final Set<UUID> back = new HashSet<>();
-  private final Hands hands;
-  private final Map<String, Instant> failed = new HashMap<>();
+  private final Happenings so;
 
   private RunningService(List<Task> tasks, Brigade brigade, Instant from, Instant end) {
     tasks.forEach(task -> this.tasks.put(task.key(), task));
@@ -67,7 +48,7 @@ public final class RunningService {
     this.from = from;
     this.end = end;
     this.pots = LitPots.of(tasks);
-    this.hands = new Hands(brigade.hands(), end);
+    this.so = new Happenings(this.tasks, pots, brigade, from, end);
   }
 
   /**
@@ -84,11 +65,7 @@ public final class RunningService {
     RunningService service = new RunningService(tasks, brigade, from, end);
     Set<UUID> back = wrong(log);
     service.back.addAll(back);
-    log.stream()
-        .filter(entry -> !back.contains(entry.id()))
-        .sorted(Comparator.comparing(ServiceEntry::at))
-        .forEach(service::note);
-    Set.copyOf(service.begun.keySet()).forEach(service::imply);
+    service.so.all(log.stream().filter(entry -> !back.contains(entry.id())));
     return service;
   }
 
@@ -104,127 +81,6 @@ public final class RunningService {
     return back;
   }
 
-  private void note(ServiceEntry entry) {
-    Instant at = entry.at().isBefore(from) ? from : entry.at();
-    if (!ofWork(entry.event(), at)) {
-      ofKitchen(entry.event(), at);
-    }
-  }
-
-  private boolean ofWork(ServiceEvent event, Instant at) {
-    if (event instanceof Began began && tasks.containsKey(began.key())) {
-      Set<String> holds = own(began.key(), began.holds());
-      makeRoom(began.key(), holds, at);
-      begun.put(began.key(), new Begun(at, began.by(), holds));
-    } else if (event instanceof Ended ended && tasks.containsKey(ended.key())) {
-      ended(ended.key(), at);
-    } else if (event instanceof TakesLonger more) {
-      longer.merge(more.key(), more.by(), Duration::plus);
-    } else if (event instanceof Expected then) {
-      expected.put(then.key(), then.at());
-    } else if (event instanceof Wanted then) {
-      wanted.put(then.key(), then);
-    } else if (event instanceof LetGo free) {
-      wanted.remove(free.key());
-    } else if (event instanceof Moved moved) {
-      String pot = pots.litBy(moved.key()).orElse(moved.key());
-      makeRoom(pot, moved.holds(), at);
-      begun.computeIfPresent(pot, (key, was) -> new Begun(was.at(), was.by(), moved.holds()));
-    } else {
-      return false;
-    }
-    return true;
-  }
-
-  private void ofKitchen(ServiceEvent event, Instant at) {
-    if (event instanceof CookLeft left) {
-      hands.left(left.name(), at);
-    } else if (event instanceof CookCame came) {
-      hands.came(came.name(), at);
-    } else if (event instanceof Failed broken) {
-      failed.putIfAbsent(broken.resource(), at);
-    } else if (event instanceof Mended whole) {
-      failed.remove(whole.resource());
-    }
-  }
-
-  /** What is done in a pot that was lit before has no place of its own. */
-  private Set<String> own(String key, Set<String> holds) {
-    return pots.litBy(key).isEmpty()
-        ? holds
-        : holds.stream().filter(brigade.machines()::contains).collect(Collectors.toSet());
-  }
-
-  /**
-   * Whatever was on a burner is not there any more once something else is, and a pot that is filled
-   * anew was empty.
-   */
-  private void makeRoom(String key, Set<String> holds, Instant at) {
-    begun.replaceAll(
-        (other, was) ->
-            other.equals(key)
-                ? was
-                : new Begun(
-                    was.at(),
-                    was.by(),
-                    was.holds().stream()
-                        .filter(held -> !isAlone(held) || !holds.contains(held))
-                        .collect(Collectors.toSet())));
-    Set<UUID> filled = pots.emptyAfter().containsKey(key) ? LitPots.vessels(task(key)) : Set.of();
-    pots.emptyAfter().entrySet().stream()
-        .filter(one -> !one.getKey().equals(key) && begun.containsKey(one.getKey()))
-        .filter(one -> LitPots.vessels(task(one.getKey())).stream().anyMatch(filled::contains))
-        .map(Map.Entry::getValue)
-        .filter(last -> !over.containsKey(last))
-        .forEach(last -> ended(last, at));
-  }
-
-  /** Several trays are in one oven at once. */
-  private boolean isAlone(String held) {
-    return brigade.ovens().stream().noneMatch(one -> one.oven().id().toString().equals(held));
-  }
-
-  private void ended(String key, Instant at) {
-    begun.computeIfAbsent(key, none -> before(key, at));
-    Instant began = begunAt(key);
-    over.put(key, at.isBefore(began) ? began : at);
-  }
-
-  /** Somebody must have begun it about then. */
-  private Begun before(String key, Instant over) {
-    Instant at = over.minus(task(key).effort().total().likely());
-    return new Begun(at.isBefore(from) ? from : at, Optional.empty(), Set.of());
-  }
-
-  private Instant begunAt(String key) {
-    return Optional.ofNullable(begun.get(key)).orElseThrow().at();
-  }
-
-  private Task task(String key) {
-    return Optional.ofNullable(tasks.get(key)).orElseThrow();
-  }
-
-  /** What is begun says that what it follows is over, and that has followed something as well. */
-  private void imply(String key) {
-    Task task = task(key);
-    Instant at = begunAt(key);
-    for (Follows one : task.follows()) {
-      if (!tasks.containsKey(one.key())) {
-        continue;
-      }
-      Instant then = at.minus(one.shortest()).isBefore(from) ? from : at.minus(one.shortest());
-      boolean known = begun.containsKey(one.key());
-      if (ServiceProblem.isWithin(task)) {
-        begun.putIfAbsent(one.key(), new Begun(then, Optional.empty(), Set.of()));
-      } else if (!over.containsKey(one.key())) {
-        ended(one.key(), then);
-      }
-      if (!known) {
-        imply(one.key());
-      }
-    }
-  }
-
   /** Entries that do not count. */
   public Set<UUID> takenBack() {
     return Set.copyOf(back);
@@ -232,42 +88,49 @@ public final class RunningService {
 
   /** When what has begun did. */
   public Map<String, Begun> begun() {
-    return Map.copyOf(begun);
+    return Map.copyOf(so.begun);
   }
 
   /** When what is over was. */
   public Map<String, Instant> over() {
-    return Map.copyOf(over);
+    return Map.copyOf(so.over);
   }
 
   /** Works that somebody wants where they are. */
   public Set<String> wanted() {
-    return wanted.keySet().stream()
+    return so.wanted.keySet().stream()
         .filter(tasks::containsKey)
-        .filter(key -> !begun.containsKey(key))
+        .filter(key -> !so.begun.containsKey(key))
         .collect(Collectors.toSet());
+  }
+
+  /** When a work that goes on will likely be over; empty where none does. */
+  public Optional<Instant> likelyOver(String key) {
+    return so.begun.containsKey(key) && !so.over.containsKey(key)
+        ? Optional.of(so.begunAt(key).plus(lasting(task(key)).effort().total().likely()))
+        : Optional.empty();
   }
 
   /** Burners, ovens and machines that do not work, and since when. */
   public Map<String, Instant> failed() {
-    return Map.copyOf(failed);
+    return Map.copyOf(so.failed);
   }
 
   /** Names of the cooks who are not there at a moment. */
   public Set<String> away(Instant now) {
-    return hands.away(now);
+    return so.hands.away(now);
   }
 
   /** Names of all cooks, those who came unasked too. */
   public List<String> cooks() {
-    return hands.all().stream().map(Brigade.Hand::name).toList();
+    return so.hands.all().stream().map(Brigade.Hand::name).toList();
   }
 
   /** What has begun in a place that does not work: somebody has to move it. */
   public List<String> standingInFailed() {
-    return begun.entrySet().stream()
-        .filter(one -> !over.containsKey(one.getKey()))
-        .filter(one -> one.getValue().holds().stream().anyMatch(failed::containsKey))
+    return so.begun.entrySet().stream()
+        .filter(one -> !so.over.containsKey(one.getKey()))
+        .filter(one -> one.getValue().holds().stream().anyMatch(so.failed::containsKey))
         .map(Map.Entry::getKey)
         .sorted()
         .toList();
@@ -275,38 +138,53 @@ public final class RunningService {
 
   /** The rest of it, planned from a moment on. */
   public ServiceProblem problem(Instant now) {
-    Progress free = new Progress(now, standing(), over, List.of());
+    Progress free = new Progress(now, standing(), so.over, List.of());
     ServiceProblem open = problem(free);
     List<Placement> locked =
         wanted().stream().flatMap(key -> locked(key, open.problem()).stream()).toList();
-    return locked.isEmpty() ? open : problem(new Progress(now, standing(), over, locked));
+    return locked.isEmpty() ? open : problem(new Progress(now, standing(), so.over, locked));
   }
 
   private ServiceProblem problem(Progress progress) {
+    Set<String> held = held();
     Brigade now =
         new Brigade(
-            hands.all(),
+            so.hands.all(),
             brigade.burners().stream().filter(one -> works(one.id().toString())).toList(),
             brigade.ovens(),
-            Stream.concat(brigade.taken().stream(), Stream.concat(hands.gaps().stream(), broken()))
+            Stream.concat(
+                    brigade.taken().stream().filter(one -> !held.contains(one.resource())),
+                    Stream.concat(so.hands.gaps().stream(), broken()))
                 .toList(),
             brigade.machines());
     return ServiceProblem.of(lasting(), now, from, end, progress);
   }
 
+  /** Where something of the service stands, nothing else does, whatever was said of that. */
+  private Set<String> held() {
+    Set<String> held = new HashSet<>();
+    so.begun.values().forEach(one -> held.addAll(one.holds()));
+    so.begun.keySet().stream()
+        .filter(pots.emptyAfter()::containsKey)
+        .flatMap(light -> LitPots.vessels(task(light)).stream())
+        .map(UUID::toString)
+        .forEach(held::add);
+    return held;
+  }
+
   private boolean works(String resource) {
-    return !failed.containsKey(resource);
+    return !so.failed.containsKey(resource);
   }
 
   private Stream<Brigade.Taken> broken() {
-    return failed.entrySet().stream()
+    return so.failed.entrySet().stream()
         .sorted(Map.Entry.comparingByKey())
         .map(one -> new Brigade.Taken(one.getKey(), one.getValue(), end));
   }
 
   /** What it holds does not work: it holds nothing, until somebody says where it went. */
   private Map<String, Begun> standing() {
-    return begun.entrySet().stream()
+    return so.begun.entrySet().stream()
         .collect(
             Collectors.toMap(
                 Map.Entry::getKey,
@@ -320,24 +198,23 @@ public final class RunningService {
   }
 
   private List<Task> lasting() {
-    return tasks.values().stream()
-        .map(
-            task -> {
-              Duration by = longerBy(task);
-              return by.isZero() ? task : task.lasting(task.effort().longer(by));
-            })
-        .toList();
+    return tasks.values().stream().map(this::lasting).toList();
+  }
+
+  private Task lasting(Task task) {
+    Duration by = longerBy(task);
+    return by.isZero() ? task : task.lasting(task.effort().longer(by));
   }
 
   /** What is expected of it says more than that it takes longer. */
   private Duration longerBy(Task task) {
-    Instant until = expected.get(task.key());
+    Instant until = so.expected.get(task.key());
     Duration likely = task.effort().total().likely();
-    if (until != null && begun.containsKey(task.key())) {
-      return Duration.between(begunAt(task.key()), until).minus(likely);
+    if (until != null && so.begun.containsKey(task.key())) {
+      return Duration.between(so.begunAt(task.key()), until).minus(likely);
     }
-    double slower = begun.containsKey(task.key()) ? 1 : slower(task);
-    return longer
+    double slower = so.begun.containsKey(task.key()) ? 1 : slower(task);
+    return so.longer
         .getOrDefault(task.key(), Duration.ZERO)
         .plusSeconds(Math.round(likely.toSeconds() * (slower - 1)));
   }
@@ -369,7 +246,7 @@ public final class RunningService {
   }
 
   private Optional<Placement> locked(String key, Problem problem) {
-    Wanted where = Optional.ofNullable(wanted.get(key)).orElseThrow();
+    Wanted where = Optional.ofNullable(so.wanted.get(key)).orElseThrow();
     boolean needsHands = problem.activity(key).handsSeconds() > 0;
     if (needsHands != where.by().isPresent()) {
       return Optional.empty();
@@ -387,5 +264,9 @@ public final class RunningService {
     long seconds = Duration.between(from, where.at()).toSeconds();
     int start = (int) Math.max(0, Math.floorDiv(seconds, grid) * grid);
     return Optional.of(new Placement(key, start, mode, where.by()));
+  }
+
+  private Task task(String key) {
+    return Optional.ofNullable(tasks.get(key)).orElseThrow();
   }
 }

@@ -141,6 +141,11 @@ public final class ServiceProblem {
     return progress;
   }
 
+  /** Keys of what is fixed since it has begun: nobody can take that back. */
+  public Set<String> running() {
+    return facts().map(Placement::key).collect(Collectors.toSet());
+  }
+
   /** So long a cook's hands are in a work, from its beginning. */
   public Duration hands(String key) {
     return hands(task(key));

@@ -262,6 +262,27 @@ class RunningServiceTest {
     assertEquals(Set.of(), holds(running, simmer.key()));
   }
 
+  /** Nobody says that it was lit: it was, on that burner, whatever stood there. */
+  @Test
+  void whoSimmersHasLitThePotWhereItStands() {
+    String burner = ServiceProblemTest.SECOND.id().toString();
+    Task simmer = kind(Kind.START_SIMMER);
+    String light = LitPots.of(TASKS).litBy(simmer.key()).orElseThrow();
+    Brigade taken =
+        new Brigade(
+            THREE.hands(),
+            THREE.burners(),
+            List.of(),
+            List.of(new Brigade.Taken(burner, FROM, END)),
+            Set.of());
+    ServiceEntry in = entry(1, FROM, new Began(simmer.key(), by(0), Set.of(burner)));
+    RunningService running = RunningService.of(TASKS, taken, FROM, END, List.of(in));
+    assertEquals(Set.of(burner), holds(running, light));
+    assertFalse(
+        running.problem(FROM).problem().occupied().stream()
+            .anyMatch(one -> one.resource().equals(burner)));
+  }
+
   private static Set<String> holds(RunningService running, String key) {
     return Objects.requireNonNull(running.begun().get(key)).holds();
   }
