@@ -16,6 +16,7 @@ const LOADED: Record<string, string[]> = {
   kitchen: ['kitchen', 'plan', 'plan-ways', 'plan-shares', 'keepings', 'tasks'],
   rules: ['rule-sets', 'keepings', 'lots', 'tasks'],
   meals: ['meals'],
+  services: ['services', 'tasks'],
   panels: ['panels', 'taste'],
   notes: ['stage-notes'],
 };

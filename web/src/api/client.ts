@@ -26,7 +26,9 @@ export type BatchView = Schemas['BatchView'];
 export type OnStove = Schemas['OnStove'];
 export type TaskView = Schemas['TaskView'];
 export type BenchView = Schemas['BenchView'];
+export type BenchConflictView = Schemas['BenchConflictView'];
 export type BenchLateView = Schemas['BenchLateView'];
+export type ServiceView = Schemas['ServiceView'];
 export type StageNote = Schemas['StageNote'];
 export type IdeaView = Schemas['IdeaView'];
 export type AsMadeView = Schemas['AsMadeView'];
@@ -125,6 +127,7 @@ export type LotWrites = Pick<
   Schemas,
   'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'
 >;
+export type ServiceWrites = Pick<Schemas, 'StartService' | 'SayOfService' | 'EndService'>;
 export type KeepingWrites = Pick<
   Schemas,
   | 'StartCooling'

@@ -28,6 +28,7 @@ export const PAGES = {
   '/meals/parts': page(meal, 'PartsPage'),
   '/meals/:id': page(meal, 'MealPage'),
   '/meals/:id/bench': page(meal, 'BenchPage'),
+  '/services/:id': page(meal, 'ServicePage'),
   '/meals/:id/dishes/:place': page(meal, 'ServingPage'),
   '/pantry': page(() => import('../features/pantry'), 'PantryPage'),
   '/plan': page(() => import('../features/plan'), 'PlanPage'),

@@ -1,4 +1,4 @@
-import type { KeepingWrites, LotWrites, Writes } from '../client';
+import type { KeepingWrites, LotWrites, ServiceWrites, Writes } from '../client';
 
 /** What is typed; when it was typed and sent is added here. */
 type Unstamped<T> = Omit<T, 'stamp'> & { happenedLocalTime?: string };
@@ -46,6 +46,12 @@ export interface LotBodies {
   '/splits': Unstamped<LotWrites['SplitLot']>;
   '/discards': Unstamped<LotWrites['Discard']>;
   '/take-backs': Typed<'TakeBack'>;
+}
+/** What is said of a service; the first starts one. */
+export interface ServiceBodies {
+  '': Unstamped<ServiceWrites['StartService']>;
+  '/entries': Unstamped<ServiceWrites['SayOfService']>;
+  '/ends': Unstamped<ServiceWrites['EndService']>;
 }
 /**
  * A way back: what begins or ends a thing is taken back, an entry between them struck out.

@@ -3,12 +3,12 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useRef } from 'react';
 import { newId, type Problem } from '../client';
 import { ProblemError } from '../problem';
-import type { Back, Bodies, KeptBodies, LotBodies } from './bodies';
+import type { Back, Bodies, KeptBodies, LotBodies, ServiceBodies } from './bodies';
 import { deliver, drain, drainAll } from './delivery';
 import { add, all, find, leaveOut, queueOf, unpark, type Entry } from './store';
 import { report } from '../report';
 
-export type { Back, BatchWrite, Bodies, KeptBodies, LotBodies } from './bodies';
+export type { Back, BatchWrite, Bodies, KeptBodies, LotBodies, ServiceBodies } from './bodies';
 export { nameOf } from './names';
 export type { Entry } from './store';
 export type Sent =
@@ -92,6 +92,7 @@ export function useOutbox() {
       queries.invalidateQueries({ queryKey: ['batches'] }),
       queries.invalidateQueries({ queryKey: ['keepings'] }),
       queries.invalidateQueries({ queryKey: ['lots'] }),
+      queries.invalidateQueries({ queryKey: ['services'] }),
     ]);
   }, [queries]);
   const to = useCallback(
@@ -113,6 +114,11 @@ export function useOutbox() {
       to(`/api/lots${lotId ? `/${lotId}` : ''}${kind}`, body),
     [to],
   );
+  const sendService = useCallback(
+    <K extends keyof ServiceBodies>(kind: K, body: ServiceBodies[K], serviceId?: string) =>
+      to(`/api/services${serviceId ? `/${serviceId}` : ''}${kind}`, body),
+    [to],
+  );
   const sendBack = useCallback(
     ({ of, id, by, eventId }: Back) => {
       const struck = by === '/strike-outs' ? { reason: 'taken back' } : {};
@@ -120,7 +126,7 @@ export function useOutbox() {
     },
     [to],
   );
-  return { send, sendKept, sendLot, sendBack, refresh };
+  return { send, sendKept, sendLot, sendService, sendBack, refresh };
 }
 
 const NONE: Entry[] = [];

@@ -1,4 +1,4 @@
-import type { BatchWrite, KeptBodies, LotBodies } from './bodies';
+import type { BatchWrite, KeptBodies, LotBodies, ServiceBodies } from './bodies';
 import type { Entry } from './store';
 
 const OF_POTS: Record<BatchWrite, string> = {
@@ -41,10 +41,16 @@ const OF_LOTS: Record<keyof LotBodies, string> = {
   '/discards': 'Tubs thrown away',
   '/take-backs': 'What was taken back',
 };
+const OF_SERVICES: Record<keyof ServiceBodies, string> = {
+  '': 'The start of a service',
+  '/entries': 'What was said of a service',
+  '/ends': 'The end of a service',
+};
 const OF: Record<string, Record<string, string>> = {
   batches: { '': 'A batch that was lit', ...OF_POTS },
   keepings: OF_KEPT,
   lots: OF_LOTS,
+  services: OF_SERVICES,
 };
 
 /** What an entry is, in words. */

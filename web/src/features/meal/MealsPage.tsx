@@ -10,6 +10,7 @@ import { BareList, RuledRow } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { useGo } from '../../ui/useGo';
 import { Coming } from '../../ui/Pending';
+import { ServiceList } from './service/ServiceList';
 
 /** Services: several dishes with one shopping list, hot at their hour. */
 export function MealsPage() {
@@ -47,6 +48,7 @@ export function MealsPage() {
       {meals?.length === 0 && (
         <Text>No meal yet. Write one, or begin from a plan with ‘Shopping and mise en place’.</Text>
       )}
+      <ServiceList />
       <BareList>
         {meals?.map((m) => (
           <RuledRow key={m.id}>

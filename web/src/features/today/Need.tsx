@@ -14,6 +14,7 @@ const PLACES: Record<TaskView['place'], { words: string; to: (id: string) => str
   TUBS: { words: 'in tubs', to: (id) => `/keep/lots/${id}` },
   PACK: { words: 'on the shelf', to: () => '/pantry' },
   PLAN: { words: 'to light', to: () => '/plan' },
+  SERVICE: { words: 'at the service', to: (id) => `/services/${id}` },
 };
 const DAY_MS = 86_400_000;
 /** Words longer than an hour are set smaller. */

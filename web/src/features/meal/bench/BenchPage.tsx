@@ -1,12 +1,11 @@
 import { Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useBench } from '../../../api/bench';
+import { useBench, useConflict } from '../../../api/bench';
 import { useNow } from '../../../api/clock';
 import type { BenchView, KitchenView } from '../../../api/client';
 import { useKitchen } from '../../../api/kitchen';
 import { ProblemError } from '../../../api/problem';
-import { show } from '../../../quantities';
 import { Choices } from '../../../ui/Choices';
 import { Note } from '../../../ui/Note';
 import { Page } from '../../../ui/Page';
@@ -16,7 +15,9 @@ import { Text } from '../../../ui/text';
 import { BenchPicture } from './BenchPicture';
 import { Boxes } from './Boxes';
 import { Dishes } from './DishMarks';
+import { platesOf } from './platesOf';
 import { RunSheet } from './RunSheet';
+import { StartIt } from './StartIt';
 import { Verdict } from './Verdict';
 
 const HOURS = [
@@ -55,18 +56,22 @@ function Drawn({ bench, kitchen }: { bench: BenchView; kitchen: KitchenView }) {
   const [hours, setHours] = useState<(typeof HOURS)[number]['value']>('2');
   const cooks = bench.lanes.filter((l) => l.kind === 'COOK').map((l) => l.name);
   const [seen, setSeen] = useState(BENCH);
+  const { data: conflict } = useConflict(bench.mealId, bench.verdict !== 'FITS');
   return (
     <Page
       title={bench.name}
       sub={`${platesOf(bench, zone)} · ${kitchenOf(bench)}`}
       step="Size"
       acts={
-        <Button component={Link} to={`/meals/${bench.mealId}`} variant="outlined">
-          The meal
-        </Button>
+        <>
+          <Button component={Link} to={`/meals/${bench.mealId}`} variant="outlined">
+            The meal
+          </Button>
+          <StartIt mealId={bench.mealId} able={bench.work.length > 0} />
+        </>
       }
     >
-      <Verdict bench={bench} />
+      <Verdict bench={bench} conflict={conflict} />
       {bench.work.length > 0 && (
         <>
           <Row gap={3} wrap sx={{ my: 1 }}>
@@ -106,16 +111,6 @@ function Drawn({ bench, kitchen }: { bench: BenchView; kitchen: KitchenView }) {
       )}
     </Page>
   );
-}
-
-/** 34 at 18:30, 12 at 02:00. */
-function platesOf(bench: BenchView, zone: string): string {
-  const hours = new Map<string, number>();
-  for (const h of bench.hours) hours.set(h.at, (hours.get(h.at) ?? 0) + h.covers);
-  return [...hours]
-    .toSorted(([a], [b]) => a.localeCompare(b))
-    .map(([at, covers]) => `${covers} plates at ${show.hour(at, zone)}`)
-    .join(', ');
 }
 
 function kitchenOf(bench: BenchView): string {

@@ -7,6 +7,7 @@ import { Column } from '../../../ui/layout';
 import { Text } from '../../../ui/text';
 import { BoxGrid, LateFields } from './bench.styles';
 import type { Work } from './lanes';
+import { named } from './named';
 
 const LATE = [5, 10, 20, 40] as const;
 /** More of what moves is on the bench. */
@@ -22,8 +23,6 @@ export function Boxes({ bench, zone }: { bench: BenchView; zone: string }) {
     </BoxGrid>
   );
 }
-
-export const named = (w: Work): string => `${w.task.name}, ${w.task.what}`;
 
 function Tightest({ bench, zone }: { bench: BenchView; zone: string }) {
   const tight = bench.work.find((w) => w.task.key === bench.tightest);

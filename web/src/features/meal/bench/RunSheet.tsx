@@ -47,7 +47,8 @@ export function RunSheet({ bench, cook, units, zone, now }: Props) {
 const lasting = (from: string, to: string): string =>
   show.text(show.span((Date.parse(to) - Date.parse(from)) / 1000));
 
-function placesOf(bench: BenchView, w: BenchView['work'][number]): string[] {
+/** Pots and lanes of a work. */
+export function placesOf(bench: BenchView, w: BenchView['work'][number]): string[] {
   const pots = w.task.needs.filter((n) => n.holds === 'VESSEL').map((n) => n.name);
   const lanes = w.holds.flatMap((h) => bench.lanes.filter((l) => l.id === h.laneId));
   return [...new Set([...pots, ...lanes.map((l) => l.name)])];

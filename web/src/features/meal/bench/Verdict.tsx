@@ -1,15 +1,19 @@
-import { useConflict } from '../../../api/bench';
-import type { BenchView } from '../../../api/client';
+import type { BenchConflictView, BenchView } from '../../../api/client';
 import { show } from '../../../quantities';
 import { Note } from '../../../ui/Note';
 import { Text } from '../../../ui/text';
-import { named } from './Boxes';
+import { named } from './named';
 
 /** Whether all of it is hot at its hour; where not, why, and what each way out costs. */
-export function Verdict({ bench }: { bench: BenchView }) {
+export function Verdict({
+  bench,
+  conflict,
+}: {
+  bench: BenchView;
+  conflict: BenchConflictView | undefined;
+}) {
   const { verdict, spareSeconds = 0, proven } = bench;
   const fits = verdict === 'FITS';
-  const { data: conflict } = useConflict(bench.mealId, !fits);
   if (fits)
     return (
       <>

@@ -16,8 +16,19 @@ export interface Bar {
   title: string;
   /** Place of its dish among all. */
   dish: number;
+  /** How far it is; absent before the service is started. */
+  state?: WorkState | undefined;
+  /** Where it was before the last plan moved it. */
+  was?: number | undefined;
   /** Bars that would lie on one another lie below each other. */
   row: number;
+}
+export type WorkState = 'TO_COME' | 'GOING' | 'OVER';
+/** What has happened of it, by key of the work. */
+export interface Happened {
+  states: Map<string, WorkState>;
+  /** Hours at which works were before the last plan moved them. */
+  moved: Map<string, string>;
 }
 export interface DrawnLane {
   lane: Lane;
@@ -28,6 +39,8 @@ export interface DrawnLane {
 }
 
 const HOUR_MS = 3_600_000;
+const JUST_BEFORE_MS = 1_200_000;
+const EDGE_MS = 300_000;
 const ms = (instant: string): number => Date.parse(instant);
 
 /** Names of the dishes, in the order in which they are first worked on. */
@@ -35,7 +48,12 @@ export const dishesOf = (bench: BenchView): string[] => [
   ...new Set(bench.work.map((w) => w.task.name)),
 ];
 
-function bar(work: Work, lane: Lane, dishes: string[]): Omit<Bar, 'row'> | undefined {
+function bar(
+  work: Work,
+  lane: Lane,
+  dishes: string[],
+  happened: Happened | undefined,
+): Omit<Bar, 'row'> | undefined {
   const { task } = work;
   const common = {
     key: task.key,
@@ -43,6 +61,8 @@ function bar(work: Work, lane: Lane, dishes: string[]): Omit<Bar, 'row'> | undef
     words: task.what,
     title: `${task.name}: ${task.what}`,
     dish: dishes.indexOf(task.name),
+    state: happened?.states.get(task.key),
+    was: wasAt(happened, task.key),
   };
   if (lane.kind === 'COOK')
     return work.by === lane.name && work.handsUntil !== work.begins
@@ -59,6 +79,11 @@ function bar(work: Work, lane: Lane, dishes: string[]): Omit<Bar, 'row'> | undef
     : undefined;
 }
 
+function wasAt(happened: Happened | undefined, key: string): number | undefined {
+  const was = happened?.moved.get(key);
+  return was === undefined ? undefined : ms(was);
+}
+
 /** Each in the first row that is free. */
 function stacked(bars: Omit<Bar, 'row'>[]): { bars: Bar[]; rows: number } {
   const ends: number[] = [];
@@ -72,11 +97,11 @@ function stacked(bars: Omit<Bar, 'row'>[]): { bars: Bar[]; rows: number } {
 }
 
 /** Lanes with what is done in them; hands always, of all else what is used. */
-export function drawn(bench: BenchView): DrawnLane[] {
+export function drawn(bench: BenchView, happened?: Happened): DrawnLane[] {
   const dishes = dishesOf(bench);
   return bench.lanes
     .map((lane) => {
-      const works = bench.work.flatMap((w) => bar(w, lane, dishes) ?? []);
+      const works = bench.work.flatMap((w) => bar(w, lane, dishes, happened) ?? []);
       return { lane, note: potsOn(bench, lane), ...stacked(works) };
     })
     .filter((one) => one.lane.kind === 'COOK' || one.bars.length > 0);
@@ -102,4 +127,16 @@ export function windowOf(
   if (hours === undefined) return [begins, last];
   const next = served.find((at) => at > now) ?? last;
   return [Math.max(begins, next - hours * HOUR_MS), next];
+}
+
+/** Of a service that goes on: so many hours from just before now, or from its first work. */
+export function windowFromNow(
+  bench: BenchView,
+  hours: number | undefined,
+  now: number,
+): [number, number] {
+  const [begins, last] = windowOf(bench, undefined, now);
+  if (hours === undefined) return [begins, last];
+  const from = Math.max(now - JUST_BEFORE_MS, begins - EDGE_MS);
+  return [from, Math.max(from + EDGE_MS, Math.min(from + hours * HOUR_MS, last))];
 }

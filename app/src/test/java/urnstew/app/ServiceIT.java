@@ -125,6 +125,13 @@ class ServiceIT {
     }
   }
 
+  /** What the list of all screens has of it. */
+  private static List<JsonNode> due(Evening evening) {
+    return list(evening.app().get("/api/tasks").body()).stream()
+        .filter(one -> one.at("/subjectId").asString().equals(evening.id().toString()))
+        .toList();
+  }
+
   private static List<JsonNode> list(JsonNode of) {
     return StreamSupport.stream(of.spliterator(), false).toList();
   }
@@ -305,6 +312,11 @@ class ServiceIT {
             now = evening.planned();
           }
           assertEquals(batch.toString(), work(now, key(sauce)).at("/batchId").asString());
+          List<JsonNode> due = due(evening);
+          assertTrue(due.stream().anyMatch(one -> one.at("/kind").asString().equals("SERVE")));
+          assertFalse(
+              due.stream().anyMatch(one -> one.at("/kind").asString().equals("START_SIMMER")),
+              "the pot says that itself");
           assertEquals(
               201,
               evening

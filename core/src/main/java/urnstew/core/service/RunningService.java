@@ -118,7 +118,7 @@ public final class RunningService {
 
   /** Names of the cooks who are not there at a moment. */
   public Set<String> away(Instant now) {
-    return so.hands.away(now);
+    return so.hands.away(now.isBefore(from) ? from : now);
   }
 
   /** Names of all cooks, those who came unasked too. */

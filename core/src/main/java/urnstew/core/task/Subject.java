@@ -20,7 +20,9 @@ public record Subject(Place place, String id, String name) {
     /** An opened pack. */
     PACK,
     /** A batch or meal that nobody has begun. */
-    PLAN
+    PLAN,
+    /** A meal that is cooked just now. */
+    SERVICE
   }
 
   String key(String part) {

@@ -1,0 +1,125 @@
+import type { ServiceView } from '../../../api/client';
+import { useMeal } from '../../../api/meals';
+import { show, type Units } from '../../../quantities';
+import { ActButton } from '../../../ui/ActButton';
+import { Declaration } from '../../../ui/Declaration';
+import { BareList, Column, Row } from '../../../ui/layout';
+import { Coming } from '../../../ui/Pending';
+import { taskWords } from '../../../ui/tasks';
+import { Text } from '../../../ui/text';
+import type { Work } from '../bench/lanes';
+import { liveOf, type Live } from './live';
+import { Card, Cards } from './service.styles';
+import type { Say } from './useSay';
+
+interface Props {
+  service: ServiceView;
+  say: Say;
+  units: Units;
+  zone: string;
+}
+
+const AT_THE_PASS = new Set(['PLATE', 'SERVE']);
+
+/** Plates by hour and dish, with what each eater has to be told, and what must come out first. */
+export function Pass(props: Props) {
+  const { service, zone } = props;
+  const { data: meal, error } = useMeal(service.mealId);
+  const hours = [...service.bench.hours].toSorted((a, b) => a.at.localeCompare(b.at));
+  return (
+    <Column gap={2}>
+      <Coming error={error} come={meal !== undefined} />
+      <Cards>
+        {hours.map((h) => (
+          <Card key={`${h.dish} ${h.at}`} aria-label={`${h.dish} at ${show.hour(h.at, zone)}`}>
+            <Text size="step" strong long>
+              {show.hour(h.at, zone)} · {h.covers} × {h.dish}
+            </Text>
+            {service.bench.takeOuts
+              .filter((t) => t.dish === h.dish)
+              .map((t) => (
+                <Text key={t.what} tone="warn" strong long>
+                  Take out: {t.what}
+                </Text>
+              ))}
+            <Plates {...props} dish={h.dish} at={h.at} />
+            {meal?.dishes
+              .filter((d) => d.name === h.dish && d.covers === h.covers)
+              .slice(0, 1)
+              .map((d) => (
+                <Column key={d.formulaId} gap={1}>
+                  {d.branches.map((b) => (
+                    <Text key={b.group} tone="warn" strong long>
+                      {b.covers} apart, {b.group}
+                      {b.without.length > 0 && `: no ${b.without.join(', ')}`}
+                    </Text>
+                  ))}
+                  <Declaration of={d.declaration} avoided={d.avoided} />
+                </Column>
+              ))}
+          </Card>
+        ))}
+      </Cards>
+    </Column>
+  );
+}
+
+/** Its plates load by load, and out. */
+function Plates({ service, say, units, zone, dish, at }: Props & { dish: string; at: string }) {
+  const live = liveOf(service);
+  const out = service.bench.work.find(
+    (w) => w.task.kind === 'SERVE' && w.task.name === dish && w.task.at === at,
+  );
+  const works = service.bench.work.filter(
+    (w) => AT_THE_PASS.has(w.task.kind) && w.task.subjectId === out?.task.subjectId,
+  );
+  return (
+    <BareList aria-label={`Plates of ${dish}`}>
+      {works.map((w) => (
+        <Plate
+          key={w.task.key}
+          work={w}
+          live={live.get(w.task.key)}
+          words={`${show.hour(w.begins, zone)} ${taskWords(w.task, units)}`}
+          say={say}
+          ended={service.endedAt !== undefined}
+        />
+      ))}
+    </BareList>
+  );
+}
+
+interface PlateProps {
+  work: Work;
+  live: Live | undefined;
+  words: string;
+  say: Say;
+  ended: boolean;
+}
+
+function Plate({ work, live, words, say, ended }: PlateProps) {
+  const over = live?.state === 'OVER';
+  return (
+    <Row as="li" gap={1} sx={{ justifyContent: 'space-between', alignItems: 'center', py: 0.5 }}>
+      <Text tone={over ? 'muted' : 'ink'} long>
+        {words}
+        {work.by && `, ${work.by}`}
+      </Text>
+      {over ? (
+        <Text tone="good" strong>
+          done
+        </Text>
+      ) : (
+        !ended && (
+          <ActButton
+            variant="outlined"
+            aria-label={`Done: ${words}`}
+            onAct={() => say('ENDED', { key: work.task.key })}
+          >
+            Done
+          </ActButton>
+        )
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,27 @@
+import { useCallback } from 'react';
+import { newId, type ServiceWrites } from '../../../api/client';
+import { useOutbox, type Sent } from '../../../api/outbox';
+
+type Kind = ServiceWrites['SayOfService']['kind'];
+type More = Omit<ServiceWrites['SayOfService'], 'id' | 'kind' | 'stamp'>;
+export type Say = (kind: Kind, more?: More) => Promise<void>;
+
+/** A refusal is said above the page. */
+function told(sent: Sent): void {
+  if (sent.kind === 'refused') throw sent.error;
+}
+
+/** Says something of a service; kept on the device while the network is away. */
+export function useSay(serviceId: string): { say: Say; end: () => Promise<void> } {
+  const { sendService } = useOutbox();
+  const say = useCallback(
+    async (kind: Kind, more: More = {}) =>
+      told(await sendService('/entries', { id: newId(), kind, ...more }, serviceId)),
+    [sendService, serviceId],
+  );
+  const end = useCallback(
+    async () => told(await sendService('/ends', { id: newId() }, serviceId)),
+    [sendService, serviceId],
+  );
+  return { say, end };
+}
