@@ -3,13 +3,13 @@ import { useMeal } from '../../../api/meals';
 import { show, type Units } from '../../../quantities';
 import { ActButton } from '../../../ui/ActButton';
 import { Declaration } from '../../../ui/Declaration';
-import { BareList, Column, Row } from '../../../ui/layout';
+import { BareList, Column } from '../../../ui/layout';
 import { Coming } from '../../../ui/Pending';
 import { taskWords } from '../../../ui/tasks';
 import { Text } from '../../../ui/text';
 import type { Work } from '../bench/lanes';
 import { liveOf, type Live } from './live';
-import { Card, Cards } from './service.styles';
+import { Card, Cards, PlateRow } from './service.styles';
 import type { Say } from './useSay';
 
 interface Props {
@@ -100,7 +100,7 @@ interface PlateProps {
 function Plate({ work, live, words, say, ended }: PlateProps) {
   const over = live?.state === 'OVER';
   return (
-    <Row as="li" gap={1} sx={{ justifyContent: 'space-between', alignItems: 'center', py: 0.5 }}>
+    <PlateRow>
       <Text tone={over ? 'muted' : 'ink'} long>
         {words}
         {work.by && `, ${work.by}`}
@@ -120,6 +120,6 @@ function Plate({ work, live, words, say, ended }: PlateProps) {
           </ActButton>
         )
       )}
-    </Row>
+    </PlateRow>
   );
 }

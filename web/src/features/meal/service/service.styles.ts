@@ -22,6 +22,10 @@ export const Card = styled('section')(
   }),
 );
 
+export const PlateRow = styled('li')(
+  laid({ display: 'flex', gap: 1, justifyContent: 'space-between', alignItems: 'center', py: 0.5 }),
+);
+
 export const DoneRow = styled('li')(
   laid({
     display: 'grid',

@@ -9,10 +9,14 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.ColorScheme;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -26,6 +30,8 @@ class EveryPageIT extends Installed {
   private static final String TUBS = "/keep/lots" + DEMO + "d3";
   private static final String DISH = "/meals" + DEMO + "a5/dishes/2";
   private static final String BENCH = "/meals" + DEMO + "a5/bench";
+  private static final UUID SERVED = UUID.randomUUID();
+  private static final String SERVICE = "/services/" + SERVED;
   private static final String RECORD = "/logbook" + DEMO + "31";
   private static final List<String> PAGES =
       List.of(
@@ -39,6 +45,7 @@ class EveryPageIT extends Installed {
           "/meals/parts",
           DISH,
           BENCH,
+          SERVICE,
           "/pantry",
           "/plan",
           POT,
@@ -55,6 +62,41 @@ class EveryPageIT extends Installed {
           "/kitchen",
           "/kitchen/rules",
           "/nowhere");
+
+  private static final String MEAL =
+      """
+      {"name":"Mess","packGoal":"LEAST_COST","servedLocalTime":"%s","dishes":[{
+       "formulaId":"plain-marinara","schools":[],"covers":8,"servingMassKilograms":0.15,
+       "servingText":"150 g","groups":[],"besides":[]}]}""";
+
+  /** A service goes on, so that its page is one of them. */
+  @BeforeAll
+  static void serviceGoesOn() {
+    Page page = browsers.page(1280, 800);
+    page.navigate(installation.address() + "/meals");
+    UUID meal = UUID.randomUUID();
+    write(page, "PUT", "/api/meals/" + meal, MEAL.formatted(Stove.inHours(6)));
+    write(
+        page,
+        "POST",
+        "/api/services",
+        "{\"id\":\"%s\",\"mealId\":\"%s\",%s}".formatted(SERVED, meal, stamp()));
+  }
+
+  /** Other tests count what Today asks for. */
+  @AfterAll
+  static void serviceIsOver() {
+    Page page = browsers.page(1280, 800);
+    page.navigate(installation.address() + "/meals");
+    String end = "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), stamp());
+    write(page, "POST", "/api/services/" + SERVED + "/ends", end);
+    browsers.closePages();
+  }
+
+  private static String stamp() {
+    Instant now = Instant.now();
+    return "\"stamp\":{\"typedAt\":\"%s\",\"sentAt\":\"%s\"}".formatted(now, now);
+  }
 
   /** What opens each sheet: buttons one after another, by how their names begin. */
   private static final Map<String, List<String>> SHEETS =

@@ -57,6 +57,10 @@ import urnstew.core.sizing.Rounding;
 @Component
 class DemoKitchen {
   private static final Actor DEMO = Actor.itself("demo data");
+
+  /** The meal of the evening. */
+  static final UUID TONIGHT = id(0xa5);
+
   private static final UUID RONDEAU = id(0x11);
   private static final UUID BIG_BURNER = id(0x22);
   private static final UUID GAS_RING = id(0x21);
@@ -183,7 +187,7 @@ class DemoKitchen {
     Avoid milk = new Avoid(Avoid.Kind.ALLERGEN, "MILK");
     List<GroupSheet> two = List.of(new GroupSheet("without milk", 2, List.of(milk)));
     meals.put(
-        id(0xa5),
+        TONIGHT,
         new MealSheet(
             "Before the night watch",
             List.of(

@@ -29,16 +29,19 @@ class FirstStart implements ApplicationRunner {
 
   private final KitchenService kitchens;
   private final DemoKitchen demo;
+  private final DemoService service;
   private final TransactionOperations transactions;
   private final boolean withDemo;
 
   FirstStart(
       KitchenService kitchens,
       DemoKitchen demo,
+      DemoService service,
       TransactionOperations transactions,
       @Value("${urnstew.demo}") boolean withDemo) {
     this.kitchens = kitchens;
     this.demo = demo;
+    this.service = service;
     this.transactions = transactions;
     this.withDemo = withDemo;
   }
@@ -50,13 +53,20 @@ class FirstStart implements ApplicationRunner {
             ? settings("Hollow Lantern", 2350, "Europe/Zurich", "EUR", true)
             : settings("Our kitchen", 0, ZoneId.systemDefault().getId(), "EUR", false);
     // All or nothing: a start that is cut off here leaves no half kitchen behind.
-    transactions.executeWithoutResult(
-        status -> {
-          if (kitchens.found(settings, Actor.itself("first start")) && withDemo) {
-            demo.equip();
-            LOG.info("Loaded the made-up demo kitchen 'Hollow Lantern'.");
-          }
-        });
+    boolean equipped =
+        Boolean.TRUE.equals(
+            transactions.execute(
+                status -> {
+                  boolean first = kitchens.found(settings, Actor.itself("first start")) && withDemo;
+                  if (first) {
+                    demo.equip();
+                    LOG.info("Loaded the made-up demo kitchen 'Hollow Lantern'.");
+                  }
+                  return first;
+                }));
+    if (equipped) {
+      service.start(DemoKitchen.TONIGHT, Actor.itself("demo"));
+    }
   }
 
   private static KitchenSettings settings(

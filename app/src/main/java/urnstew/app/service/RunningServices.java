@@ -1,10 +1,12 @@
 package urnstew.app.service;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import urnstew.app.batch.Writes.Stamp;
 import urnstew.app.platform.Actor;
 import urnstew.app.service.ServiceBench.Asked;
 import urnstew.app.service.ServiceView.ServiceNameView;
@@ -17,7 +19,7 @@ import urnstew.units.InvalidInput;
 
 /** Services that go on, and those that are over. */
 @Service
-class RunningServices {
+public class RunningServices {
   private final ServiceBench bench;
   private final ServiceWriter writer;
   private final ServiceStates states;
@@ -52,6 +54,16 @@ class RunningServices {
   BenchConflictView conflict(UUID id) {
     ServiceState state = states.of(id);
     return bench.conflict(state.asked(ServicePlans.last(state).moment()));
+  }
+
+  /**
+   * Starts a meal as the bench says that it goes, by the application's own clock.
+   *
+   * @param id of the service
+   */
+  public void start(UUID id, UUID mealId, Actor actor) {
+    Instant now = clock.instant();
+    start(new Start(id, mealId, new Stamp(now, now, null)), actor);
   }
 
   /** Starts as the bench says that it goes; nothing is held while the solver works. */
