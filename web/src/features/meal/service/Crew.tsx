@@ -47,6 +47,13 @@ export function Crew({ service, say }: { service: ServiceView; say: Say }) {
           Count on them
         </ActButton>
       </Row>
+      <Text variant="h2">Other covers, other dishes</Text>
+      <Text tone="muted" size="note">
+        Write them in the meal; what has begun stays as it was.
+      </Text>
+      <ActButton variant="outlined" onAct={() => say('MEAL_CHANGED')} sx={{ alignSelf: 'start' }}>
+        Cook the meal as it is written now
+      </ActButton>
     </Column>
   );
 }

@@ -23,8 +23,12 @@ const WORDS: Record<Said['kind'], (s: Said) => string> = {
   COOK_CAME: (s) => `here: ${s.what}`,
   FAILED: (s) => `does not work: ${s.what}`,
   MENDED: (s) => `works again: ${s.what}`,
+  MEAL_CHANGED: () => 'the meal has changed',
   TAKEN_BACK: (s) => `taken back: ${s.what}`,
 };
+
+/** What the meal is now is changed in the meal. */
+const canGoBack = (s: Said): boolean => !s.takenBack && s.kind !== 'MEAL_CHANGED';
 
 /** What was said, the last first, each to be taken back. */
 export function SaidLog({ service, say, zone }: { service: ServiceView; say: Say; zone: string }) {
@@ -41,7 +45,7 @@ export function SaidLog({ service, say, zone }: { service: ServiceView; say: Say
               {show.hour(s.at, zone)} {s.takenBack ? <s>{WORDS[s.kind](s)}</s> : WORDS[s.kind](s)}
               {s.who === 'the pot' && ' · the pot'}
             </Text>
-            {!s.takenBack && service.endedAt === undefined && (
+            {canGoBack(s) && service.endedAt === undefined && (
               <ActButton
                 size="small"
                 sx={{ whiteSpace: 'nowrap', flexShrink: 0 }}

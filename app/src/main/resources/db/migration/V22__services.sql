@@ -23,7 +23,7 @@ create table service_event (
   batch_id uuid references batch,
   payload jsonb not null check (opened(payload) ->> 'kind' in ('Began', 'Ended', 'TakesLonger',
     'Expected', 'Wanted', 'LetGo', 'Moved', 'CookLeft', 'CookCame', 'Failed', 'Mended',
-    'TakenBack')),
+    'MealChanged', 'TakenBack')),
   primary key (service_id, sequence)
 );
 comment on column service_event.batch_id is 'The pot that told it; empty where somebody did';

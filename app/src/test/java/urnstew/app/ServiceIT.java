@@ -202,6 +202,31 @@ class ServiceIT {
         });
   }
 
+  /** Eight more come: what has begun stays, and the rest is for twenty. */
+  @Test
+  void moreCoversAreCountedInOnceTheMealSaysSo() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          String cut = key(evening.work("PREP"));
+          evening.say("BEGAN", ",\"key\":\"%s\"".formatted(cut));
+          JsonNode meal = app.get("/api/meals/" + evening.meal()).body();
+          String more = meal.at("/sheet").toString().replace("\"covers\":12", "\"covers\":20");
+          assertEquals(
+              200, app.put("/api/meals/" + evening.meal(), more, "If-Match", "1").status());
+          assertEquals(201, evening.say("MEAL_CHANGED", "").status());
+          JsonNode now = evening.planned();
+          assertEquals(20, now.at("/bench/hours/0/covers").asInt());
+          assertEquals("GOING", work(now, cut).at("/state").asString());
+          int plates =
+              list(now.at("/bench/work")).stream()
+                  .filter(one -> one.at("/task/kind").asString().equals("PLATE"))
+                  .mapToInt(one -> one.at("/task/plates").asInt())
+                  .sum();
+          assertEquals(20, plates);
+        });
+  }
+
   @Test
   void whoLeftAndWhatFailedIsNotCountedOn() {
     inOwnKitchen(

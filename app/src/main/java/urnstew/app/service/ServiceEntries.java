@@ -55,6 +55,7 @@ class ServiceEntries {
         case COOK_CAME -> new ServiceEvent.CookCame(newCook());
         case FAILED -> new ServiceEvent.Failed(lane());
         case MENDED -> new ServiceEvent.Mended(lane());
+        case MEAL_CHANGED -> new ServiceEvent.MealChanged();
         case TAKEN_BACK -> new ServiceEvent.TakenBack(entry());
         case AS_PLANNED -> throw new IllegalStateException("Those are several.");
       };
@@ -144,6 +145,18 @@ class ServiceEntries {
       UUID entry = write.entryId();
       if (entry == null || !state.log().knows(entry)) {
         throw new NotFoundException("entry", entry == null ? write.id() : entry);
+      }
+      boolean ofMeal =
+          state.log().entries().stream()
+              .filter(one -> one.id().equals(entry))
+              .anyMatch(one -> one.event() instanceof ServiceEvent.MealChanged);
+      if (ofMeal) {
+        throw new InvalidInput(
+            "entryId",
+            "meal-changed",
+            "The works are those of the meal as it was written then.",
+            "any other entry",
+            "Change the meal back, then say that it has changed.");
       }
       return entry;
     }

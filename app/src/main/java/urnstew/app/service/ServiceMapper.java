@@ -88,6 +88,10 @@ interface ServiceMapper {
   @Update("update service set next_sequence = next_sequence + 1 where id = #{id}")
   void written(UUID id);
 
+  /** Its meal was written otherwise. */
+  @Update("update service set setup = #{setup}::jsonb where id = #{id}")
+  void setUp(UUID id, String setup);
+
   @Update("update service set ended_at = #{at} where id = #{id}")
   void end(UUID id, Instant at);
 

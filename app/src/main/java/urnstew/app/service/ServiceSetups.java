@@ -3,7 +3,11 @@ package urnstew.app.service;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -15,6 +19,7 @@ import urnstew.app.sizing.Meal;
 import urnstew.app.sizing.MealService;
 import urnstew.app.sizing.MealService.Worked;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.task.Task;
 
 /** What a meal would be as a service, the next time that its hours come. */
 @Component
@@ -43,9 +48,40 @@ class ServiceSetups {
 
   @Transactional(readOnly = true)
   Meant of(UUID meal) {
+    return of(meal, clock.instant());
+  }
+
+  /**
+   * A service that goes on, of its meal as it is written now: on the day and from the moment that
+   * it was started for, and whatever it has already in the pots that it has.
+   */
+  ServiceSetup again(UUID meal, Instant startedAt, ServiceSetup before) {
+    ServiceSetup now = of(meal, startedAt).setup();
+    Map<String, Task> known =
+        before.tasks().stream().collect(Collectors.toMap(Task::key, Function.identity()));
+    Map<String, ServiceSetup.Pot> pots =
+        before.pots().stream()
+            .collect(Collectors.toMap(ServiceSetup.Pot::subjectId, Function.identity()));
+    return new ServiceSetup(
+        before.from(),
+        now.end().isAfter(before.end()) ? now.end() : before.end(),
+        now.hours(),
+        now.takeOuts(),
+        before.hands(),
+        now.machines(),
+        now.tasks().stream()
+            .map(
+                task ->
+                    Optional.ofNullable(known.get(task.key()))
+                        .map(was -> task.holding(was.needs()))
+                        .orElse(task))
+            .toList(),
+        now.pots().stream().map(pot -> pots.getOrDefault(pot.subjectId(), pot)).toList());
+  }
+
+  private Meant of(UUID meal, Instant at) {
     Worked worked = meals.worked(meal);
-    ServiceHours hours =
-        ServiceHours.of(worked.sheet(), kitchens.settings().zoneId(), clock.instant());
+    ServiceHours hours = ServiceHours.of(worked.sheet(), kitchens.settings().zoneId(), at);
     ServiceWork.Work all = work.of(meal, worked, hours.dishes());
     return new Meant(
         worked.sheet().name(),

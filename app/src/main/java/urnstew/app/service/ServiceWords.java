@@ -20,6 +20,7 @@ import urnstew.core.service.ServiceEvent.Ended;
 import urnstew.core.service.ServiceEvent.Expected;
 import urnstew.core.service.ServiceEvent.Failed;
 import urnstew.core.service.ServiceEvent.LetGo;
+import urnstew.core.service.ServiceEvent.MealChanged;
 import urnstew.core.service.ServiceEvent.Mended;
 import urnstew.core.service.ServiceEvent.Moved;
 import urnstew.core.service.ServiceEvent.TakenBack;
@@ -92,6 +93,9 @@ final class ServiceWords {
       return Said.of(SaidKind.FAILED, state.lanes().of(broken.resource()));
     } else if (event instanceof Mended whole) {
       return Said.of(SaidKind.MENDED, state.lanes().of(whole.resource()));
+    }
+    if (event instanceof MealChanged) {
+      return Said.of(SaidKind.MEAL_CHANGED, state.row().name());
     }
     UUID entry = ((TakenBack) event).entry();
     String what =

@@ -17,6 +17,7 @@ import urnstew.app.service.ServiceMapper.ServiceEventRow;
 import urnstew.app.service.ServiceMapper.ServiceRow;
 import urnstew.app.service.ServicePots.Told;
 import urnstew.app.service.ServiceWrites.End;
+import urnstew.app.service.ServiceWrites.SaidKind;
 import urnstew.app.service.ServiceWrites.Say;
 import urnstew.app.service.ServiceWrites.Start;
 import urnstew.app.service.store.ServiceDocuments;
@@ -32,6 +33,7 @@ class ServiceWriter {
   private final ServiceMapper mapper;
   private final ServiceStates states;
   private final ServiceEntries entries;
+  private final ServiceSetups setups;
   private final ServicePots pots;
   private final KitchenService kitchens;
   private final IdempotencyStore writes;
@@ -41,6 +43,7 @@ class ServiceWriter {
       ServiceMapper mapper,
       ServiceStates states,
       ServiceEntries entries,
+      ServiceSetups setups,
       ServicePots pots,
       KitchenService kitchens,
       IdempotencyStore writes,
@@ -48,6 +51,7 @@ class ServiceWriter {
     this.mapper = mapper;
     this.states = states;
     this.entries = entries;
+    this.setups = setups;
     this.pots = pots;
     this.kitchens = kitchens;
     this.writes = writes;
@@ -105,6 +109,11 @@ class ServiceWriter {
           "The service was not begun then.",
           "an hour since its start",
           "Type a later hour.");
+    }
+    if (write.kind() == SaidKind.MEAL_CHANGED) {
+      ServiceSetup setup =
+          setups.again(state.row().mealId(), state.row().startedAt(), state.setup());
+      mapper.setUp(id, ServiceDocuments.SETUP.write(setup));
     }
     int sequence = state.row().nextSequence();
     for (ServiceEntry entry : entries.entries(state, write, at)) {

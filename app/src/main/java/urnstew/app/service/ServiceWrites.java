@@ -32,6 +32,8 @@ interface ServiceWrites {
     /** A burner, oven or machine does not work. */
     FAILED,
     MENDED,
+    /** Other covers, other dishes: its works are those of the meal as it is written now. */
+    MEAL_CHANGED,
     /** An earlier entry was wrong. */
     TAKEN_BACK
   }

@@ -64,6 +64,9 @@ public sealed interface ServiceEvent {
   /** It works again. */
   record Mended(String resource) implements ServiceEvent {}
 
+  /** The meal was written otherwise: its works are others, those of one key go on. */
+  record MealChanged() implements ServiceEvent {}
+
   /** An earlier entry was wrong. */
   record TakenBack(UUID entry) implements ServiceEvent {}
 }

@@ -46,6 +46,9 @@ public interface ServiceMapping {
   @SubclassMapping(
       source = ServiceEvent.TakenBack.class,
       target = StoredServiceEvent.TakenBack.class)
+  @SubclassMapping(
+      source = ServiceEvent.MealChanged.class,
+      target = StoredServiceEvent.MealChanged.class)
   StoredServiceEvent stored(ServiceEvent event);
 
   @SubclassMapping(source = StoredServiceEvent.Began.class, target = ServiceEvent.Began.class)
@@ -62,9 +65,20 @@ public interface ServiceMapping {
   @SubclassMapping(source = StoredServiceEvent.Failed.class, target = ServiceEvent.Failed.class)
   @SubclassMapping(source = StoredServiceEvent.Mended.class, target = ServiceEvent.Mended.class)
   @SubclassMapping(
+      source = StoredServiceEvent.MealChanged.class,
+      target = ServiceEvent.MealChanged.class)
+  @SubclassMapping(
       source = StoredServiceEvent.TakenBack.class,
       target = ServiceEvent.TakenBack.class)
   ServiceEvent event(StoredServiceEvent stored);
+
+  default StoredServiceEvent.MealChanged stored(ServiceEvent.MealChanged changed) {
+    return new StoredServiceEvent.MealChanged();
+  }
+
+  default ServiceEvent.MealChanged changed(StoredServiceEvent.MealChanged stored) {
+    return new ServiceEvent.MealChanged();
+  }
 
   StoredService.Task stored(Task task);
 

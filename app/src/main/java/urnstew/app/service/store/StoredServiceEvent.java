@@ -57,6 +57,10 @@ public sealed interface StoredServiceEvent {
   @JsonTypeName("Mended")
   public record Mended(String resource) implements StoredServiceEvent {}
 
+  /** The meal was written otherwise. */
+  @JsonTypeName("MealChanged")
+  public record MealChanged() implements StoredServiceEvent {}
+
   /** An earlier one was wrong. */
   @JsonTypeName("TakenBack")
   public record TakenBack(UUID entry) implements StoredServiceEvent {}
