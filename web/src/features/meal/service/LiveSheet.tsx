@@ -33,6 +33,12 @@ export function LiveSheet(props: Props) {
   return (
     <Column gap={1}>
       {done > 0 && <Text tone="muted">{done} done</Text>}
+      <Button
+        href={`/api/services/${service.id}/works.ics?cook=${encodeURIComponent(cook)}`}
+        sx={{ alignSelf: 'start' }}
+      >
+        Into {cook}’s calendar, with alarms
+      </Button>
       {left.length === 0 && <Text>Nothing is left for {cook}.</Text>}
       <BareList aria-label={`Run sheet of ${cook}`}>
         {left.map((w) => {

@@ -60,6 +60,11 @@ function Running({ service, kitchen }: { service: ServiceView; kitchen: KitchenV
             The meal
           </Button>
           {!over && (
+            <Button href={`/api/services/${service.id}/sheets.pdf`} variant="outlined">
+              Print the sheets
+            </Button>
+          )}
+          {!over && (
             <ActButton variant="outlined" onAct={end}>
               All of it is out
             </ActButton>

@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -13,6 +15,14 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.StreamSupport;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
@@ -200,6 +210,48 @@ class ServiceIT {
           Instant thick = Instant.parse(evening.work("THICK").at("/begins").asString());
           assertTrue(thick.isAfter(begun.plus(Duration.ofMinutes(239))), thick.toString());
         });
+  }
+
+  /** On paper, and in everybody's calendar with an alarm for each work. */
+  @Test
+  void sheetsArePrintedAndWorksGoIntoACalendar() {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode view = evening.planned();
+          long ofAda =
+              list(view.at("/bench/work")).stream()
+                  .filter(one -> one.at("/by").asString().equals("Ada"))
+                  .count();
+          Calendar calendar = calendar(app, evening, "?cook=Ada");
+          assertEquals(ofAda, calendar.getComponents(Component.VEVENT).size());
+          calendar.validate();
+          for (var event : calendar.<VEvent>getComponents(Component.VEVENT)) {
+            assertEquals(1, event.getAlarms().size(), event.toString());
+          }
+          assertTrue(calendar(app, evening, "").getComponents(Component.VEVENT).size() > ofAda);
+          String text = text(app, evening);
+          assertTrue(text.contains("Ada") && text.contains("Bo") && text.contains("The pass"));
+          assertTrue(text.contains("12 × Plain marinara") && text.contains("wheat"), text);
+        });
+  }
+
+  private static Calendar calendar(RunningApplication app, Evening evening, String of) {
+    try {
+      byte[] ics = app.bytes("/api/services/" + evening.id() + "/works.ics" + of);
+      return new CalendarBuilder().build(new ByteArrayInputStream(ics));
+    } catch (IOException | ParserException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String text(RunningApplication app, Evening evening) {
+    try (PDDocument pdf =
+        Loader.loadPDF(app.bytes("/api/services/" + evening.id() + "/sheets.pdf"))) {
+      return new PDFTextStripper().getText(pdf);
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** Eight more come: what has begun stays, and the rest is for twenty. */

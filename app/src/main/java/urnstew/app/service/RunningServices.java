@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import urnstew.app.batch.Writes.Stamp;
+import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
 import urnstew.app.service.ServiceBench.Asked;
 import urnstew.app.service.ServiceView.ServiceNameView;
@@ -14,6 +15,7 @@ import urnstew.app.service.ServiceWrites.End;
 import urnstew.app.service.ServiceWrites.Said;
 import urnstew.app.service.ServiceWrites.Say;
 import urnstew.app.service.ServiceWrites.Start;
+import urnstew.app.sizing.MealService;
 import urnstew.core.bench.Outcome;
 import urnstew.units.InvalidInput;
 
@@ -25,6 +27,8 @@ public class RunningServices {
   private final ServiceStates states;
   private final ServiceViews views;
   private final ServicePlanner planner;
+  private final MealService meals;
+  private final KitchenService kitchens;
   private final Clock clock;
 
   RunningServices(
@@ -33,12 +37,16 @@ public class RunningServices {
       ServiceStates states,
       ServiceViews views,
       ServicePlanner planner,
+      MealService meals,
+      KitchenService kitchens,
       Clock clock) {
     this.bench = bench;
     this.writer = writer;
     this.states = states;
     this.views = views;
     this.planner = planner;
+    this.meals = meals;
+    this.kitchens = kitchens;
     this.clock = clock;
   }
 
@@ -48,6 +56,19 @@ public class RunningServices {
 
   ServiceView one(UUID id) {
     return views.of(id);
+  }
+
+  /** Run sheets and the pass, to print. */
+  byte[] sheets(UUID id) {
+    ServiceView service = views.of(id);
+    return new SheetsPrint(
+            service.bench(), meals.one(service.mealId()), kitchens.settings().printed())
+        .pdf();
+  }
+
+  /** Its works as a calendar: of one cook, or of all. */
+  byte[] calendar(UUID id, Optional<String> cook) {
+    return new ServiceCalendar(views.of(id).bench(), cook).ics();
   }
 
   /** Why the rest of it cannot be had, as it was planned the last time. */

@@ -2,6 +2,7 @@ package urnstew.app.service;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import urnstew.app.platform.Actor;
@@ -34,6 +36,17 @@ class ServiceController {
   @GetMapping("/{id}")
   ServiceView service(@PathVariable UUID id) {
     return services.one(id);
+  }
+
+  @GetMapping(path = "/{id}/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] printServiceSheets(@PathVariable UUID id) {
+    return services.sheets(id);
+  }
+
+  /** Its works with an alarm each: of one cook, or of all. */
+  @GetMapping(path = "/{id}/works.ics", produces = "text/calendar")
+  byte[] calendarOfService(@PathVariable UUID id, @RequestParam Optional<String> cook) {
+    return services.calendar(id, cook);
   }
 
   /** Why the rest of it cannot be had as it was said, and what each way out costs. */
