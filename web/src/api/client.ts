@@ -127,7 +127,10 @@ export type LotWrites = Pick<
   Schemas,
   'PutAway' | 'Move' | 'Use' | 'SplitLot' | 'Merge' | 'Discard'
 >;
-export type ServiceWrites = Pick<Schemas, 'StartService' | 'SayOfService' | 'EndService'>;
+export type ServiceWrites = Pick<
+  Schemas,
+  'StartService' | 'SayOfService' | 'EndService' | 'ReopenService'
+>;
 export type KeepingWrites = Pick<
   Schemas,
   | 'StartCooling'

@@ -52,6 +52,7 @@ export interface ServiceBodies {
   '': Unstamped<ServiceWrites['StartService']>;
   '/entries': Unstamped<ServiceWrites['SayOfService']>;
   '/ends': Unstamped<ServiceWrites['EndService']>;
+  '/reopenings': Unstamped<ServiceWrites['ReopenService']>;
 }
 /**
  * A way back: what begins or ends a thing is taken back, an entry between them struck out.

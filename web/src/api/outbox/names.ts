@@ -45,6 +45,7 @@ const OF_SERVICES: Record<keyof ServiceBodies, string> = {
   '': 'The start of a service',
   '/entries': 'What was said of a service',
   '/ends': 'The end of a service',
+  '/reopenings': 'That a service goes on',
 };
 const OF: Record<string, Record<string, string>> = {
   batches: { '': 'A batch that was lit', ...OF_POTS },

@@ -14,7 +14,7 @@ export function PlannedAndDone({ service, zone }: { service: ServiceView; zone: 
       return one?.begunAt === undefined ? [] : [{ work, one }];
     })
     .toSorted((a, b) => (a.one.begunAt ?? '').localeCompare(b.one.begunAt ?? ''));
-  if (begun.length === 0) return <Text tone="muted">Nothing has begun yet.</Text>;
+  if (begun.length === 0) return <Text tone="muted">Nobody said that anything was begun.</Text>;
   return (
     <BareList aria-label="Planned and done">
       <DoneRow>

@@ -43,7 +43,7 @@ export function ServicePage() {
 
 function Running({ service, kitchen }: { service: ServiceView; kitchen: KitchenView }) {
   const { zone } = kitchen.settings;
-  const { say, end } = useSay(service.id);
+  const { say, end, reopen } = useSay(service.id);
   const over = service.endedAt !== undefined;
   return (
     <Page
@@ -73,7 +73,12 @@ function Running({ service, kitchen }: { service: ServiceView; kitchen: KitchenV
       }
     >
       {over ? (
-        <PlannedAndDone service={service} zone={zone} />
+        <>
+          <ActButton onAct={reopen} sx={{ mb: 1 }}>
+            It goes on after all
+          </ActButton>
+          <PlannedAndDone service={service} zone={zone} />
+        </>
       ) : (
         <Going service={service} kitchen={kitchen} say={say} />
       )}

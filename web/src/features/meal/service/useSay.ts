@@ -6,13 +6,20 @@ type Kind = ServiceWrites['SayOfService']['kind'];
 type More = Omit<ServiceWrites['SayOfService'], 'id' | 'kind' | 'stamp'>;
 export type Say = (kind: Kind, more?: More) => Promise<void>;
 
+interface Saying {
+  say: Say;
+  end: () => Promise<void>;
+  /** It goes on after all. */
+  reopen: () => Promise<void>;
+}
+
 /** A refusal is said above the page. */
 function told(sent: Sent): void {
   if (sent.kind === 'refused') throw sent.error;
 }
 
 /** Says something of a service; kept on the device while the network is away. */
-export function useSay(serviceId: string): { say: Say; end: () => Promise<void> } {
+export function useSay(serviceId: string): Saying {
   const { sendService } = useOutbox();
   const say = useCallback(
     async (kind: Kind, more: More = {}) =>
@@ -23,5 +30,9 @@ export function useSay(serviceId: string): { say: Say; end: () => Promise<void> 
     async () => told(await sendService('/ends', { id: newId() }, serviceId)),
     [sendService, serviceId],
   );
-  return { say, end };
+  const reopen = useCallback(
+    async () => told(await sendService('/reopenings', { id: newId() }, serviceId)),
+    [sendService, serviceId],
+  );
+  return { say, end, reopen };
 }

@@ -96,9 +96,9 @@ class ServiceIT {
           "{\"id\":\"%s\",\"kind\":\"%s\"%s,\"stamp\":%s}".formatted(entry, kind, more, stamp()));
     }
 
-    Answer end() {
+    Answer end(String how) {
       return app.post(
-          "/api/services/" + id + "/ends",
+          "/api/services/" + id + how,
           "{\"id\":\"%s\",\"stamp\":%s}".formatted(UUID.randomUUID(), stamp()));
     }
 
@@ -353,9 +353,13 @@ class ServiceIT {
           assertEquals("/kind", evening.say("AS_PLANNED", "").pointer());
           UUID entry = UUID.randomUUID();
           assertEquals(404, evening.say("TAKEN_BACK", ",\"entryId\":\"" + entry + "\"").status());
-          assertEquals(201, evening.end().status());
+          assertEquals(201, evening.end("/ends").status());
           assertEquals(409, evening.say("ENDED", key).status());
+          assertEquals(201, evening.end("/reopenings").status());
+          assertEquals(201, evening.say("ENDED", key).status(), "it goes on after all");
+          assertEquals(201, evening.end("/ends").status());
           assertEquals(201, evening.start(UUID.randomUUID()).status(), "another evening");
+          assertEquals(409, evening.end("/reopenings").status(), "two at once");
         });
   }
 

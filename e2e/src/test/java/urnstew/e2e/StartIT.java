@@ -118,6 +118,7 @@ class StartIT {
                 .POST(BodyPublishers.ofString(pot)))
             .statusCode());
     aSecondOneOnTheSameDataIsRefused();
+    theDemosEveningGoesOn(port);
     stopped(first);
 
     Process second = started(port);
@@ -125,6 +126,16 @@ class StartIT {
     String kitchen = send(request(port, "/api/kitchen").GET()).body();
     assertTrue(kitchen.contains("Tea kettle") && kitchen.contains("Hollow Lantern"), kitchen);
     stopped(second);
+  }
+
+  /** Beside the start: the solver takes some seconds for a whole evening. */
+  private static void theDemosEveningGoesOn(int port) throws Exception {
+    String services = "";
+    for (int i = 0; i < 240 && !services.contains("Before the night watch"); i++) {
+      TimeUnit.MILLISECONDS.sleep(250);
+      services = send(request(port, "/api/services").GET()).body();
+    }
+    assertTrue(services.contains("Before the night watch"), services);
   }
 
   private void aSecondOneOnTheSameDataIsRefused() throws Exception {

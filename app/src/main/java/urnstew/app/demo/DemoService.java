@@ -12,7 +12,7 @@ import urnstew.app.service.RunningServices;
 @Component
 class DemoService {
   private static final Logger LOG = LoggerFactory.getLogger(DemoService.class);
-  private static final UUID SERVICE = UUID.fromString("0d3f1c52-0000-4000-8000-0000000000b1");
+  private static final UUID SERVICE = UUID.fromString("0d3f1c52-0003-4000-8000-000000000001");
 
   private final RunningServices services;
   private final boolean wanted;

@@ -12,6 +12,7 @@ import urnstew.app.platform.Actor;
 import urnstew.app.service.ServiceBench.Asked;
 import urnstew.app.service.ServiceView.ServiceNameView;
 import urnstew.app.service.ServiceWrites.End;
+import urnstew.app.service.ServiceWrites.Reopen;
 import urnstew.app.service.ServiceWrites.Said;
 import urnstew.app.service.ServiceWrites.Say;
 import urnstew.app.service.ServiceWrites.Start;
@@ -115,6 +116,12 @@ public class RunningServices {
 
   Said end(UUID id, End write, Actor actor) {
     writer.end(id, write, actor);
+    return new Said(id, write.id(), clock.instant());
+  }
+
+  Said reopen(UUID id, Reopen write, Actor actor) {
+    writer.reopen(id, write, actor);
+    planner.soon(id);
     return new Said(id, write.id(), clock.instant());
   }
 }

@@ -74,4 +74,12 @@ class ServiceController {
   Said endService(@PathVariable UUID id, @Valid @RequestBody ServiceWrites.End write, Actor actor) {
     return services.end(id, write, actor);
   }
+
+  /** It goes on after all. */
+  @PostMapping("/{id}/reopenings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Said reopenService(
+      @PathVariable UUID id, @Valid @RequestBody ServiceWrites.Reopen write, Actor actor) {
+    return services.reopen(id, write, actor);
+  }
 }

@@ -95,6 +95,9 @@ interface ServiceMapper {
   @Update("update service set ended_at = #{at} where id = #{id}")
   void end(UUID id, Instant at);
 
+  @Update("update service set ended_at = null where id = #{id}")
+  void reopen(UUID id);
+
   @Select("select * from service_event where service_id = #{id} order by sequence")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   List<ServiceEventRow> events(UUID id);

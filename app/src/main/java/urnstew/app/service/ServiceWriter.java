@@ -17,6 +17,7 @@ import urnstew.app.service.ServiceMapper.ServiceEventRow;
 import urnstew.app.service.ServiceMapper.ServiceRow;
 import urnstew.app.service.ServicePots.Told;
 import urnstew.app.service.ServiceWrites.End;
+import urnstew.app.service.ServiceWrites.Reopen;
 import urnstew.app.service.ServiceWrites.SaidKind;
 import urnstew.app.service.ServiceWrites.Say;
 import urnstew.app.service.ServiceWrites.Start;
@@ -185,6 +186,24 @@ class ServiceWriter {
           Instant at = write.stamp().happened(clock.instant(), kitchens.settings().zoneId());
           mapper.end(id, at.isBefore(row.startedAt()) ? row.startedAt() : at);
         });
+  }
+
+  /** It was not over: pressed by mistake. */
+  @Write
+  public void reopen(UUID id, Reopen write, Actor actor) {
+    writes.once(write.id(), "service/" + id + "/reopen", write, () -> reopened(id));
+  }
+
+  private void reopened(UUID id) {
+    ServiceRow row = mapper.lock(id).orElseThrow(() -> new NotFoundException("service", id));
+    if (clock.instant().isAfter(ServiceDocuments.SETUP.read(row.setup()).end())) {
+      throw new ConflictException("Its hours are long gone.", "Start the meal anew.");
+    }
+    if (row.endedAt() != null && mapper.runningOf(row.mealId()).isPresent()) {
+      throw new ConflictException(
+          "This meal is being cooked again already.", "Open its service, or end that first.");
+    }
+    mapper.reopen(id);
   }
 
   /** Nobody ended it, and its last hour is long gone. */

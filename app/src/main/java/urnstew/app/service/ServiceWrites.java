@@ -66,6 +66,10 @@ interface ServiceWrites {
   @Schema(name = "EndService")
   record End(@NotNull UUID id, @NotNull @Valid Stamp stamp) {}
 
+  /** It goes on after all. */
+  @Schema(name = "ReopenService")
+  record Reopen(@NotNull UUID id, @NotNull @Valid Stamp stamp) {}
+
   /** What was written. */
   record Said(UUID serviceId, UUID id, Instant happenedAt) {}
 }
