@@ -129,7 +129,7 @@ export type LotWrites = Pick<
 >;
 export type ServiceWrites = Pick<
   Schemas,
-  'StartService' | 'SayOfService' | 'EndService' | 'ReopenService'
+  'StartService' | 'SayOfService' | 'TakeCalendar' | 'EndService' | 'ReopenService'
 >;
 export type KeepingWrites = Pick<
   Schemas,

@@ -51,6 +51,7 @@ export interface LotBodies {
 export interface ServiceBodies {
   '': Unstamped<ServiceWrites['StartService']>;
   '/entries': Unstamped<ServiceWrites['SayOfService']>;
+  '/calendars': Unstamped<ServiceWrites['TakeCalendar']>;
   '/ends': Unstamped<ServiceWrites['EndService']>;
   '/reopenings': Unstamped<ServiceWrites['ReopenService']>;
 }

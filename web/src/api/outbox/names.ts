@@ -44,6 +44,7 @@ const OF_LOTS: Record<keyof LotBodies, string> = {
 const OF_SERVICES: Record<keyof ServiceBodies, string> = {
   '': 'The start of a service',
   '/entries': 'What was said of a service',
+  '/calendars': 'A calendar of a service',
   '/ends': 'The end of a service',
   '/reopenings': 'That a service goes on',
 };

@@ -5,6 +5,7 @@ import { useKitchen } from '../../api/kitchen';
 import { useLogbook } from '../../api/logbook';
 import { ActButton } from '../../ui/ActButton';
 import { Page } from '../../ui/Page';
+import { ServiceList } from '../../ui/ServiceList';
 import { TextLine } from '../../ui/fields';
 import { BareList } from '../../ui/layout';
 import { Text } from '../../ui/text';
@@ -62,6 +63,7 @@ export function LogbookPage() {
           Earlier ones
         </ActButton>
       )}
+      {!words && <ServiceList title="Services: planned and done" over />}
       {kitchen && !words && <Rates zone={kitchen.settings.zone} />}
     </Page>
   );

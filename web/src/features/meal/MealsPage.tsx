@@ -10,7 +10,7 @@ import { BareList, RuledRow } from '../../ui/layout';
 import { Text } from '../../ui/text';
 import { useGo } from '../../ui/useGo';
 import { Coming } from '../../ui/Pending';
-import { ServiceList } from './service/ServiceList';
+import { ServiceList } from '../../ui/ServiceList';
 
 /** Services: several dishes with one shopping list, hot at their hour. */
 export function MealsPage() {
@@ -48,7 +48,7 @@ export function MealsPage() {
       {meals?.length === 0 && (
         <Text>No meal yet. Write one, or begin from a plan with ‘Shopping and mise en place’.</Text>
       )}
-      <ServiceList />
+      <ServiceList title="Going on, and over" />
       <BareList>
         {meals?.map((m) => (
           <RuledRow key={m.id}>

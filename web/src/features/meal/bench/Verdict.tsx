@@ -25,6 +25,7 @@ export function Verdict({
           Not counted yet: parts that are made before, thawing, stirring, and pots apart for those
           who leave something out.
         </Text>
+        <Learnt bench={bench} />
       </>
     );
   return (
@@ -50,6 +51,31 @@ export function Verdict({
         </>
       )}
     </Note>
+  );
+}
+
+const KINDS: Partial<Record<BenchView['learnt'][number]['kind'], string>> = {
+  PREP: 'cutting',
+  STAGE: 'stages',
+  FINISH: 'finishing',
+  TOSS: 'into the pan',
+  BUILD: 'layering',
+  PLATE: 'plates',
+};
+const hundredths = (ratio: number): string => (Math.round(ratio * 100) / 100).toString();
+
+/** By how much hands here were counted longer, or shorter, than is usual. */
+function Learnt({ bench }: { bench: BenchView }) {
+  const told = bench.learnt.filter((l) => hundredths(l.ratio) !== '1');
+  if (told.length === 0) return null;
+  return (
+    <Text tone="muted" size="note">
+      Counted as hands were here:{' '}
+      {told
+        .map((l) => `${KINDS[l.kind] ?? 'other works'} × ${hundredths(l.ratio)} (of ${l.works})`)
+        .join(', ')}
+      .
+    </Text>
   );
 }
 

@@ -72,9 +72,30 @@ it('says whether it fits, where it is tight, and what becomes of it when somethi
   expect(await screen.findByText(/^Fits, 7 min to spare/)).toBeInTheDocument();
   expect(screen.getByText(/Ridge ragù, put up the plates at .*, Ada/)).toBeInTheDocument();
   expect(screen.getByText('3 bay leaves (Ridge ragù)')).toBeInTheDocument();
+  expect(screen.getByText(/plates × 1.19 \(of 3\)/)).toBeInTheDocument();
   expect(await screen.findByText('Every hour holds.')).toBeInTheDocument();
   await userEvent.selectOptions(screen.getByLabelText('Longer by'), '40');
   expect(await screen.findByText('Plates are 12 min late.')).toBeInTheDocument();
+});
+
+it('shows a first order at once, and says so until the best is found', async () => {
+  serve({ '/api/kitchen': kitchen, '/api/meals/m1/bench/first': bench });
+  const found: { yet?: () => void } = {};
+  server.use(
+    http.get('*/api/meals/m1/bench', async () => {
+      await new Promise<void>((go) => {
+        found.yet = go;
+      });
+      return HttpResponse.json(bench);
+    }),
+    http.get('*/api/meals/m1/bench/late', () => HttpResponse.json(late({}))),
+  );
+  await open();
+  expect(await screen.findByText(/A first order/)).toBeInTheDocument();
+  expect(screen.queryByText(/^Fits/)).not.toBeInTheDocument();
+  expect(screen.getByRole('button', { name: 'Start the service' })).toBeDisabled();
+  found.yet?.();
+  expect(await screen.findByText(/^Fits, 7 min to spare/)).toBeInTheDocument();
 });
 
 it('gives each cook a run sheet: what, when, how much, on what', async () => {

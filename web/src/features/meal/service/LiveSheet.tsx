@@ -9,6 +9,7 @@ import { Text } from '../../../ui/text';
 import { RunRow } from '../bench/bench.styles';
 import type { Work } from '../bench/lanes';
 import { placesOf } from '../bench/RunSheet';
+import { Calendar } from './Calendar';
 import { besides, liveOf, type Live } from './live';
 import type { Say } from './useSay';
 import { WorkPanel } from './WorkPanel';
@@ -33,12 +34,7 @@ export function LiveSheet(props: Props) {
   return (
     <Column gap={1}>
       {done > 0 && <Text tone="muted">{done} done</Text>}
-      <Button
-        href={`/api/services/${service.id}/works.ics?cook=${encodeURIComponent(cook)}`}
-        sx={{ alignSelf: 'start' }}
-      >
-        Into {cook}’s calendar, with alarms
-      </Button>
+      <Calendar serviceId={service.id} cook={cook} />
       {left.length === 0 && <Text>Nothing is left for {cook}.</Text>}
       <BareList aria-label={`Run sheet of ${cook}`}>
         {left.map((w) => {

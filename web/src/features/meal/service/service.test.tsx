@@ -4,7 +4,7 @@ import { http, HttpResponse } from 'msw';
 import { Route, Routes } from 'react-router';
 import { expect, it } from 'vitest';
 import type { ServiceView } from '../../../api/client';
-import { kitchen, serve, server, show } from '../../../test/stove';
+import { file, kitchen, serve, server, show } from '../../../test/stove';
 import { bench } from '../bench/bench.fixtures';
 import { drawn, windowFromNow } from '../bench/lanes';
 import { besides, happenedOf, lateMinutes, unticked } from './live';
@@ -149,6 +149,23 @@ it('ticks on the run sheet with one press, and says what became of it', async ()
   const done = within(screen.getByRole('list', { name: 'Planned and done' }));
   expect(done.getAllByRole('listitem')).toHaveLength(2);
   expect(done.getByText('goes on')).toBeInTheDocument();
+});
+
+it('sends a calendar back in which works were moved', async () => {
+  await open();
+  server.use(
+    http.post('*/api/services/s1/calendars', async ({ request }) => {
+      said.push((await request.json()) as Record<string, unknown>);
+      return HttpResponse.json({ serviceId: 's1', id: 'x', happenedAt: at('16:00') });
+    }),
+  );
+  await userEvent.click(await screen.findByLabelText('Ada’s run sheet'));
+  expect(screen.getByRole('link', { name: /Into Ada’s calendar/ })).toHaveAttribute(
+    'href',
+    '/api/services/s1/works.ics?cook=Ada',
+  );
+  await userEvent.upload(screen.getByLabelText('Calendar'), file('BEGIN:VCALENDAR', 'works.ics'));
+  await heard({ calendar: 'BEGIN:VCALENDAR' });
 });
 
 it('asks where a pot is that stands on what does not work', async () => {

@@ -8,6 +8,8 @@ export type Say = (kind: Kind, more?: More) => Promise<void>;
 
 interface Saying {
   say: Say;
+  /** What was moved in a calendar is wanted there. */
+  take: (calendar: string) => Promise<void>;
   end: () => Promise<void>;
   /** It goes on after all. */
   reopen: () => Promise<void>;
@@ -26,6 +28,11 @@ export function useSay(serviceId: string): Saying {
       told(await sendService('/entries', { id: newId(), kind, ...more }, serviceId)),
     [sendService, serviceId],
   );
+  const take = useCallback(
+    async (calendar: string) =>
+      told(await sendService('/calendars', { id: newId(), calendar }, serviceId)),
+    [sendService, serviceId],
+  );
   const end = useCallback(
     async () => told(await sendService('/ends', { id: newId() }, serviceId)),
     [sendService, serviceId],
@@ -34,5 +41,5 @@ export function useSay(serviceId: string): Saying {
     async () => told(await sendService('/reopenings', { id: newId() }, serviceId)),
     [sendService, serviceId],
   );
-  return { say, end, reopen };
+  return { say, take, end, reopen };
 }

@@ -11,6 +11,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -100,6 +103,16 @@ class ServiceIT {
       return app.post(
           "/api/services/" + id + how,
           "{\"id\":\"%s\",\"stamp\":%s}".formatted(UUID.randomUUID(), stamp()));
+    }
+
+    Answer take(String calendar) {
+      return app.post(
+          "/api/services/" + id + "/calendars",
+          "{\"id\":\"%s\",\"calendar\":%s,\"stamp\":%s}"
+              .formatted(
+                  UUID.randomUUID(),
+                  RunningApplication.JSON.writeValueAsString(calendar),
+                  stamp()));
     }
 
     JsonNode view() {
@@ -234,6 +247,45 @@ class ServiceIT {
           assertTrue(text.contains("Ada") && text.contains("Bo") && text.contains("The pass"));
           assertTrue(text.contains("12 × Plain marinara") && text.contains("wheat"), text);
         });
+  }
+
+  /** Ten minutes earlier in somebody's calendar, and sent back. */
+  @Test
+  void whatWasMovedInACalendarIsWantedThere() throws IOException {
+    inOwnKitchen(
+        app -> {
+          Evening evening = Evening.started(app);
+          JsonNode cut =
+              toCome(evening.planned()).stream()
+                  .filter(one -> one.at("/task/kind").asString().equals("PREP"))
+                  .reduce((one, next) -> next)
+                  .orElseThrow();
+          Instant then = Instant.parse(cut.at("/begins").asString()).minus(Duration.ofMinutes(10));
+          String same = calendar(app, evening, "").toString();
+          assertEquals("/calendar", evening.take("no calendar").pointer());
+          assertEquals("nothing-moved", evening.take(same).code());
+          assertEquals(201, evening.take(moved(same, cut, then)).status());
+          JsonNode now = evening.planned();
+          assertTrue(work(now, key(cut)).at("/wanted").asBoolean());
+          assertEquals("WANTED", now.at("/log/0/kind").asString());
+          assertEquals(1, now.at("/log").size());
+        });
+  }
+
+  private static String moved(String calendar, JsonNode work, Instant then) {
+    String what = work.at("/task/what").asString().split(" ")[0];
+    String event =
+        Arrays.stream(calendar.split("(?=BEGIN:VEVENT)"))
+            .filter(one -> one.contains("SUMMARY") && one.contains(what))
+            .filter(one -> one.contains(stamp(Instant.parse(work.at("/begins").asString()))))
+            .findFirst()
+            .orElseThrow();
+    String begins = stamp(Instant.parse(work.at("/begins").asString()));
+    return calendar.replace(event, event.replaceFirst(begins, stamp(then)));
+  }
+
+  private static String stamp(Instant at) {
+    return DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC).format(at);
   }
 
   private static Calendar calendar(RunningApplication app, Evening evening, String of) {

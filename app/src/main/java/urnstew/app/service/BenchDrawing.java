@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import urnstew.app.service.BenchView.BenchHandsView;
 import urnstew.app.service.BenchView.BenchHoldView;
 import urnstew.app.service.BenchView.BenchHourView;
 import urnstew.app.service.BenchView.BenchTakeOutView;
@@ -78,7 +79,8 @@ final class BenchDrawing {
         tooLong(),
         takeOuts(),
         tightest.map(BenchWorkView::spareSeconds).orElse(null),
-        tightest.map(one -> one.task().key()).orElse(null));
+        tightest.map(one -> one.task().key()).orElse(null),
+        BenchHandsView.of(asked.setup()));
   }
 
   private List<BenchHourView> hours() {

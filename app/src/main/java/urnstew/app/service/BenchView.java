@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import urnstew.app.task.TaskView;
+import urnstew.core.task.Task;
 
 /**
  * A service on its bench.
@@ -21,6 +22,7 @@ import urnstew.app.task.TaskView;
  * @param takeOuts what was counted in and must be counted out before serving
  * @param spareSeconds by which the tightest work may be later with every hour kept
  * @param tightest key of that work
+ * @param learnt by how much hands of this kitchen are taken to need longer than is usual
  */
 record BenchView(
     UUID mealId,
@@ -37,13 +39,28 @@ record BenchView(
     List<BenchWaitView> tooLong,
     List<BenchTakeOutView> takeOuts,
     @Nullable Long spareSeconds,
-    @Nullable String tightest) {
+    @Nullable String tightest,
+    List<BenchHandsView> learnt) {
   /** What a lane is. */
   enum LaneKind {
     COOK,
     BURNER,
     OVEN,
     MACHINE
+  }
+
+  /**
+   * Hands in one kind of work.
+   *
+   * @param ratio of the time that they take to the usual
+   * @param works that said so
+   */
+  record BenchHandsView(Task.Kind kind, double ratio, int works) {
+    static List<BenchHandsView> of(ServiceSetup setup) {
+      return setup.learnt().stream()
+          .map(one -> new BenchHandsView(one.kind(), one.ratio(), one.works()))
+          .toList();
+    }
   }
 
   /** Plates of a dish. */

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -106,7 +107,7 @@ class KitchenBrigade {
   }
 
   private Stream<Taken> taken(Places.Standing one, Instant from, Instant end) {
-    Instant leaves = one.until(clock.instant());
+    Instant leaves = one.until(seen(from));
     Instant until = leaves.isAfter(end) ? end : leaves;
     Place place = one.place();
     if (!until.isAfter(from)) {
@@ -115,6 +116,14 @@ class KitchenBrigade {
     return Stream.of(place.vesselId(), place.heatSourceId(), place.ovenId())
         .flatMap(KitchenBrigade::there)
         .map(id -> new Taken(id.toString(), from, until));
+  }
+
+  /** In whole steps: what nobody knows the end of is the same question a moment later. */
+  private Instant seen(Instant from) {
+    Instant now = clock.instant();
+    long past = Math.floorMod(now.getEpochSecond(), ServiceHours.STEP_SECONDS);
+    Instant step = now.truncatedTo(ChronoUnit.SECONDS).minusSeconds(past);
+    return from.isAfter(step) ? from : step;
   }
 
   private static Stream<UUID> there(@Nullable UUID id) {

@@ -16,6 +16,7 @@ import urnstew.app.service.ServiceWrites.Reopen;
 import urnstew.app.service.ServiceWrites.Said;
 import urnstew.app.service.ServiceWrites.Say;
 import urnstew.app.service.ServiceWrites.Start;
+import urnstew.app.service.ServiceWrites.TakeCalendar;
 import urnstew.app.sizing.MealService;
 import urnstew.core.bench.Outcome;
 import urnstew.units.InvalidInput;
@@ -110,6 +111,12 @@ public class RunningServices {
 
   Said say(UUID id, Say write, Actor actor) {
     Said said = new Said(id, write.id(), writer.say(id, write, actor));
+    planner.soon(id);
+    return said;
+  }
+
+  Said take(UUID id, TakeCalendar write, Actor actor) {
+    Said said = new Said(id, write.id(), writer.take(id, write, actor));
     planner.soon(id);
     return said;
   }

@@ -54,7 +54,7 @@ record ServiceCalendar(BenchView bench, Optional<String> cook) {
     Temporal ends = work.handsUntil().isAfter(least) ? work.handsUntil() : least;
     String words = work.task().name() + ": " + work.task().what();
     VEvent event = new VEvent((Temporal) work.begins(), ends, words);
-    event.add(new Uid(uid(work)));
+    event.add(new Uid(uid(work.task().key())));
     event.add(new Description(work.by() + where(work)));
     VAlarm alarm = new VAlarm(AHEAD.negated());
     alarm.add(ImmutableAction.DISPLAY);
@@ -63,8 +63,9 @@ record ServiceCalendar(BenchView bench, Optional<String> cook) {
     return event;
   }
 
-  private static String uid(BenchWorkView work) {
-    return UUID.nameUUIDFromBytes(work.task().key().getBytes(StandardCharsets.UTF_8)) + "@urn-stew";
+  /** Of a work, by its key. */
+  static String uid(String key) {
+    return UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8)) + "@urn-stew";
   }
 
   private String where(BenchWorkView work) {

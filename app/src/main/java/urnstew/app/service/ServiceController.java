@@ -69,6 +69,14 @@ class ServiceController {
     return services.say(id, write, actor);
   }
 
+  /** What was moved in a calendar of it is wanted there. */
+  @PostMapping("/{id}/calendars")
+  @ResponseStatus(HttpStatus.CREATED)
+  Said takeCalendar(
+      @PathVariable UUID id, @Valid @RequestBody ServiceWrites.TakeCalendar write, Actor actor) {
+    return services.take(id, write, actor);
+  }
+
   @PostMapping("/{id}/ends")
   @ResponseStatus(HttpStatus.CREATED)
   Said endService(@PathVariable UUID id, @Valid @RequestBody ServiceWrites.End write, Actor actor) {

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -26,6 +27,7 @@ import urnstew.units.Require;
 @Component
 class ServiceEntries {
   private static final int MOST_MINUTES = 240;
+  private static final Duration LEAST_MOVE = Duration.ofMinutes(1);
 
   /**
    * What an entry means.
@@ -34,6 +36,43 @@ class ServiceEntries {
    */
   List<ServiceEntry> entries(ServiceState state, Say write, Instant at) {
     return new Meaning(state, write, at).entries();
+  }
+
+  /**
+   * What was moved in a calendar, at least a minute, and is still to come: wanted there.
+   *
+   * @param begins of its events by their identity
+   * @throws InvalidInput {@code calendar} if none of them is
+   */
+  List<ServiceEntry> moved(ServiceState state, UUID id, Map<String, Instant> begins, Instant at) {
+    List<ServiceEntry> all = new ArrayList<>();
+    for (Work work : ServicePlans.last(state).works()) {
+      Instant then = begins.get(ServiceCalendar.uid(work.key()));
+      boolean toCome = !state.running().begun().containsKey(work.key());
+      if (then != null && toCome && then.isAfter(at) && isMoved(work, then)) {
+        UUID entry = all.isEmpty() ? id : another(id, all.size());
+        all.add(
+            new ServiceEntry(
+                entry, at, new ServiceEvent.Wanted(work.key(), then, work.by(), lanes(work))));
+      }
+    }
+    if (all.isEmpty()) {
+      throw new InvalidInput(
+          "calendar",
+          "nothing-moved",
+          "No work of this service that is still to come was moved in it.",
+          "a calendar of this service with another hour",
+          "Move a work in the calendar, save it, and send it again.");
+    }
+    return all;
+  }
+
+  private static boolean isMoved(Work work, Instant then) {
+    return Duration.between(work.begins(), then).abs().compareTo(LEAST_MOVE) >= 0;
+  }
+
+  private static UUID another(UUID id, int number) {
+    return UUID.nameUUIDFromBytes((id + "/" + number).getBytes(StandardCharsets.UTF_8));
   }
 
   private record Meaning(ServiceState state, Say write, Instant at) {
@@ -223,11 +262,7 @@ class ServiceEntries {
     }
 
     private void add(List<ServiceEntry> all, Instant then, ServiceEvent event) {
-      UUID id =
-          all.isEmpty()
-              ? write.id()
-              : UUID.nameUUIDFromBytes(
-                  (write.id() + "/" + all.size()).getBytes(StandardCharsets.UTF_8));
+      UUID id = all.isEmpty() ? write.id() : another(write.id(), all.size());
       all.add(new ServiceEntry(id, then, event));
     }
   }

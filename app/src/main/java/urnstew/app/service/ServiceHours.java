@@ -23,7 +23,7 @@ record ServiceHours(Instant from, List<Instant> dishes, Instant end) {
   private static final Duration AHEAD = Duration.ofHours(16);
 
   private static final Duration LATE = Duration.ofHours(4);
-  private static final long STEP_SECONDS = 300;
+  static final long STEP_SECONDS = 300;
 
   ServiceHours {
     dishes = List.copyOf(dishes);

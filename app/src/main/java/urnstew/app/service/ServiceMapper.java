@@ -72,6 +72,14 @@ interface ServiceMapper {
   @Select("select id from service where ended_at is null order by started_at, id")
   List<UUID> running();
 
+  /** The last that are over. */
+  @Select(
+      """
+      select id from service where ended_at is not null
+      order by ended_at desc, id limit #{most}
+      """)
+  List<UUID> over(int most);
+
   @Select("select id from service where meal_id = #{mealId} and ended_at is null")
   @Options(flushCache = Options.FlushCachePolicy.TRUE)
   Optional<UUID> runningOf(UUID mealId);

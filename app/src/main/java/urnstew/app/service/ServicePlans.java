@@ -98,7 +98,8 @@ final class ServicePlans {
             .map(BenchWorkView::spareSeconds)
             .findFirst()
             .orElse(null),
-        plan.tightest().orElse(null));
+        plan.tightest().orElse(null),
+        BenchView.BenchHandsView.of(state.setup()));
   }
 
   private static BenchWorkView drawn(Task task, Work work) {

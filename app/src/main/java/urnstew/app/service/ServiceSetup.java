@@ -17,6 +17,7 @@ import urnstew.core.task.Task;
  * @param machines tools of which there is one
  * @param tasks all of them
  * @param pots sauces that are cooked in a pot of their own
+ * @param learnt by how much hands were taken to need longer than is usual
  */
 public record ServiceSetup(
     Instant from,
@@ -26,7 +27,8 @@ public record ServiceSetup(
     List<Hand> hands,
     List<String> machines,
     List<Task> tasks,
-    List<Pot> pots) {
+    List<Pot> pots,
+    List<Hands> learnt) {
   public ServiceSetup {
     hours = List.copyOf(hours);
     takeOuts = List.copyOf(takeOuts);
@@ -34,7 +36,16 @@ public record ServiceSetup(
     machines = List.copyOf(machines);
     tasks = List.copyOf(tasks);
     pots = List.copyOf(pots);
+    learnt = List.copyOf(learnt);
   }
+
+  /**
+   * Hands in one kind of work.
+   *
+   * @param ratio of the time that they take to the usual
+   * @param works that said so
+   */
+  public record Hands(Task.Kind kind, double ratio, int works) {}
 
   /** Plates of a dish. */
   public record Hour(String dish, int covers, Instant at) {}

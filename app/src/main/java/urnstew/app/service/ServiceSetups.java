@@ -13,12 +13,14 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
+import urnstew.app.service.ServiceSetup.Hands;
 import urnstew.app.service.ServiceSetup.Hour;
 import urnstew.app.service.ServiceSetup.TakeOut;
 import urnstew.app.sizing.Meal;
 import urnstew.app.sizing.MealService;
 import urnstew.app.sizing.MealService.Worked;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.service.HandsLearnt;
 import urnstew.core.task.Task;
 
 /** What a meal would be as a service, the next time that its hours come. */
@@ -27,6 +29,7 @@ class ServiceSetups {
   private final MealService meals;
   private final ServiceWork work;
   private final KitchenBrigade brigades;
+  private final KitchenHands hands;
   private final KitchenService kitchens;
   private final Clock clock;
 
@@ -34,11 +37,13 @@ class ServiceSetups {
       MealService meals,
       ServiceWork work,
       KitchenBrigade brigades,
+      KitchenHands hands,
       KitchenService kitchens,
       Clock clock) {
     this.meals = meals;
     this.work = work;
     this.brigades = brigades;
+    this.hands = hands;
     this.kitchens = kitchens;
     this.clock = clock;
   }
@@ -76,12 +81,14 @@ class ServiceSetups {
                         .map(was -> task.holding(was.needs()))
                         .orElse(task))
             .toList(),
-        now.pots().stream().map(pot -> pots.getOrDefault(pot.subjectId(), pot)).toList());
+        now.pots().stream().map(pot -> pots.getOrDefault(pot.subjectId(), pot)).toList(),
+        now.learnt());
   }
 
   private Meant of(UUID meal, Instant at) {
     Worked worked = meals.worked(meal);
     ServiceHours hours = ServiceHours.of(worked.sheet(), kitchens.settings().zoneId(), at);
+    HandsLearnt learnt = hands.learnt();
     ServiceWork.Work all = work.of(meal, worked, hours.dishes());
     return new Meant(
         worked.sheet().name(),
@@ -93,8 +100,16 @@ class ServiceSetups {
             takeOuts(worked.meal()),
             brigades.hands(worked.sheet(), hours.from(), hours.end()),
             KitchenBrigade.machines(worked.meal()).stream().sorted().toList(),
-            all.tasks(),
-            all.pots()));
+            all.tasks().stream().map(learnt::of).toList(),
+            all.pots(),
+            hands(learnt)));
+  }
+
+  private static List<Hands> hands(HandsLearnt learnt) {
+    return learnt.byKind().entrySet().stream()
+        .sorted(Map.Entry.comparingByKey())
+        .map(one -> new Hands(one.getKey(), one.getValue().ratio(), one.getValue().works()))
+        .toList();
   }
 
   private static List<Hour> plates(Meal meal, List<Instant> hours) {

@@ -2,10 +2,12 @@ package urnstew.app.service;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import urnstew.app.batch.Writes.Stamp;
 import urnstew.app.kitchen.KitchenService;
 import urnstew.app.platform.Actor;
 import urnstew.app.platform.ConflictException;
@@ -21,6 +23,7 @@ import urnstew.app.service.ServiceWrites.Reopen;
 import urnstew.app.service.ServiceWrites.SaidKind;
 import urnstew.app.service.ServiceWrites.Say;
 import urnstew.app.service.ServiceWrites.Start;
+import urnstew.app.service.ServiceWrites.TakeCalendar;
 import urnstew.app.service.store.ServiceDocuments;
 import urnstew.core.service.ServiceEntry;
 import urnstew.units.InvalidInput;
@@ -116,9 +119,33 @@ class ServiceWriter {
           setups.again(state.row().mealId(), state.row().startedAt(), state.setup());
       mapper.setUp(id, ServiceDocuments.SETUP.write(setup));
     }
+    append(state, entries.entries(state, write, at), write.stamp(), received, actor);
+  }
+
+  /** What was moved in a calendar that comes back. */
+  @Write
+  public Instant take(UUID id, TakeCalendar write, Actor actor) {
+    writes.once(write.id(), "service/" + id + "/calendar", write, () -> taken(id, write, actor));
+    return clock.instant();
+  }
+
+  private void taken(UUID id, TakeCalendar write, Actor actor) {
+    ServiceState state = states.of(open(id));
+    Instant received = clock.instant();
+    ZoneId zone = kitchens.settings().zoneId();
+    append(
+        state,
+        entries.moved(state, write.id(), CalendarIn.begins(write.calendar(), zone), received),
+        write.stamp(),
+        received,
+        actor);
+  }
+
+  private void append(
+      ServiceState state, List<ServiceEntry> all, Stamp stamp, Instant received, Actor actor) {
     int sequence = state.row().nextSequence();
-    for (ServiceEntry entry : entries.entries(state, write, at)) {
-      append(id, sequence++, entry, write.stamp().typedAt(), received, actor, null);
+    for (ServiceEntry entry : all) {
+      append(state.row().id(), sequence++, entry, stamp.typedAt(), received, actor, null);
     }
   }
 

@@ -62,6 +62,17 @@ interface ServiceWrites {
       @Nullable UUID entryId,
       @NotNull @Valid Stamp stamp) {}
 
+  /**
+   * A calendar comes back: what was moved in it is wanted there.
+   *
+   * @param calendar the text of the file
+   */
+  @Schema(name = "TakeCalendar")
+  record TakeCalendar(
+      @NotNull UUID id,
+      @NotNull @Size(max = 1_000_000) String calendar,
+      @NotNull @Valid Stamp stamp) {}
+
   /** It is over. */
   @Schema(name = "EndService")
   record End(@NotNull UUID id, @NotNull @Valid Stamp stamp) {}

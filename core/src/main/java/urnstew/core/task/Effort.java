@@ -26,6 +26,11 @@ public record Effort(Span hands, Span unattended) {
     return new Effort(hands, unattended.shifted(by));
   }
 
+  /** The same where hands take so many times as long. */
+  public Effort handsTimes(double ratio) {
+    return new Effort(hands.times(ratio), unattended);
+  }
+
   /** From its beginning to its end. */
   public Span total() {
     return hands.plus(unattended);

@@ -52,6 +52,11 @@ public record Span(Duration least, Duration likely, Duration most) {
     return new Span(least.plus(other.least), likely.plus(other.likely), most.plus(other.most));
   }
 
+  /** So many times as long, all three. */
+  public Span times(double ratio) {
+    return new Span(times(least, ratio), times(likely, ratio), times(most, ratio));
+  }
+
   /** The same band later, or earlier, down to nothing. */
   public Span shifted(Duration by) {
     return new Span(notLess(least.plus(by)), notLess(likely.plus(by)), notLess(most.plus(by)));

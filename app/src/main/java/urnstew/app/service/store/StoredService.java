@@ -19,7 +19,11 @@ public record StoredService(
     List<Hand> hands,
     List<String> machines,
     List<Task> tasks,
-    List<Pot> pots) {
+    List<Pot> pots,
+    List<Hands> learnt) {
+  /** Hands in one kind of work. */
+  public record Hands(String kind, double ratio, int works) {}
+
   /** Plates of a dish. */
   public record Hour(String dish, int covers, Instant at) {}
 
