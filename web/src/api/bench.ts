@@ -4,19 +4,12 @@ import { answered } from './problem';
 
 const of = (id: string) => ['meals', id, 'bench'] as const;
 
-/** A service on its bench: a first order within a second, and the best once it is found. */
+/** A service on its bench. */
 export function useBench(id: string) {
-  const best = useQuery({
+  return useQuery({
     queryKey: of(id),
     queryFn: () => answered(client.GET('/api/meals/{id}/bench', { params: { path: { id } } })),
   });
-  const first = useQuery({
-    queryKey: [...of(id), 'first'],
-    enabled: best.isPending,
-    queryFn: () =>
-      answered(client.GET('/api/meals/{id}/bench/first', { params: { path: { id } } })),
-  });
-  return { data: best.data ?? first.data, error: best.error, looking: best.data === undefined };
 }
 
 /** The same if one of its works takes so much longer. */

@@ -32,10 +32,10 @@ const EVERY_MS = 15_000;
 export function BenchPage() {
   const { id = '' } = useParams();
   const { data: kitchen } = useKitchen();
-  const { data: bench, error, looking } = useBench(id);
+  const { data: bench, error } = useBench(id);
   if (error instanceof ProblemError) return <Asked id={id} problem={error} />;
   if (!kitchen || !bench) return <Pending title="Service" step="Size" error={error} />;
-  return <Drawn bench={bench} kitchen={kitchen} looking={looking} />;
+  return <Drawn bench={bench} kitchen={kitchen} />;
 }
 
 /** What the meal has still to say, with the way there. */
@@ -50,20 +50,13 @@ function Asked({ id, problem }: { id: string; problem: ProblemError }) {
   );
 }
 
-interface DrawnProps {
-  bench: BenchView;
-  kitchen: KitchenView;
-  /** Whether a better order may still come. */
-  looking: boolean;
-}
-
-function Drawn({ bench, kitchen, looking }: DrawnProps) {
+function Drawn({ bench, kitchen }: { bench: BenchView; kitchen: KitchenView }) {
   const { units, zone } = kitchen.settings;
   const now = useNow(EVERY_MS);
   const [hours, setHours] = useState<(typeof HOURS)[number]['value']>('2');
   const cooks = bench.lanes.filter((l) => l.kind === 'COOK').map((l) => l.name);
   const [seen, setSeen] = useState(BENCH);
-  const { data: conflict } = useConflict(bench.mealId, !looking && bench.verdict !== 'FITS');
+  const { data: conflict } = useConflict(bench.mealId, bench.verdict !== 'FITS');
   return (
     <Page
       title={bench.name}
@@ -74,17 +67,11 @@ function Drawn({ bench, kitchen, looking }: DrawnProps) {
           <Button component={Link} to={`/meals/${bench.mealId}`} variant="outlined">
             The meal
           </Button>
-          <StartIt mealId={bench.mealId} able={!looking && bench.work.length > 0} />
+          <StartIt mealId={bench.mealId} able={bench.work.length > 0} />
         </>
       }
     >
-      {looking ? (
-        <Text role="status" tone="muted" strong>
-          A first order. The best is being looked for …
-        </Text>
-      ) : (
-        <Verdict bench={bench} conflict={conflict} />
-      )}
+      <Verdict bench={bench} conflict={conflict} />
       {bench.work.length > 0 && (
         <>
           <Row gap={3} wrap sx={{ my: 1 }}>
@@ -110,14 +97,14 @@ function Drawn({ bench, kitchen, looking }: DrawnProps) {
                 now={now}
                 hours={hours === 'all' ? undefined : Number(hours)}
               />
-              {!looking && <Boxes bench={bench} zone={zone} />}
+              <Boxes bench={bench} zone={zone} />
             </>
           ) : (
             <RunSheet bench={bench} cook={seen} units={units} zone={zone} now={now} />
           )}
         </>
       )}
-      {!looking && bench.by !== 'cp-sat' && bench.work.length > 0 && (
+      {bench.by !== 'cp-sat' && bench.work.length > 0 && (
         <Text tone="muted" size="note">
           A plain schedule: the solver is not to be had on this machine.
         </Text>

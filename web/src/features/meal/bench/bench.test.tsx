@@ -78,26 +78,6 @@ it('says whether it fits, where it is tight, and what becomes of it when somethi
   expect(await screen.findByText('Plates are 12 min late.')).toBeInTheDocument();
 });
 
-it('shows a first order at once, and says so until the best is found', async () => {
-  serve({ '/api/kitchen': kitchen, '/api/meals/m1/bench/first': bench });
-  const found: { yet?: () => void } = {};
-  server.use(
-    http.get('*/api/meals/m1/bench', async () => {
-      await new Promise<void>((go) => {
-        found.yet = go;
-      });
-      return HttpResponse.json(bench);
-    }),
-    http.get('*/api/meals/m1/bench/late', () => HttpResponse.json(late({}))),
-  );
-  await open();
-  expect(await screen.findByText(/A first order/)).toBeInTheDocument();
-  expect(screen.queryByText(/^Fits/)).not.toBeInTheDocument();
-  expect(screen.getByRole('button', { name: 'Start the service' })).toBeDisabled();
-  found.yet?.();
-  expect(await screen.findByText(/^Fits, 7 min to spare/)).toBeInTheDocument();
-});
-
 it('gives each cook a run sheet: what, when, how much, on what', async () => {
   serve({ '/api/kitchen': kitchen, '/api/meals/m1/bench': bench });
   server.use(http.get('*/api/meals/m1/bench/late', () => HttpResponse.json(late({}))));

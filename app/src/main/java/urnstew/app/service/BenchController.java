@@ -23,12 +23,6 @@ class BenchController {
     return bench.of(id);
   }
 
-  /** The same within a second, before the best is known: of a plain scheduler. */
-  @GetMapping("/first")
-  BenchView firstBench(@PathVariable UUID id) {
-    return bench.first(id);
-  }
-
   /** The same if one of its works takes so much longer. */
   @GetMapping("/late")
   BenchLateView late(@PathVariable UUID id, @RequestParam String key, @RequestParam int minutes) {

@@ -16,7 +16,6 @@ import urnstew.app.service.BenchLateView.BenchMoveView;
 import urnstew.app.service.ServiceSetups.Meant;
 import urnstew.core.bench.Bench;
 import urnstew.core.bench.Conflict;
-import urnstew.core.bench.Constructive;
 import urnstew.core.bench.Outcome;
 import urnstew.core.bench.Placement;
 import urnstew.core.bench.Problem;
@@ -32,9 +31,6 @@ import urnstew.units.Require;
 class ServiceBench {
   private static final int REMEMBERED = 64;
   private static final int MOST_LATE_MINUTES = 240;
-
-  /** Says something within a second, and loads nothing. */
-  private static final Bench PLAIN = new Bench(Optional.empty(), new Constructive());
 
   private final ServiceSetups setups;
   private final KitchenBrigade brigades;
@@ -67,15 +63,6 @@ class ServiceBench {
   BenchView of(UUID id) {
     Asked asked = asked(id);
     return view(asked, asked.service(), outcome(asked.service().problem(), Optional.empty()));
-  }
-
-  /** The same at once: as it is known, or as a plain scheduler puts it. */
-  BenchView first(UUID id) {
-    Asked asked = asked(id);
-    Problem problem = asked.service().problem();
-    Outcome best = known.getIfPresent(new Question(problem, Optional.empty()));
-    return view(
-        asked, asked.service(), best == null ? PLAIN.plan(problem, Optional.empty()) : best);
   }
 
   BenchLateView late(UUID id, String key, int minutes) {
