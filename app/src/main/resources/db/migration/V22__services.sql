@@ -20,13 +20,14 @@ create table service_event (
   typed_at timestamptz not null,
   received_at timestamptz not null,
   actor text not null,
-  batch_id uuid references batch,
+  batch_id uuid,
   payload jsonb not null check (opened(payload) ->> 'kind' in ('Began', 'Ended', 'TakesLonger',
     'Expected', 'Wanted', 'LetGo', 'Moved', 'CookLeft', 'CookCame', 'Failed', 'Mended',
     'MealChanged', 'TakenBack')),
   primary key (service_id, sequence)
 );
-comment on column service_event.batch_id is 'The pot that told it; empty where somebody did';
+comment on column service_event.batch_id is
+  'The pot that told it, also one that was unlit since; empty where somebody did';
 
 create table service_plan (
   service_id uuid not null references service,

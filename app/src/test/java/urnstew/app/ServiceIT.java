@@ -148,6 +148,10 @@ class ServiceIT {
     }
   }
 
+  private static boolean isToCome(Evening evening, String key) {
+    return work(evening.planned(), key).at("/state").asString().equals("TO_COME");
+  }
+
   /** What the list of all screens has of it. */
   private static List<JsonNode> due(Evening evening) {
     return list(evening.app().get("/api/tasks").body()).stream()
@@ -422,6 +426,13 @@ class ServiceIT {
         app -> {
           Evening evening = Evening.started(app);
           JsonNode sauce = evening.work("START_SIMMER");
+          String light =
+              list(evening.view().at("/bench/work")).stream()
+                  .filter(one -> one.at("/task/subjectId").equals(sauce.at("/task/subjectId")))
+                  .filter(one -> one.at("/task/kind").asString().equals("LIGHT"))
+                  .map(ServiceIT::key)
+                  .findFirst()
+                  .orElseThrow();
           String pot =
               list(sauce.at("/task/needs")).stream()
                   .filter(need -> need.at("/holds").asString().equals("VESSEL"))
@@ -455,6 +466,16 @@ class ServiceIT {
               evening
                   .say("TAKES_LONGER", ",\"key\":\"%s\",\"minutes\":5".formatted(key(sauce)))
                   .status());
+          String back =
+              "{\"id\":\"%s\",\"eventId\":\"%s\",%s}"
+                  .formatted(UUID.randomUUID(), batch, Requests.stamp(Instant.now()));
+          Answer unlit = app.post("/api/batches/" + batch + "/take-backs", back);
+          assertEquals(201, unlit.status(), unlit.body().toString());
+          evening.say("COOK_LEFT", ",\"by\":\"Cleo\"");
+          for (int i = 0; i < 100 && !isToCome(evening, light); i++) {
+            Evening.pause();
+          }
+          assertTrue(isToCome(evening, light), "lit by mistake: it never was");
         });
   }
 }

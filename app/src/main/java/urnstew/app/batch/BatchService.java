@@ -66,6 +66,11 @@ public class BatchService implements TaskSource, HolderEnds {
         shown.stream().flatMap(one -> one.pot().stream()).toList());
   }
 
+  /** Whether it was lit and not unlit again. */
+  public boolean isThere(UUID id) {
+    return batches.listed(id).isPresent();
+  }
+
   /** What was lit of a formula in a pot since a moment, the first first. */
   public List<UUID> lit(String formulaId, UUID vesselId, Instant since) {
     return batches.lit(formulaId, vesselId, since);

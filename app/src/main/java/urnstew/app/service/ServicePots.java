@@ -1,6 +1,7 @@
 package urnstew.app.service;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import urnstew.core.service.ServiceEntry;
 import urnstew.core.service.ServiceEvent;
 import urnstew.core.service.ServiceEvent.Began;
 import urnstew.core.service.ServiceEvent.Ended;
+import urnstew.core.service.ServiceEvent.TakenBack;
 import urnstew.core.service.ServiceEvent.TakesLonger;
 import urnstew.core.task.Need;
 import urnstew.core.task.Task;
@@ -32,9 +34,11 @@ class ServicePots {
   private static final Set<Kind> SIMMERS = Set.of(Kind.START_SIMMER, Kind.PHASE);
 
   private final BatchService batches;
+  private final Clock clock;
 
-  ServicePots(BatchService batches) {
+  ServicePots(BatchService batches, Clock clock) {
     this.batches = batches;
+    this.clock = clock;
   }
 
   /**
@@ -49,18 +53,24 @@ class ServicePots {
     List<Told> news = new ArrayList<>();
     Map<String, UUID> known = log.pots(setup);
     for (ServiceSetup.Pot pot : setup.pots()) {
-      Optional.ofNullable(known.get(pot.subjectId()))
-          .or(() -> lit(pot, row, known))
-          .ifPresent(id -> tell(news, row.id(), pot, setup, id));
+      List<UUID> lit = batches.lit(pot.formulaId(), pot.vesselId(), row.startedAt());
+      UUID own = known.get(pot.subjectId());
+      if (own != null && !batches.isThere(own)) {
+        log.toldBy(own).forEach(entry -> news.add(unlit(row.id(), own, entry)));
+      } else {
+        Optional.ofNullable(own)
+            .or(() -> lit.stream().filter(id -> !known.containsValue(id)).findFirst())
+            .ifPresent(id -> tell(news, row.id(), pot, setup, id));
+      }
     }
     return news.stream().filter(one -> !log.knows(one.entry().id())).toList();
   }
 
-  /** The first that was lit for it. */
-  private Optional<UUID> lit(ServiceSetup.Pot pot, ServiceRow row, Map<String, UUID> known) {
-    return batches.lit(pot.formulaId(), pot.vesselId(), row.startedAt()).stream()
-        .filter(id -> !known.containsValue(id))
-        .findFirst();
+  /** It was lit by mistake, and is not there any more: what it told never was. */
+  private Told unlit(UUID service, UUID batch, UUID entry) {
+    String name = service + "/" + batch + "/unlit/" + entry;
+    UUID id = UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+    return new Told(batch, new ServiceEntry(id, clock.instant(), new TakenBack(entry)));
   }
 
   private void tell(
