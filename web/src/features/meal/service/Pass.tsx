@@ -1,4 +1,4 @@
-import type { ServiceView } from '../../../api/client';
+import type { MealView, ServiceView } from '../../../api/client';
 import { useMeal } from '../../../api/meals';
 import { show, type Units } from '../../../quantities';
 import { ActButton } from '../../../ui/ActButton';
@@ -25,13 +25,16 @@ const AT_THE_PASS = new Set(['PLATE', 'SERVE']);
 export function Pass(props: Props) {
   const { service, zone } = props;
   const { data: meal, error } = useMeal(service.mealId);
-  const hours = [...service.bench.hours].toSorted((a, b) => a.at.localeCompare(b.at));
+  // In the order of the dishes: two can have one name, and be for others.
+  const hours = service.bench.hours
+    .map((h, place) => ({ ...h, place }))
+    .toSorted((a, b) => a.at.localeCompare(b.at));
   return (
     <Column gap={2}>
       <Coming error={error} come={meal !== undefined} />
       <Cards>
         {hours.map((h) => (
-          <Card key={`${h.dish} ${h.at}`} aria-label={`${h.dish} at ${show.hour(h.at, zone)}`}>
+          <Card key={h.place} aria-label={`${h.dish} at ${show.hour(h.at, zone)}`}>
             <Text size="step" strong long>
               {show.hour(h.at, zone)} · {h.covers} × {h.dish}
             </Text>
@@ -43,23 +46,34 @@ export function Pass(props: Props) {
                 </Text>
               ))}
             <Plates {...props} dish={h.dish} at={h.at} />
-            {meal?.dishes
-              .filter((d) => d.name === h.dish && d.covers === h.covers)
-              .slice(0, 1)
-              .map((d) => (
-                <Column key={d.formulaId} gap={1}>
-                  {d.branches.map((b) => (
-                    <Text key={b.group} tone="warn" strong long>
-                      {b.covers} apart, {b.group}
-                      {b.without.length > 0 && `: no ${b.without.join(', ')}`}
-                    </Text>
-                  ))}
-                  <Declaration of={d.declaration} avoided={d.avoided} />
-                </Column>
-              ))}
+            {meal && <InIt made={meal.dishes[h.place]} dish={h.dish} covers={h.covers} />}
           </Card>
         ))}
       </Cards>
+    </Column>
+  );
+}
+
+type Made = MealView['dishes'][number] | undefined;
+
+/** What eaters are told; never nothing where the meal is another by now. */
+function InIt({ made, dish, covers }: { made: Made; dish: string; covers: number }) {
+  if (made?.name !== dish || made.covers !== covers)
+    return (
+      <Text role="alert" tone="alarm" strong>
+        What is in it is not known: the meal has been written otherwise. Choose ‘Cook the meal as it
+        is written now’ on the bench.
+      </Text>
+    );
+  return (
+    <Column gap={1}>
+      {made.branches.map((b) => (
+        <Text key={b.group} tone="warn" strong long>
+          {b.covers} apart, {b.group}
+          {b.without.length > 0 && `: no ${b.without.join(', ')}`}
+        </Text>
+      ))}
+      <Declaration of={made.declaration} avoided={made.avoided} />
     </Column>
   );
 }

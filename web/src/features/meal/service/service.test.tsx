@@ -168,6 +168,13 @@ it('sends a calendar back in which works were moved', async () => {
   await heard({ calendar: 'BEGIN:VCALENDAR' });
 });
 
+it('never shows nothing at the pass where the meal is another by now', async () => {
+  await open();
+  server.use(http.get('*/api/meals/m1', () => HttpResponse.json({ dishes: [] })));
+  await userEvent.click(await screen.findByLabelText('the pass'));
+  expect(await screen.findByText(/What is in it is not known/)).toBeInTheDocument();
+});
+
 it('asks where a pot is that stands on what does not work', async () => {
   const stands = service.works.map((w) => (w.key === 'simmer' ? { ...w, toBeMoved: true } : w));
   await open({ ...service, works: stands });

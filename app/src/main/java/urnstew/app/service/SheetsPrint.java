@@ -37,7 +37,9 @@ final class SheetsPrint {
         .filter(lane -> lane.kind() == LaneKind.COOK)
         .forEach(cook -> pages.heading(cook.name()).rows(HOUR_SHARE, sheet(cook)));
     pages.heading("The pass");
-    bench.hours().forEach(hour -> pass(pages, hour));
+    for (int place = 0; place < bench.hours().size(); place++) {
+      pass(pages, place);
+    }
     return pages.pdf();
   }
 
@@ -87,16 +89,21 @@ final class SheetsPrint {
     return Stream.concat(pots, lanes).distinct();
   }
 
-  private void pass(PrintedPages pages, BenchHourView hour) {
+  private void pass(PrintedPages pages, int place) {
+    BenchHourView hour = bench.hours().get(place);
     List<List<String>> rows = new ArrayList<>();
     bench.takeOuts().stream()
         .filter(out -> out.dish().equals(hour.dish()))
         .map(BenchTakeOutView::what)
         .forEach(what -> rows.add(List.of("take out", what)));
+    // By its place: two dishes can have one name, and be for others.
     meal.dishes().stream()
-        .filter(dish -> dish.name().equals(hour.dish()) && dish.covers() == hour.covers())
+        .skip(place)
         .findFirst()
-        .ifPresent(dish -> eaters(rows, dish));
+        .filter(dish -> dish.name().equals(hour.dish()) && dish.covers() == hour.covers())
+        .ifPresentOrElse(
+            dish -> eaters(rows, dish),
+            () -> rows.add(List.of("in it", "NOT KNOWN: the meal was written otherwise")));
     pages.text(plates(hour)).rows(HOUR_SHARE, rows);
   }
 
