@@ -73,14 +73,6 @@ final class Browsers implements AutoCloseable {
     List.copyOf(browser.contexts()).forEach(BrowserContext::close);
   }
 
-  /** Fonts are there, nothing moves, and no sheet that is gone still hides the page. */
-  private static final String STANDS_STILL =
-      "document.fonts.status === 'loaded'"
-          + " && document.getAnimations().every(a => a.playState !== 'running')"
-          + " && (!document.querySelector('#root[aria-hidden=true]')"
-          + " || [...document.querySelectorAll('.MuiModal-root .MuiPaper-root')]"
-          + ".some(e => e.checkVisibility({opacityProperty: true})))";
-
   /** What axe finds wrong on the page once it stands still, in words. */
   static List<String> axe(Page page) {
     return axe(page, "body", List.of());
@@ -89,8 +81,6 @@ final class Browsers implements AutoCloseable {
   /** The same of a part of it, by some rules alone where any are named. */
   @SuppressWarnings("unchecked")
   static List<String> axe(Page page, String within, List<String> rules) {
-    // Not waitForFunction: from its second look on, the page's own policy forbids the evaluation.
-    page.waitForCondition(() -> (Boolean) page.evaluate(STANDS_STILL));
     return (List<String>) page.evaluate(Scripts.of("axe"), List.of(within, rules));
   }
 
