@@ -10,6 +10,7 @@ import { FitLine } from './FitLine';
 import { FromBase } from './FromBase';
 import { Groups, SomeWithout } from './Groups';
 import { DishBlock, DishGrid, FieldPair } from './meal.styles';
+import { OutAt } from './OutAt';
 import type { DishText } from './useMealDraft';
 
 type Made = MealView['dishes'][number];
@@ -64,11 +65,11 @@ export function Dish({ dish, made, shelf, units, change, onDrop, stove, faultAt 
           onPick={(id) => change({ baseFormulaId: id || undefined })}
         />
         <SomeWithout dish={dish} change={(groups) => change({ groups })} />
-        <TextLine
+        <OutAt
           label="Out at"
           text={dish.served}
           onText={(served) => change({ served })}
-          fault={faultAt('servedLocalTime')}
+          faultAt={faultAt}
           placeholder="as the others"
         />
       </FieldPair>

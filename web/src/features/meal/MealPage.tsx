@@ -12,6 +12,7 @@ import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { Dishes } from './Dishes';
 import { Mise } from './Mise';
+import { OutAt } from './OutAt';
 import { Shopping } from './Shopping';
 import { useMealDraft } from './useMealDraft';
 import { Column } from '../../ui/layout';
@@ -61,12 +62,12 @@ function Written({ start, kitchen }: { start: MealView; kitchen: KitchenView }) 
               options={GOALS}
               onPick={(packGoal) => change({ packGoal })}
             />
-            <TextLine
+            <OutAt
               label="Plates go out at"
               text={text.served}
               onText={(served) => change({ served })}
-              fault={faultAt('/servedLocalTime')}
-              placeholder="18:30"
+              faultAt={faultAt}
+              of="/"
             />
             <TextLine
               label="Cooks"

@@ -177,3 +177,21 @@ it('has a line of its own for each dish that a meal names twice', () => {
   const { result } = renderHook(() => textOf(twice).dishes.map((d) => d.key));
   expect(new Set(result.current).size).toBe(2);
 });
+
+it('keeps a window of plates, and says what is no window', async () => {
+  const kept = meals();
+  await write();
+  const hours = screen.getByLabelText('Plates go out at');
+  await userEvent.type(hours, '19:00-20');
+  expect(await screen.findByText('Type one hour, or two: 19:00-20:30.')).toBeVisible();
+  await userEvent.type(hours, ':30');
+  await waitFor(() =>
+    expect(kept.at(-1)?.sheet).toMatchObject({
+      servedLocalTime: '19:00',
+      servedUntilLocalTime: '20:30',
+    }),
+  );
+  expect(textOf({ ...sheet, servedLocalTime: '19:00', servedUntilLocalTime: '20:30' }).served).toBe(
+    '19:00-20:30',
+  );
+});

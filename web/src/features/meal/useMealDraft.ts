@@ -4,10 +4,11 @@ import { client, type KitchenView, type MealSheet, type MealView } from '../../a
 import { useFormulas } from '../../api/formulas';
 import { measuresOf } from '../../api/kitchen';
 import { answered, ProblemError } from '../../api/problem';
-import { parseHour, parseQuantity, show, withUnit, type Units } from '../../quantities';
+import { parseQuantity, withUnit, type Units } from '../../quantities';
 import { useKept } from '../../ui/useKept';
 import { report } from '../../api/report';
 import { meantCooks, textOfCooks } from './cooks';
+import { meantOut, textOfOut } from './hoursOut';
 import { textOfBeside, type BesideText } from './beside/besideText';
 import { meantBeside } from './beside/meantBeside';
 
@@ -15,7 +16,12 @@ type Dish = MealSheet['dishes'][number];
 /** What is typed for a dish, raw. */
 export interface DishText extends Omit<
   Dish,
-  'covers' | 'servingMassKilograms' | 'baseFormulaId' | 'besides' | 'servedLocalTime'
+  | 'covers'
+  | 'servingMassKilograms'
+  | 'baseFormulaId'
+  | 'besides'
+  | 'servedLocalTime'
+  | 'servedUntilLocalTime'
 > {
   key: string;
   covers: string;
@@ -28,7 +34,7 @@ export interface MealText {
   name: string;
   packGoal: MealSheet['packGoal'];
   tubsStay: boolean;
-  /** When the plates go out, as typed; empty where nobody said so. */
+  /** When the plates go out, or from when until when, as typed; empty where nobody said so. */
   served: string;
   /** Names, and hours behind them where somebody comes later or leaves. */
   cooks: string;
@@ -40,7 +46,7 @@ export const textOf = (sheet: MealSheet, units: Units = 'METRIC'): MealText => (
   name: sheet.name,
   packGoal: sheet.packGoal,
   tubsStay: sheet.tubsStay ?? false,
-  served: sheet.servedLocalTime ? show.clock(sheet.servedLocalTime) : '',
+  served: textOfOut(sheet),
   cooks: textOfCooks(sheet.cooks ?? []),
   dishes: sheet.dishes.map((d, i) => ({
     ...d,
@@ -48,7 +54,7 @@ export const textOf = (sheet: MealSheet, units: Units = 'METRIC'): MealText => (
     covers: String(d.covers),
     servingText: withUnit(d.servingText, 'g') || `${Math.round(d.servingMassKilograms * 1000)} g`,
     besides: (d.besides ?? []).map((b, at) => textOfBeside(b, at, units)),
-    served: d.servedLocalTime ? show.clock(d.servedLocalTime) : '',
+    served: textOfOut(d),
   })),
 });
 
@@ -60,8 +66,7 @@ export function meant(
 ): { sheet: MealSheet | undefined; faults: ReadonlyMap<string, string> } {
   const faults = new Map<string, string>();
   if (!text.name.trim()) faults.set('/name', 'Type a name.');
-  const hour = text.served.trim() ? parseHour(text.served) : undefined;
-  if (hour?.outcome === 'refuse') faults.set('/servedLocalTime', hour.message);
+  const out = meantOut(text.served, '', faults);
   const cooks = meantCooks(text.cooks, faults);
   const dishes = text.dishes.map((d, i): Dish => {
     const covers = parseQuantity(d.covers, 'COUNT', '');
@@ -76,8 +81,6 @@ export function meant(
       );
     else if (serving.outcome !== 'understood')
       faults.set(`/dishes/${i}/servingMassKilograms`, serving.message);
-    const out = d.served.trim() ? parseHour(d.served) : undefined;
-    if (out?.outcome === 'refuse') faults.set(`/dishes/${i}/servedLocalTime`, out.message);
     const { formulaId, schools, groups, targetSolidsFraction, baseFormulaId } = d;
     return {
       formulaId,
@@ -91,7 +94,7 @@ export function meant(
           meantBeside(b, `/dishes/${i}/besides/${at}`, faults, measuresOf(kitchen)),
         ),
       }),
-      ...(out?.outcome === 'understood' && { servedLocalTime: out.localTime }),
+      ...meantOut(d.served, `/dishes/${i}`, faults),
       covers: covers.outcome === 'understood' ? covers.value : 1,
       servingMassKilograms: serving.outcome === 'understood' ? serving.value : 0,
     };
@@ -105,7 +108,7 @@ export function meant(
             name: text.name.trim(),
             packGoal: text.packGoal,
             ...(text.tubsStay ? { tubsStay: true } : {}),
-            ...(hour?.outcome === 'understood' && { servedLocalTime: hour.localTime }),
+            ...out,
             ...(cooks.length > 0 && { cooks }),
             dishes,
           },

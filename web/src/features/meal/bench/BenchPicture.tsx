@@ -30,9 +30,9 @@ export function BenchPicture({ bench, zone, now, hours, happened, onPick }: Prop
   const [from, to] = (happened ? windowFromNow : windowOf)(bench, hours, now);
   const tops = lanes.map((_, i) => lanes.slice(0, i).reduce((y, l) => y + heightOf(l), TOP));
   const height = lanes.reduce((y, l) => y + heightOf(l), TOP) + FOOT;
-  const edges = [...new Set(bench.hours.map((h) => Date.parse(h.at)))].filter(
-    (at) => at >= from && at <= to,
-  );
+  const edges = [
+    ...new Set(bench.hours.flatMap((h) => [Date.parse(h.at), Date.parse(h.until ?? h.at)])),
+  ].filter((at) => at >= from && at <= to);
   const words = `Bench from ${show.hour(from, zone)} to ${show.hour(to, zone)}: ${lanes
     .map((l) => `${l.lane.name} ${l.bars.length}`)
     .join(', ')} works.`;

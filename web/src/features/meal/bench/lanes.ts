@@ -121,12 +121,14 @@ export function windowOf(
   hours: number | undefined,
   now: number,
 ): [number, number] {
-  const served = bench.hours.map((h) => ms(h.at)).toSorted((a, b) => a - b);
-  const last = served.at(-1) ?? now;
+  const served = bench.hours
+    .map((h) => ({ from: ms(h.at), until: ms(h.until ?? h.at) }))
+    .toSorted((a, b) => a.until - b.until);
+  const last = served.at(-1)?.until ?? now;
   const begins = Math.min(...bench.work.map((w) => ms(w.begins)), last);
   if (hours === undefined) return [begins, last];
-  const next = served.find((at) => at > now) ?? last;
-  return [Math.max(begins, next - hours * HOUR_MS), next];
+  const next = served.find((out) => out.until > now) ?? { from: last, until: last };
+  return [Math.max(begins, next.from - hours * HOUR_MS), next.until];
 }
 
 /** Of a service that goes on: so many hours from just before now, or from its first work. */

@@ -12,16 +12,19 @@ interface Props {
   text: PastaText;
   kitchen: KitchenView;
   served: string | undefined;
+  /** Cooked most of the way before the first plates, and dipped for each pick-up. */
+  byPickUp: boolean;
 }
 const FIRST_TAP = 12;
 const FELT_S = 30;
 
 /** Pasta at the stove: what to do when, with how much, up to the plates. */
-export function PastaPanel({ pasta, text, kitchen, served }: Props) {
+export function PastaPanel({ pasta, text, kitchen, served, byPickUp }: Props) {
   const { units } = kitchen.settings;
   const tap = parseQuantity(text.water, 'TEMPERATURE', 'c');
   const water = show.text(show.volume(pasta.waterMassKilograms / 1000, units));
   const mass = (kg: number) => show.text(show.mass(kg, units));
+  if (byPickUp) return <ByPickUp pasta={pasta} water={water} mass={mass} />;
   return (
     <div>
       <WaterPicture
@@ -60,14 +63,51 @@ export function PastaPanel({ pasta, text, kitchen, served }: Props) {
   );
 }
 
+interface ByPickUpProps {
+  pasta: PastaView;
+  water: string;
+  mass: (kg: number) => string;
+}
+
+/** Its batches before the window, and the dip; the bench of the meal says when. */
+function ByPickUp({ pasta, water, mass }: ByPickUpProps) {
+  const { parCooked } = pasta;
+  return (
+    <Steps aria-label="At the stove">
+      <Step
+        what={`Light ${pasta.burnerName}`}
+        figure={`${short(pasta.toTheBoil.likelySeconds)} to the boil`}
+        note={`${water} in the ${pasta.vesselName}, with ${mass(pasta.saltMassKilograms)} of salt; it stays at the boil until the last plates`}
+      />
+      <Step
+        what={pasta.drops > 1 ? `In, ${pasta.drops} times` : 'In'}
+        figure={`lift after ${short(parCooked.liftSeconds)}`}
+        note={`before the first plates; the water is back in ${short(pasta.backSeconds)}`}
+      />
+      <Step
+        what="Oil and spread it"
+        figure={`${mass(parCooked.oilMassKilograms)} of oil`}
+        note={`${mass(parCooked.keptMassKilograms)} in all, on the clock from when it is lifted`}
+      />
+      <Step
+        what="For each pick-up"
+        figure={`${parCooked.dipSeconds} s in the water`}
+        note={`then into the pan; it still drinks ${mass(parCooked.stillDrinksKilograms)} in all. The water carries what the pasta carries.`}
+      />
+    </Steps>
+  );
+}
+
 /** The ladle, or what the sauce has to lose first. */
 function pan(pasta: PastaView, mass: (kg: number) => string) {
   const off = pasta.boilOffKilograms ?? 0;
   return off > 0.001
     ? { figure: 'no water', note: `the sauce first loses ${mass(off)}` }
     : {
-        figure: `${mass(pasta.ladleMassKilograms ?? 0)} of its water`,
-        note: `the pasta still drinks ${mass(pasta.stillDrinksKilograms)}`,
+        figure: `${mass(pasta.ladleMassKilograms ?? 0)} of ${pasta.plainLadle ? 'plain hot' : 'its'} water`,
+        note: pasta.plainLadle
+          ? 'its own is a paste after so many drops, or too salt'
+          : `the pasta still drinks ${mass(pasta.stillDrinksKilograms)}`,
       };
 }
 

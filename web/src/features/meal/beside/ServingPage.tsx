@@ -5,19 +5,20 @@ import { useFormulas } from '../../../api/formulas';
 import { useKitchen } from '../../../api/kitchen';
 import { useMeal } from '../../../api/meals';
 import { useServingTables } from '../../../api/serving';
-import { parseHour, show } from '../../../quantities';
-import { Declaration } from '../../../ui/Declaration';
-import { Pick, TextLine } from '../../../ui/fields';
+import { show } from '../../../quantities';
+import { Pick } from '../../../ui/fields';
 import { Column } from '../../../ui/layout';
 import { Note } from '../../../ui/Note';
 import { Page } from '../../../ui/Page';
 import { Pending } from '../../../ui/Pending';
 import { Text } from '../../../ui/text';
+import { OutAt } from '../OutAt';
+import { meantOut, outInWords } from '../hoursOut';
 import { useMealDraft, type DishText } from '../useMealDraft';
 import { begun, offers } from './begin';
 import { Ask, Panel } from './beside.styles';
 import type { BesideText } from './besideText';
-import { DropPicture } from './DropPicture';
+import { DishMade } from './DishMade';
 import { GoodsFields } from './GoodsFields';
 import { nameOf } from './GoesWith';
 import { KeptLink } from './KeptLink';
@@ -25,9 +26,6 @@ import { PastaFields } from './PastaFields';
 import { PastaPanel } from './PastaPanel';
 import { PiecesFields } from './PiecesFields';
 import { PiecesPanel } from './PiecesPanel';
-import { PlateBalance } from './PlateBalance';
-import { PlateLine } from './PlateLine';
-import { SauceBefore } from './SauceBefore';
 import { TrayFields } from './TrayFields';
 import { TrayPanel } from './TrayPanel';
 
@@ -45,11 +43,6 @@ export function ServingPage() {
   return <Written key={`${id} ${at}`} {...{ start: meal, kitchen, tables, at }} />;
 }
 
-function hourOf(text: string): string | undefined {
-  const hour = parseHour(text);
-  return hour.outcome === 'understood' ? hour.localTime : undefined;
-}
-
 interface Props {
   start: MealView;
   kitchen: KitchenView;
@@ -64,14 +57,15 @@ function Written({ start, kitchen, tables, at }: Props) {
   const made = meal.dishes[at];
   // As it was opened: a field that is cleared stays what it is.
   const hasOwn = start.sheet.dishes[at]?.servedLocalTime !== undefined;
-  const served = hourOf(dish.served.trim() ? dish.served : text.served);
+  const out = meantOut(dish.served.trim() ? dish.served : text.served, '', new Map());
+  const served = out.servedLocalTime;
   const set = (to: Partial<DishText>) =>
     change({ dishes: text.dishes.with(at, { ...dish, ...to }) });
   const name = shelf.find((f) => f.id === dish.formulaId)?.name ?? made?.name ?? 'Dish';
   return (
     <Page
       title={name}
-      sub={`${dish.covers} covers of ${dish.servingText}, to the plate${served ? ` at ${show.clock(served)}` : ''}`}
+      sub={`${dish.covers} covers of ${dish.servingText}, to the plate ${outInWords(out)}`}
       step="Size"
       acts={
         <KeptLink to={`/meals/${start.id}`} flush={flush} isButton>
@@ -82,12 +76,12 @@ function Written({ start, kitchen, tables, at }: Props) {
       {problem && <Note tone="tomato">{problem.summary}</Note>}
       <Column gap={2}>
         <Ask>
-          <TextLine
+          <OutAt
             label="Plates go out at"
             text={hasOwn ? dish.served : text.served}
             onText={(to) => (hasOwn ? set({ served: to }) : change({ served: to }))}
-            fault={faultAt(hasOwn ? `/dishes/${at}/servedLocalTime` : '/servedLocalTime')}
-            placeholder="18:30"
+            faultAt={faultAt}
+            of={hasOwn ? `/dishes/${at}/` : '/'}
           />
           <Pick
             label="Goes with"
@@ -100,21 +94,11 @@ function Written({ start, kitchen, tables, at }: Props) {
           />
         </Ask>
         {made && (
-          <>
-            <PlateLine
-              made={made}
-              units={kitchen.settings.units}
-              currency={kitchen.settings.currency}
-            />
-            <Declaration of={made.declaration} avoided={made.avoided} />
-            <SauceBefore
-              before={made.sauceBefore}
-              units={kitchen.settings.units}
-              onPlan={(targetSolidsFraction) => set({ targetSolidsFraction })}
-            />
-            {made.drops && <DropPicture list={made.drops} units={kitchen.settings.units} />}
-            <PlateBalance plates={made.plates} />
-          </>
+          <DishMade
+            made={made}
+            kitchen={kitchen}
+            onPlan={(targetSolidsFraction) => set({ targetSolidsFraction })}
+          />
         )}
         {dish.besides.map((b, i) => (
           <Beside
@@ -124,6 +108,7 @@ function Written({ start, kitchen, tables, at }: Props) {
             change={(to) => set({ besides: dish.besides.with(i, { ...b, ...to }) })}
             onDrop={() => set({ besides: dish.besides.toSpliced(i, 1) })}
             faultAt={(field) => faultAt(`/dishes/${at}/besides/${i}/${field}`)}
+            byPickUp={made?.pickUps?.pasta?.cookedBefore ?? false}
             {...{ kitchen, tables, served }}
           />
         ))}
@@ -144,6 +129,8 @@ interface BesideProps {
   kitchen: KitchenView;
   tables: ServingTables;
   served: string | undefined;
+  /** Pasta is cooked before, and dipped for each pick-up. */
+  byPickUp: boolean;
   change: (to: Partial<BesideText>) => void;
   onDrop: () => void;
   faultAt: (field: string) => string | undefined;
@@ -174,7 +161,13 @@ function Beside(props: BesideProps) {
           </Note>
         ))}
         {made?.pasta && pasta && (
-          <PastaPanel pasta={made.pasta} text={pasta} kitchen={kitchen} served={served} />
+          <PastaPanel
+            pasta={made.pasta}
+            text={pasta}
+            kitchen={kitchen}
+            served={served}
+            byPickUp={props.byPickUp}
+          />
         )}
         {made?.piece && <PiecesPanel pieces={made.piece} kitchen={kitchen} />}
         {made?.goods && (

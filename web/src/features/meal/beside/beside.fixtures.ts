@@ -101,6 +101,7 @@ export const pasta = {
   saltGramsPerLiter: 10,
   saltTakenKilograms: 0.008,
   ladleMassKilograms: 0.075,
+  plainLadle: false,
   boilOffKilograms: 0,
   parCooked: {
     liftSeconds: 650,

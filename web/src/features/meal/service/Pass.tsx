@@ -8,6 +8,7 @@ import { Coming } from '../../../ui/Pending';
 import { taskWords } from '../../../ui/tasks';
 import { Text } from '../../../ui/text';
 import type { Work } from '../bench/lanes';
+import { hoursOf } from '../bench/platesOf';
 import { liveOf, type Live } from './live';
 import { Card, Cards, PlateRow } from './service.styles';
 import type { Say } from './useSay';
@@ -36,7 +37,7 @@ export function Pass(props: Props) {
         {hours.map((h) => (
           <Card key={h.place} aria-label={`${h.dish} at ${show.hour(h.at, zone)}`}>
             <Text size="step" strong long>
-              {show.hour(h.at, zone)} · {h.covers} × {h.dish}
+              {hoursOf(h, zone)} · {h.covers} × {h.dish}
             </Text>
             {service.bench.takeOuts
               .filter((t) => t.dish === h.dish)

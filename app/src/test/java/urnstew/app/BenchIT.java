@@ -47,11 +47,13 @@ class BenchIT {
 
   private static String kept(RunningApplication app, String more, String... dishes) {
     String path = "/api/meals/" + UUID.randomUUID();
-    String meal =
-        "{\"name\":\"Served\",\"packGoal\":\"LEAST_COST\",\"dishes\":[%s]%s}"
-            .formatted(String.join(",", dishes), more);
-    assertEquals(200, app.put(path, meal, "If-Match", "0").status());
+    assertEquals(200, app.put(path, meal(more, dishes), "If-Match", "0").status());
     return path + "/bench";
+  }
+
+  private static String meal(String more, String... dishes) {
+    return "{\"name\":\"Served\",\"packGoal\":\"LEAST_COST\",\"dishes\":[%s]%s}"
+        .formatted(String.join(",", dishes), more);
   }
 
   private static List<JsonNode> list(JsonNode of) {
@@ -129,6 +131,46 @@ class BenchIT {
             .orElseThrow();
     Duration waits = Duration.between(at(drop, "ends"), at(toss, "begins"));
     assertTrue(waits.compareTo(Duration.ofMinutes(1)) <= 0, "drained " + waits);
+  }
+
+  /**
+   * Forty plates between seven and half past eight: as many at each pick-up, each from a pan of its
+   * own time, of pasta that was cooked before and has not stood longer than the code allows.
+   */
+  @Test
+  void aWindowIsServedByThePickUp() {
+    inOwnKitchen(
+        app -> {
+          String hours =
+              TWO_COOKS.replace("\"18:30\"", "\"19:00\",\"servedUntilLocalTime\":\"%s\"");
+          String dish = DISH.formatted("plain-marinara", 40, PASTA.formatted(40), "");
+          String path = kept(app, hours.formatted("20:30"), dish);
+          JsonNode made = app.get(path.replace("/bench", "")).body().at("/dishes/0/pickUps");
+          assertEquals(10, made.at("/pickUps").asInt(), made.toString());
+          assertTrue(made.at("/pasta/cookedBefore").asBoolean());
+          JsonNode bench = app.get(path).body();
+          assertEquals("FITS", bench.at("/verdict").asString(), bench.toString());
+          stands(bench);
+          Instant first = Instant.parse(bench.at("/hours/0/at").asString());
+          List<JsonNode> out = work(bench, "SERVE");
+          for (int place = 0; place < 10; place++) {
+            assertEquals(first.plus(Duration.ofMinutes(10L * place)), at(out.get(place), "begins"));
+          }
+          assertEquals(40, out.stream().mapToInt(o -> o.at("/task/plates").asInt()).sum());
+          Instant last = at(out.get(9), "begins");
+          assertEquals(last, Instant.parse(bench.at("/hours/0/until").asString()));
+          JsonNode cooked = work(bench, "COOK").get(0);
+          assertTrue(at(cooked, "ends").isBefore(first));
+          assertTrue(Duration.between(at(cooked, "ends"), last).compareTo(Duration.ofHours(4)) < 0);
+          assertTrue(work(bench, "TOP_UP").size() >= 2, "the sauce is held");
+          String none = "/servedUntilLocalTime";
+          assertEquals(none, refused(app, hours.formatted("19:00"), dish));
+          assertEquals(none, refused(app, ",\"servedUntilLocalTime\":\"20:30\"", dish));
+        });
+  }
+
+  private static String refused(RunningApplication app, String more, String dish) {
+    return app.put("/api/meals/" + UUID.randomUUID(), meal(more, dish), "If-Match", "0").pointer();
   }
 
   /** What is late moves the rest or eats its spare; what names nothing is refused. */

@@ -221,6 +221,7 @@ class DemoKitchen {
             PackGoal.LEAST_COST,
             null,
             LocalTime.of(18, 30),
+            null,
             List.of(new CookSheet("Ada", null, null), new CookSheet("Bo", null, null))),
         0,
         DEMO);
@@ -244,7 +245,8 @@ class DemoKitchen {
         base,
         groups,
         List.of(besides),
-        hour);
+        hour,
+        null);
   }
 
   private static String grams(double kilograms) {

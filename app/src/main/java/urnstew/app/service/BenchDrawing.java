@@ -69,7 +69,7 @@ final class BenchDrawing {
         asked.name(),
         asked.version(),
         asked.setup().from(),
-        hours(),
+        BenchHourView.of(asked.setup()),
         verdict(),
         late(),
         outcome instanceof Outcome.Found found && found.proven(),
@@ -81,12 +81,6 @@ final class BenchDrawing {
         tightest.map(BenchWorkView::spareSeconds).orElse(null),
         tightest.map(one -> one.task().key()).orElse(null),
         BenchHandsView.of(asked.setup()));
-  }
-
-  private List<BenchHourView> hours() {
-    return asked.setup().hours().stream()
-        .map(one -> new BenchHourView(one.dish(), one.covers(), one.at()))
-        .toList();
   }
 
   private List<BenchTakeOutView> takeOuts() {

@@ -63,8 +63,20 @@ record BenchView(
     }
   }
 
-  /** Plates of a dish. */
-  record BenchHourView(String dish, int covers, Instant at) {}
+  /**
+   * Plates of a dish.
+   *
+   * @param until when the last of them go out; absent where all go out together
+   */
+  record BenchHourView(String dish, int covers, Instant at, @Nullable Instant until) {
+    static List<BenchHourView> of(ServiceSetup setup) {
+      return setup.hours().stream()
+          .map(
+              one ->
+                  new BenchHourView(one.dish(), one.covers(), one.at(), one.until().orElse(null)))
+          .toList();
+    }
+  }
 
   /** Something that must come out of a dish. */
   record BenchTakeOutView(String dish, String what) {}

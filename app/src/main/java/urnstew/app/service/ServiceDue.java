@@ -30,7 +30,9 @@ class ServiceDue implements TaskSource {
   /** What may wait no longer than that rings; all else waits to be seen (assumption). */
   private static final Duration RINGS = Duration.ofMinutes(5);
 
-  private static final Set<Kind> PLATES = Set.of(Kind.PLATE, Kind.SERVE);
+  /** What a pot on the stove knows nothing of. */
+  private static final Set<Kind> BESIDE_THE_POT =
+      Set.of(Kind.PLATE, Kind.SERVE, Kind.TOP_UP, Kind.READ_HOT);
 
   private final ServiceMapper mapper;
   private final ServiceStates states;
@@ -69,7 +71,7 @@ class ServiceDue implements TaskSource {
                 Stream.ofNullable(all.get(work.key()))
                     .filter(
                         task ->
-                            PLATES.contains(task.kind())
+                            BESIDE_THE_POT.contains(task.kind())
                                 || !onTheStove.contains(task.subject().id()))
                     .map(task -> due(task, work, id)))
         .toList();

@@ -2,13 +2,14 @@ package urnstew.app.service;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import urnstew.app.kitchen.KitchenTime;
+import urnstew.app.sizing.DishHours;
 import urnstew.app.sizing.MealSheet;
+import urnstew.app.sizing.MealSheet.DishSheet;
+import urnstew.core.serving.PickUps;
 import urnstew.units.InvalidInput;
 
 /**
@@ -18,7 +19,7 @@ import urnstew.units.InvalidInput;
  * @param dishes in their order
  * @param end how late anything could be
  */
-record ServiceHours(Instant from, List<Instant> dishes, Instant end) {
+record ServiceHours(Instant from, List<PickUps> dishes, Instant end) {
   /** What is soaked over night is begun in time. */
   private static final Duration AHEAD = Duration.ofHours(16);
 
@@ -31,12 +32,14 @@ record ServiceHours(Instant from, List<Instant> dishes, Instant end) {
 
   /** The next time that its hours come. */
   static ServiceHours of(MealSheet sheet, ZoneId zone, Instant now) {
-    List<Instant> dishes =
-        sheet.dishes().stream()
-            .map(dish -> hour(dish.servedLocalTime(), sheet.servedLocalTime(), zone, now))
-            .toList();
-    Instant first = dishes.stream().min(Instant::compareTo).orElseThrow(ServiceHours::noDish);
-    Instant last = dishes.stream().max(Instant::compareTo).orElseThrow();
+    List<PickUps> dishes =
+        sheet.dishes().stream().map(dish -> out(sheet, dish, zone, now)).toList();
+    Instant first =
+        dishes.stream()
+            .map(PickUps::first)
+            .min(Instant::compareTo)
+            .orElseThrow(ServiceHours::noDish);
+    Instant last = dishes.stream().map(PickUps::last).max(Instant::compareTo).orElseThrow();
     Instant next = now.truncatedTo(ChronoUnit.MINUTES);
     Instant step =
         next.plusSeconds(STEP_SECONDS - Math.floorMod(next.getEpochSecond(), STEP_SECONDS));
@@ -44,18 +47,18 @@ record ServiceHours(Instant from, List<Instant> dishes, Instant end) {
     return new ServiceHours(early.isAfter(step) ? early : step, dishes, last.plus(LATE));
   }
 
-  private static Instant hour(
-      @Nullable LocalTime own, @Nullable LocalTime all, ZoneId zone, Instant now) {
-    LocalTime hour = own == null ? all : own;
-    if (hour == null) {
-      throw new InvalidInput(
-          "servedLocalTime",
-          "missing",
-          "Nobody has said when the plates go out.",
-          "an hour, such as 18:30",
-          "Type the hour of the service.");
-    }
-    return KitchenTime.toCome(hour, null, zone, now);
+  private static PickUps out(MealSheet sheet, DishSheet dish, ZoneId zone, Instant now) {
+    DishHours hours = DishHours.of(sheet, dish).orElseThrow(ServiceHours::noHour);
+    return hours.out(dish.covers(), KitchenTime.toCome(hours.from(), null, zone, now));
+  }
+
+  private static InvalidInput noHour() {
+    return new InvalidInput(
+        "servedLocalTime",
+        "missing",
+        "Nobody has said when the plates go out.",
+        "an hour, such as 18:30",
+        "Type the hour of the service.");
   }
 
   private static InvalidInput noDish() {

@@ -75,9 +75,7 @@ final class ServicePlans {
         state.row().name(),
         0,
         state.setup().from(),
-        state.setup().hours().stream()
-            .map(one -> new BenchView.BenchHourView(one.dish(), one.covers(), one.at()))
-            .toList(),
+        BenchView.BenchHourView.of(state.setup()),
         plan.verdict(),
         plan.lateMinutes(),
         plan.proven(),

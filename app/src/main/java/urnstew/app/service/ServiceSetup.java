@@ -2,6 +2,7 @@ package urnstew.app.service;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import urnstew.core.service.Brigade.Hand;
 import urnstew.core.task.Task;
@@ -47,8 +48,12 @@ public record ServiceSetup(
    */
   public record Hands(Task.Kind kind, double ratio, int works) {}
 
-  /** Plates of a dish. */
-  public record Hour(String dish, int covers, Instant at) {}
+  /**
+   * Plates of a dish.
+   *
+   * @param until when the last of them go out; empty where all go out together
+   */
+  public record Hour(String dish, int covers, Instant at, Optional<Instant> until) {}
 
   /** Something that must come out of a dish. */
   public record TakeOut(String dish, String what) {}

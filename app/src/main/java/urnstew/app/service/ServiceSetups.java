@@ -21,6 +21,7 @@ import urnstew.app.sizing.MealService;
 import urnstew.app.sizing.MealService.Worked;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.service.HandsLearnt;
+import urnstew.core.serving.PickUps;
 import urnstew.core.task.Task;
 
 /** What a meal would be as a service, the next time that its hours come. */
@@ -112,13 +113,16 @@ class ServiceSetups {
         .toList();
   }
 
-  private static List<Hour> plates(Meal meal, List<Instant> hours) {
+  private static List<Hour> plates(Meal meal, List<PickUps> hours) {
     return IntStream.range(0, hours.size())
         .mapToObj(
             place -> {
-              var dish = meal.dishes().get(place).dish();
+              PickUps out = hours.get(place);
               return new Hour(
-                  dish.batch().formula().name(), (int) dish.need().covers(), hours.get(place));
+                  meal.dishes().get(place).dish().batch().formula().name(),
+                  out.covers(),
+                  out.first(),
+                  Optional.of(out.last()).filter(last -> out.isWindow()));
             })
         .toList();
   }

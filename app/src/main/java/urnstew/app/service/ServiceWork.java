@@ -27,14 +27,19 @@ import urnstew.app.sizing.MealSheet.DishSheet;
 import urnstew.app.sizing.TubStock;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.holding.HotHold;
 import urnstew.core.kitchen.HeatSource;
+import urnstew.core.kitchen.Vessel;
 import urnstew.core.lot.Reheating;
 import urnstew.core.plan.Placing;
 import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.StageTasks;
+import urnstew.core.reduction.Lid;
+import urnstew.core.rules.Limit;
 import urnstew.core.service.ServiceTasks;
 import urnstew.core.service.Side;
+import urnstew.core.serving.PickUps;
 import urnstew.core.serving.piece.DropList;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.Variant;
@@ -63,6 +68,9 @@ class ServiceWork {
   /** Where the kitchen has none: a small pot on a weak ring (assumption). */
   private static final Power NO_BURNER = new Power(1500);
 
+  /** So much warmer than the limit something is held, that a reading finds it above. */
+  private static final double ABOVE_KELVINS = 8;
+
   private static final Area NO_FLOOR = new Area(0.04);
 
   private final PlannedPots pots;
@@ -88,7 +96,7 @@ class ServiceWork {
    *
    * @param hours of the dishes, in their order
    */
-  Work of(UUID meal, Worked worked, List<Instant> hours) {
+  Work of(UUID meal, Worked worked, List<PickUps> hours) {
     One one = new One(meal, worked, hours);
     one.bases();
     for (int place = 0; place < worked.meal().dishes().size(); place++) {
@@ -110,12 +118,12 @@ class ServiceWork {
     private final UUID id;
     private final Meal meal;
     private final List<DishSheet> sheets;
-    private final List<Instant> hours;
+    private final List<PickUps> hours;
     private final Map<String, Pot> bases = new HashMap<>();
     private final List<ServiceSetup.Pot> cooked = new ArrayList<>();
     private final ServiceTasks all = new ServiceTasks();
 
-    One(UUID id, Worked worked, List<Instant> hours) {
+    One(UUID id, Worked worked, List<PickUps> hours) {
       this.id = id;
       this.meal = worked.meal();
       this.sheets = worked.sheet().dishes();
@@ -127,7 +135,7 @@ class ServiceWork {
     }
 
     void bases() {
-      Instant first = hours.stream().min(Instant::compareTo).orElseThrow();
+      Instant first = hours.stream().map(PickUps::first).min(Instant::compareTo).orElseThrow();
       for (int place = 0; place < meal.bases().size(); place++) {
         Meal.Common base = meal.bases().get(place);
         Subject subject = subject("base-" + place, base.base().name());
@@ -177,31 +185,50 @@ class ServiceWork {
     void dish(int place) {
       Served served = meal.dishes().get(place);
       Subject subject = subject("dish-" + place, served.dish().batch().formula().name());
-      Optional<Pot> pot = pot(subject, served, sheets.get(place), hours.get(place));
+      Pot pot = pot(subject, served, sheets.get(place), hours.get(place).first());
       all.dish(
           new ServiceTasks.Dish(
               subject,
-              (int) served.dish().need().covers(),
               hours.get(place),
-              pot.map(Pot::last),
-              served.drops().flatMap(drops -> inSauce(drops, pot)),
+              Optional.of(sauce(pot, served)),
+              served.drops().flatMap(Drops::list).map(this::inSauce),
               sides(served, sheets.get(place).allBesides())));
     }
 
-    /** Where its sauce comes from; nowhere where tubs give it. */
-    private Optional<Pot> pot(Subject subject, Served served, DishSheet sheet, Instant hour) {
+    private ServiceTasks.Sauce sauce(Pot pot, Served served) {
+      return new ServiceTasks.Sauce(
+          pot.subject(),
+          pot.last(),
+          pot.placing().pot(),
+          pot.placing().burner(),
+          pot.placing().pot().map(vessel -> hold(served, vessel)));
+    }
+
+    /** As it stands until the last plates, safely above the limit. */
+    private HotHold hold(Served served, Vessel vessel) {
+      return new HotHold(
+          served.dish().ribbon().end(),
+          vessel.shape(),
+          Temperature.ofCelsius(
+              rules.inForce().temperature(Limit.HOT_HOLD).celsius() + ABOVE_KELVINS),
+          Lid.ON,
+          kitchens.settings().surroundings());
+    }
+
+    /** Where its sauce comes from. */
+    private Pot pot(Subject subject, Served served, DishSheet sheet, Instant hour) {
       Optional<FromBase> from = served.from().filter(one -> one.variant().factor() > 0);
       if (from.isEmpty()) {
-        return Optional.of(own(subject, served, hour));
+        return own(subject, served, hour);
       }
       Variant variant = from.get().variant();
       String baseId = from.get().base().formula().id();
       boolean all = baseId.equals(sheet.formulaId());
       Pot base = bases.get(baseId);
       if (base == null) {
-        return Optional.of(fromTubs(subject, served, baseId, all, hour));
+        return fromTubs(subject, served, baseId, all, hour);
       }
-      return Optional.of(all ? base : shared(subject, base, variant, served.placing(), hour));
+      return all ? base : shared(subject, base, variant, served.placing(), hour);
     }
 
     /** Its base is there: it is heated in the pot of the dish. */
@@ -265,19 +292,8 @@ class ServiceWork {
       return new Pot(subject, placing, all.pot(work));
     }
 
-    private Optional<ServiceTasks.InSauce> inSauce(Drops drops, Optional<Pot> pot) {
-      return drops
-          .list()
-          .flatMap(
-              list ->
-                  pot.map(
-                      of ->
-                          new ServiceTasks.InSauce(
-                              list,
-                              of.placing().pot(),
-                              of.placing().burner(),
-                              of.subject(),
-                              waits(list))));
+    private ServiceTasks.InSauce inSauce(DropList list) {
+      return new ServiceTasks.InSauce(list, waits(list));
     }
 
     private Duration waits(DropList list) {
@@ -292,12 +308,20 @@ class ServiceWork {
     private List<Side> sides(Served served, List<BesideSheet> written) {
       List<Side> sides = new ArrayList<>();
       for (int place = 0; place < written.size(); place++) {
+        int at = place;
         ServedBeside beside = served.besides().get(place);
         String name = beside.beside().name();
         beside
             .pasta()
             .ifPresent(
-                one -> sides.add(new Side.Pasta(name, one.stove(), one.pot(), one.burner())));
+                one ->
+                    sides.add(
+                        new Side.Pasta(
+                            name,
+                            one.byPickUp(),
+                            written.get(at).covers(),
+                            one.pot(),
+                            one.burner())));
         beside
             .piece()
             .filter(one -> !isIn(served.drops(), one))

@@ -1,5 +1,6 @@
 package urnstew.app.service;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -44,7 +45,9 @@ final class SheetsPrint {
   }
 
   private String plates(BenchHourView hour) {
-    return "%s · %d × %s".formatted(printed.hour(hour.at()), hour.covers(), hour.dish());
+    Instant until = hour.until();
+    String when = printed.hour(hour.at()) + (until == null ? "" : " to " + printed.hour(until));
+    return "%s · %d × %s".formatted(when, hour.covers(), hour.dish());
   }
 
   private List<List<String>> sheet(BenchLaneView cook) {

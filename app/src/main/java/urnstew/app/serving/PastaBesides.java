@@ -1,13 +1,17 @@
 package urnstew.app.serving;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import urnstew.app.rules.RuleService;
 import urnstew.app.serving.BesideSheet.PastaSheet;
 import urnstew.app.serving.ServedBeside.PastaServed;
 import urnstew.core.formula.Split.Group;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
+import urnstew.core.rules.Limit;
+import urnstew.core.rules.RuleSet;
 import urnstew.core.sauce.PotContents;
 import urnstew.core.serving.Beside;
 import urnstew.core.serving.Beside.Goods;
@@ -17,6 +21,7 @@ import urnstew.core.serving.pasta.ParCooked;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PastaBatch;
 import urnstew.core.serving.pasta.PastaShape;
+import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.sizing.Dish;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
@@ -33,9 +38,11 @@ class PastaBesides {
   private static final double TOSSED_OFF = 0.01;
 
   private final OnHand onHand;
+  private final RuleService rules;
 
-  PastaBesides(OnHand onHand) {
+  PastaBesides(OnHand onHand, RuleService rules) {
     this.onHand = onHand;
+    this.rules = rules;
   }
 
   ServedBeside of(PastaSheet sheet, int covers, Dish dish, List<Group> groups, InUse inUse) {
@@ -70,9 +77,23 @@ class PastaBesides {
             pot,
             burner,
             sheet.dressing(),
-            ParCooked.of(batch, stove.minutes(), PAR_COOKED, DIP_BATH, stove.pot().boiling()),
+            byPickUp(batch, stove),
             tossed ? Optional.of(finish(stove, covers, dish)) : Optional.empty());
     return ServedBeside.of(beside, beside.warnings(groups, (int) dish.need().covers()), served);
+  }
+
+  private PickUpPasta byPickUp(PastaBatch batch, PastaAtStove stove) {
+    return new PickUpPasta(
+        stove,
+        ParCooked.of(batch, stove.minutes(), PAR_COOKED, DIP_BATH, stove.pot().boiling()),
+        byTimeAlone());
+  }
+
+  private Optional<Duration> byTimeAlone() {
+    RuleSet code = rules.inForce();
+    return code.allows(Limit.WARM_TIME)
+        ? Optional.of(code.time(Limit.WARM_TIME))
+        : Optional.empty();
   }
 
   private PanFinish finish(PastaAtStove stove, int covers, Dish dish) {

@@ -18,7 +18,8 @@ import urnstew.units.Mass;
  * @param reckonedToTheBoilSeconds without what a probe in the water told
  * @param slowerFactor than at 100 °C
  * @param stillDrinksKilograms water that it takes up after it was lifted
- * @param ladleMassKilograms pasta water for the pan; absent where it is not tossed
+ * @param ladleMassKilograms water for the pan; absent where it is not tossed
+ * @param plainLadle whether it is plain hot water, since its own is too thick or too salt by then
  * @param boilOffKilograms water that the sauce should lose first; absent where it is not tossed
  */
 public record PastaView(
@@ -48,6 +49,7 @@ public record PastaView(
     double saltGramsPerLiter,
     double saltTakenKilograms,
     @Nullable Double ladleMassKilograms,
+    boolean plainLadle,
     @Nullable Double boilOffKilograms,
     ParCookedView parCooked) {
 
@@ -100,7 +102,8 @@ public record PastaView(
         stove.saltGramsPerLiterAfter(),
         stove.saltTaken().kilograms(),
         finish.map(PanFinish::ladle).map(Mass::kilograms).orElse(null),
+        finish.filter(PanFinish::plain).isPresent(),
         finish.map(PanFinish::boilOff).map(Mass::kilograms).orElse(null),
-        ParCookedView.of(served.parCooked()));
+        ParCookedView.of(served.byPickUp().par()));
   }
 }

@@ -10,8 +10,8 @@ import urnstew.core.serving.Beside.Goods;
 import urnstew.core.serving.Dressing;
 import urnstew.core.serving.SauceBefore;
 import urnstew.core.serving.pasta.PanFinish;
-import urnstew.core.serving.pasta.ParCooked;
 import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.serving.piece.Cooking;
 import urnstew.core.serving.piece.Cut;
 import urnstew.core.serving.piece.DropList;
@@ -89,6 +89,7 @@ public record ServedBeside(
    *
    * @param stove with what a probe in the water told
    * @param reckoned without it
+   * @param byPickUp where plates go out one after the other
    * @param finish the ladle for the pan; empty where it is not tossed
    */
   public record PastaServed(
@@ -97,7 +98,7 @@ public record ServedBeside(
       Vessel pot,
       HeatSource burner,
       Dressing dressing,
-      ParCooked parCooked,
+      PickUpPasta byPickUp,
       Optional<PanFinish> finish) {}
 
   /**

@@ -17,6 +17,7 @@ import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.pantry.Intake;
 import urnstew.core.plan.Placing;
 import urnstew.core.serving.Beside;
+import urnstew.core.serving.PickUps;
 import urnstew.core.serving.PlateCost;
 import urnstew.core.serving.SauceBefore;
 import urnstew.core.sizing.BaseBatch;
@@ -65,6 +66,7 @@ public record Meal(
    * @param tubs that its eaters may get: of the dish itself, and of its base
    * @param besides what goes with it
    * @param drops when pieces go into its sauce; empty where none do
+   * @param out its plates one after the other; empty where all go out together
    */
   public record Served(
       Dish dish,
@@ -75,7 +77,8 @@ public record Meal(
       Mass inTubs,
       List<TubStock.Share> tubs,
       List<ServedBeside> besides,
-      Optional<Drops> drops) {
+      Optional<Drops> drops,
+      Optional<PickUps> out) {
 
     /** What goes in for all who eat of it, beside the share of a base. */
     public ResolvedFormula batch() {
@@ -84,11 +87,11 @@ public record Meal(
     }
 
     Served at(Placing place) {
-      return new Served(dish, from, split, fryingLoads, place, inTubs, tubs, besides, drops);
+      return new Served(dish, from, split, fryingLoads, place, inTubs, tubs, besides, drops, out);
     }
 
     Served dropping(Optional<Drops> list) {
-      return new Served(dish, from, split, fryingLoads, placing, inTubs, tubs, besides, list);
+      return new Served(dish, from, split, fryingLoads, placing, inTubs, tubs, besides, list, out);
     }
 
     /** Its eaters who leave something out. */

@@ -4,6 +4,7 @@ import static urnstew.app.platform.Fields.agree;
 import static urnstew.app.platform.Fields.at;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -43,6 +44,7 @@ import urnstew.core.formula.Split;
 import urnstew.core.formula.Split.Group;
 import urnstew.core.pantry.Pantry;
 import urnstew.core.plan.Placing;
+import urnstew.core.serving.PickUps;
 import urnstew.core.sizing.BaseBatch;
 import urnstew.core.sizing.Dish;
 import urnstew.core.sizing.Need;
@@ -249,6 +251,7 @@ public class MealService {
       Optional<FromBase> from = Optional.ofNullable(shares.get(place));
       Served one =
           served(
+              sheet,
               written,
               dishes.get(place),
               from,
@@ -315,6 +318,7 @@ public class MealService {
   }
 
   private Served served(
+      MealSheet meal,
       DishSheet sheet,
       Dish dish,
       Optional<FromBase> from,
@@ -337,7 +341,19 @@ public class MealService {
             : inTubs(sheet.formulaId(), dish.made()),
         tubs(sheet, dish, from, bases),
         besides.all(field, sheet.allBesides(), dish, groups, inUse),
-        Optional.empty());
+        Optional.empty(),
+        window(field, meal, sheet));
+  }
+
+  /** Of a dish that goes out by the pick-up; the hour alone says nothing of it. */
+  private static Optional<PickUps> window(String field, MealSheet meal, DishSheet dish) {
+    String where = dish.servedUntilLocalTime() == null ? "" : field;
+    return at(
+        where + "servedUntilLocalTime",
+        () ->
+            DishHours.of(meal, dish)
+                .map(hours -> hours.out(dish.covers(), Instant.EPOCH))
+                .filter(PickUps::isWindow));
   }
 
   /** Every tub that its eaters may get: of the dish, and of the base that it takes. */

@@ -20,6 +20,7 @@ import urnstew.core.sizing.PackGoal;
  * @param packGoal what packs are chosen by
  * @param tubsStay whether tubs are left for another day; else bases are taken from them first
  * @param servedLocalTime when the plates go out; absent where nobody said so
+ * @param servedUntilLocalTime when the last of them do; absent where all go out together
  * @param cooks whose hands there are; absent where nobody said so
  */
 public record MealSheet(
@@ -28,6 +29,7 @@ public record MealSheet(
     @NotNull PackGoal packGoal,
     @Nullable Boolean tubsStay,
     @Schema(type = "string", example = "18:30") @Nullable LocalTime servedLocalTime,
+    @Schema(type = "string", example = "20:30") @Nullable LocalTime servedUntilLocalTime,
     @Nullable List<@Valid CookSheet> cooks) {
 
   /**
@@ -57,7 +59,8 @@ public record MealSheet(
       @Nullable String baseFormulaId,
       @NotNull List<@Valid GroupSheet> groups,
       @Nullable List<@Valid BesideSheet> besides,
-      @Schema(type = "string", example = "02:00") @Nullable LocalTime servedLocalTime) {
+      @Schema(type = "string", example = "02:00") @Nullable LocalTime servedLocalTime,
+      @Schema(type = "string", example = "03:00") @Nullable LocalTime servedUntilLocalTime) {
 
     /** What goes with it; nothing in meals of earlier releases. */
     public List<BesideSheet> allBesides() {

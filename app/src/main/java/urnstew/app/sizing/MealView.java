@@ -146,7 +146,8 @@ public record MealView(
       @Nullable DropListView drops,
       List<PlateView> plates,
       @Nullable PlateCostView plateCost,
-      @Nullable SauceBeforeView sauceBefore) {
+      @Nullable SauceBeforeView sauceBefore,
+      @Nullable PickUpsView pickUps) {
     static DishView of(Meal.Served served, List<Avoid> avoids, Pantry pantry) {
       Dish dish = served.dish();
       var formula = dish.batch().formula();
@@ -170,7 +171,8 @@ public record MealView(
           served.drops().map(DropListView::of).orElse(null),
           PlateView.all(served, pantry),
           PlateCostView.of(served),
-          SauceBeforeView.of(served));
+          SauceBeforeView.of(served),
+          PickUpsView.of(served));
     }
   }
 

@@ -125,7 +125,10 @@ public record PlateView(
   }
 
   private static Share ladle(PanFinish finish, double each) {
-    return new Share("Pasta water", finish.ladle().times(each), finish.salt().times(each));
+    return new Share(
+        finish.plain() ? "Water" : "Pasta water",
+        finish.ladle().times(each),
+        finish.salt().times(each));
   }
 
   /** As they are eaten: less the juice that they gave. */

@@ -72,7 +72,8 @@ final class LitPots {
   /** What is cooked stays in its pot until the last of its plates are out; pasta is drained. */
   private Optional<Task> emptied(Task last) {
     List<Task> next = followers(Set.of(last.key()));
-    if (last.kind() == Kind.COOK && next.stream().anyMatch(task -> task.kind() == Kind.TOSS)) {
+    boolean drained = next.stream().anyMatch(task -> task.kind() == Kind.TOSS);
+    if (last.kind() == Kind.TOSS || (last.kind() == Kind.COOK && drained)) {
       return Optional.empty();
     }
     Set<String> seen = new HashSet<>();

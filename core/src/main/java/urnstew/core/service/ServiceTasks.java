@@ -6,14 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import urnstew.core.holding.HotHold;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.lot.Reheating;
-import urnstew.core.serving.PlateTasks;
-import urnstew.core.serving.pasta.PastaTasks;
+import urnstew.core.serving.PickUps;
 import urnstew.core.serving.piece.DropList;
-import urnstew.core.serving.piece.PieceTasks;
-import urnstew.core.serving.tray.TrayTasks;
 import urnstew.core.task.Due;
 import urnstew.core.task.Effort;
 import urnstew.core.task.Figure;
@@ -31,10 +29,7 @@ import urnstew.units.Mass;
  */
 public final class ServiceTasks {
   /** A plain sauce keeps so long hot (common practice). */
-  private static final Duration SAUCE_WAITS = Duration.ofHours(1);
-
-  /** Sauce of which some is baked is held until the plates. */
-  private static final Duration SAUCE_HELD = Duration.ofHours(4);
+  static final Duration SAUCE_WAITS = Duration.ofHours(1);
 
   /** Opened, filled in, stirred. */
   private static final Duration HEATED_HANDS = Duration.ofMinutes(3);
@@ -49,17 +44,15 @@ public final class ServiceTasks {
    * A dish.
    *
    * @param subject its own among all of the service
-   * @param covers 1 or more
-   * @param hour when its plates are out
-   * @param sauce key of the work after which its sauce is there; empty where tubs give it
-   * @param drops pieces that go into it; empty where none do
+   * @param out when its plates are out
+   * @param sauce what it is served with; empty where it has none
+   * @param drops pieces that go into that sauce; empty where none do
    * @param sides what else goes with it
    */
   public record Dish(
       Subject subject,
-      int covers,
-      Instant hour,
-      Optional<String> sauce,
+      PickUps out,
+      Optional<Sauce> sauce,
       Optional<InSauce> drops,
       List<Side> sides) {
     public Dish {
@@ -68,25 +61,32 @@ public final class ServiceTasks {
   }
 
   /**
-   * Pieces in the sauce of a dish.
+   * The sauce of a dish.
    *
-   * @param pot in which the sauce is; empty where it comes from another's
-   * @param of subject whose pot that is
-   * @param waits the one that may wait least
+   * @param of subject in whose pot it is: its own, or that of the base
+   * @param last key of the work after which it is there
+   * @param hold how it loses water where it stands hot; empty where nothing is known of its pot
    */
-  public record InSauce(
-      DropList list,
+  public record Sauce(
+      Subject of,
+      String last,
       Optional<Vessel> pot,
       Optional<HeatSource> burner,
-      Subject of,
-      Duration waits) {
-    private List<Need> held() {
+      Optional<HotHold> hold) {
+    List<Need> held() {
       return Stream.concat(
               pot.<Need>map(one -> new Need.OfVessel(one.id(), one.name())).stream(),
               burner.<Need>map(one -> new Need.OfBurner(one.id(), one.name())).stream())
           .toList();
     }
   }
+
+  /**
+   * Pieces in the sauce of a dish.
+   *
+   * @param waits the one that may wait least
+   */
+  public record InSauce(DropList list, Duration waits) {}
 
   /** All so far. */
   public List<Task> all() {
@@ -156,76 +156,6 @@ public final class ServiceTasks {
 
   /** What goes with a dish, and its plates. */
   public void dish(Dish dish) {
-    List<PlateTasks.Part> parts = new ArrayList<>();
-    Optional<Follows> sauce = dish.sauce().map(key -> Follows.within(key, waits(dish)));
-    Optional<Follows> then = dish.drops().map(drops -> pieces(drops, dish, sauce)).or(() -> sauce);
-    boolean onPlate = Side.trays(dish.sides()).stream().noneMatch(Side.Tray::everybody);
-    then.filter(one -> onPlate)
-        .ifPresent(one -> parts.add(part(List.of(one.key()), one.longest().orElseThrow())));
-    for (int place = 0; place < dish.sides().size(); place++) {
-      parts.add(side(place, dish, sauce, then));
-    }
-    all.addAll(PlateTasks.of(dish.covers(), dish.subject(), dish.hour(), parts));
-  }
-
-  private static Duration waits(Dish dish) {
-    return Side.trays(dish.sides()).isEmpty() ? SAUCE_WAITS : SAUCE_HELD;
-  }
-
-  private static PlateTasks.Part part(List<String> loads, Duration waits) {
-    return new PlateTasks.Part(loads, waits);
-  }
-
-  private Follows pieces(InSauce in, Dish dish, Optional<Follows> sauce) {
-    List<Task> work =
-        PieceTasks.inSauce(in.list(), in.held(), in.of(), dish.hour(), sauce.stream().toList());
-    all.addAll(work);
-    return Follows.within(work.get(0).key(), in.waits());
-  }
-
-  private PlateTasks.Part side(
-      int place, Dish dish, Optional<Follows> sauce, Optional<Follows> then) {
-    Side side = dish.sides().get(place);
-    Subject own =
-        new Subject(dish.subject().place(), dish.subject().id() + "-" + place, side.name());
-    if (side instanceof Side.Pasta pasta) {
-      return pasta(pasta, own, dish, then);
-    }
-    if (side instanceof Side.Tray tray) {
-      return tray(tray, own, dish, sauce);
-    }
-    Side.Pieces pieces = (Side.Pieces) side;
-    List<Task> work =
-        PieceTasks.apart(pieces.cooking(), pieces.rule(), pieces.count(), own, dish.hour());
-    return part(List.of(pot(work)), PieceTasks.waits(pieces.cooking()));
-  }
-
-  /** The pan wants the sauce. */
-  private PlateTasks.Part pasta(Side.Pasta pasta, Subject own, Dish dish, Optional<Follows> sauce) {
-    List<Task> work =
-        PastaTasks.of(pasta.stove(), pasta.pot(), pasta.burner(), own, dish.hour()).stream()
-            .map(task -> task.kind() == Kind.TOSS ? also(task, sauce) : task)
-            .toList();
-    all.addAll(work);
-    return part(keys(work, Kind.TOSS), Side.Pasta.WAITS);
-  }
-
-  /** Trays are layered with it. */
-  private PlateTasks.Part tray(Side.Tray tray, Subject own, Dish dish, Optional<Follows> sauce) {
-    List<Task> work =
-        TrayTasks.of(tray.build(), tray.bake(), tray.trays(), tray.oven(), own, dish.hour())
-            .stream()
-            .map(task -> task.kind() == Kind.BUILD ? also(task, sauce) : task)
-            .toList();
-    all.addAll(work);
-    return part(keys(work, Kind.REST), Side.Tray.WAITS);
-  }
-
-  private static Task also(Task task, Optional<Follows> more) {
-    return task.after(Stream.concat(task.follows().stream(), more.stream()).toList());
-  }
-
-  private static List<String> keys(List<Task> work, Kind kind) {
-    return work.stream().filter(task -> task.kind() == kind).map(Task::key).toList();
+    all.addAll(new DishTasks(dish).all());
   }
 }

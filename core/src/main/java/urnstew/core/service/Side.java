@@ -6,6 +6,7 @@ import java.util.Optional;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.serving.pasta.PastaAtStove;
+import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.serving.piece.Cooking;
 import urnstew.core.serving.tray.TrayBake;
 import urnstew.core.serving.tray.TrayBuild;
@@ -16,10 +17,19 @@ public sealed interface Side {
   /** What it is called. */
   String name();
 
-  /** Pasta in its water, and in the pan with the sauce. */
-  record Pasta(String name, PastaAtStove stove, Vessel pot, HeatSource burner) implements Side {
+  /**
+   * Pasta in its water, and in the pan with the sauce.
+   *
+   * @param inWindow the same where plates go out by the pick-up
+   */
+  record Pasta(String name, PickUpPasta inWindow, int covers, Vessel pot, HeatSource burner)
+      implements Side {
     /** Tossed, it loses its bite (common practice). */
     static final Duration WAITS = Duration.ofMinutes(4);
+
+    PastaAtStove stove() {
+      return inWindow.stove();
+    }
   }
 
   /**

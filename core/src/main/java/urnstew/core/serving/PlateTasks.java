@@ -1,9 +1,9 @@
 package urnstew.core.serving;
 
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import urnstew.core.task.Due;
@@ -14,7 +14,7 @@ import urnstew.core.task.Subject;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
 
-/** Plates of one dish: put up by the lot, out together at their hour. */
+/** Plates of one dish: put up by the lot, out together at their hour or by the pick-up. */
 public final class PlateTasks {
   /** So many that one cook puts up one after the other. */
   private static final int LOT = 8;
@@ -52,28 +52,42 @@ public final class PlateTasks {
   }
 
   /**
-   * Lots, and the moment at which they go out.
+   * Lots, and the moments at which they go out.
    *
-   * @param covers 1 or more
-   * @param hour when they are out
-   * @param parts what must be ready before it is put up
+   * @param out when, and how many
+   * @param parts what must be ready before those of a pick-up are put up, by its place
    */
-  public static List<Task> of(int covers, Subject subject, Instant hour, List<Part> parts) {
-    int count = (covers + LOT - 1) / LOT;
-    Duration each = Duration.ofSeconds(Math.round(60 * MINUTES_A_PLATE * LOT));
+  public static List<Task> of(Subject subject, PickUps out, IntFunction<List<Part>> parts) {
+    List<Task> all = new ArrayList<>();
+    int lots = 0;
+    for (int place = 0; place < out.all().size(); place++) {
+      PickUps.PickUp one = out.all().get(place);
+      if (one.plates() > 0) {
+        String end = out.isWindow() ? "out-" + (place + 1) : "out";
+        all.addAll(pickUp(subject, one, lots, end, parts.apply(place)));
+        lots += lots(one.plates());
+      }
+    }
+    return List.copyOf(all);
+  }
+
+  private static List<Task> pickUp(
+      Subject subject, PickUps.PickUp out, int before, String end, List<Part> parts) {
+    int count = lots(out.plates());
+    Duration each = hands(LOT);
     List<Task> all = new ArrayList<>();
     List<Follows> lots = new ArrayList<>();
     for (int place = 0; place < count; place++) {
       int at = place;
-      int plates = Math.min(LOT, covers - place * LOT);
+      int plates = Math.min(LOT, out.plates() - place * LOT);
       double minutes = MINUTES_A_PLATE * plates;
       Task lot =
           Task.of(
-                  "plate-" + (place + 1),
+                  "plate-" + (before + place + 1),
                   Kind.PLATE,
                   subject,
                   "put up the plates",
-                  Due.at(hour.minusSeconds(Math.round(60 * minutes))),
+                  Due.at(out.at().minusSeconds(Math.round(60 * minutes))),
                   Effort.ofMinutes(2 * minutes / 3, minutes, 1.5 * minutes))
               .with(new Figure.Plates(plates))
               .after(parts.stream().flatMap(part -> part.before(at, count, each)).toList());
@@ -81,9 +95,18 @@ public final class PlateTasks {
       lots.add(Follows.within(lot.key(), PLATE_WAITS));
     }
     all.add(
-        Task.of("out", Kind.SERVE, subject, "out", Due.at(hour), Effort.NONE)
-            .with(new Figure.Plates(covers))
+        Task.of(end, Kind.SERVE, subject, "out", Due.at(out.at()), Effort.NONE)
+            .with(new Figure.Plates(out.plates()))
             .after(lots));
-    return List.copyOf(all);
+    return all;
+  }
+
+  private static int lots(int plates) {
+    return (plates + LOT - 1) / LOT;
+  }
+
+  /** Hands that so many plates take. */
+  public static Duration hands(int plates) {
+    return Duration.ofSeconds(Math.round(60 * MINUTES_A_PLATE * plates));
   }
 }

@@ -32,6 +32,7 @@ import urnstew.core.plan.PlanInputs;
 import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.Planner;
 import urnstew.core.reduction.Lid;
+import urnstew.core.serving.PickUps;
 import urnstew.core.serving.PlateTasks;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PastaBatch;
@@ -101,12 +102,12 @@ class ServiceProblemTest {
     List<Task> pasta = PastaTasks.of(stove, water, burner, subject("spaghetti"), HOUR);
     List<Task> plates =
         PlateTasks.of(
-            24,
             subject("plates"),
-            HOUR,
-            List.of(
-                new PlateTasks.Part(List.of(last(sauce).key()), Duration.ofHours(1)),
-                new PlateTasks.Part(List.of(last(pasta).key()), Duration.ofMinutes(4))));
+            PickUps.atOnce(24, HOUR),
+            place ->
+                List.of(
+                    new PlateTasks.Part(List.of(last(sauce).key()), Duration.ofHours(1)),
+                    new PlateTasks.Part(List.of(last(pasta).key()), Duration.ofMinutes(4))));
     return Stream.of(sauce, pasta, plates).flatMap(List::stream).toList();
   }
 

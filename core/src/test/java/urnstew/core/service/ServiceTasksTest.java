@@ -22,9 +22,12 @@ import urnstew.core.kitchen.Surroundings;
 import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.StageTasks;
+import urnstew.core.serving.PickUps;
+import urnstew.core.serving.pasta.ParCooked;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PastaBatch;
 import urnstew.core.serving.pasta.PastaShape;
+import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.serving.piece.Cooking;
 import urnstew.core.serving.piece.Cut;
 import urnstew.core.serving.piece.DropKind;
@@ -32,6 +35,7 @@ import urnstew.core.serving.piece.DropList;
 import urnstew.core.serving.piece.Medium;
 import urnstew.core.serving.piece.Piece;
 import urnstew.core.serving.piece.SauceBath;
+import urnstew.core.task.Figure;
 import urnstew.core.task.Follows;
 import urnstew.core.task.Subject;
 import urnstew.core.task.Task;
@@ -48,6 +52,9 @@ class ServiceTasksTest {
   private static final Instant HOUR = ServiceProblemTest.HOUR;
   private static final Subject RAGU = subject("ragu");
 
+  private static final Set<Kind> WITHIN =
+      Set.of(Kind.ADD, Kind.MOVE_PIECES, Kind.TOP_UP, Kind.READ_HOT);
+
   private static Subject subject(String name) {
     return new Subject(Subject.Place.PLAN, name, name);
   }
@@ -57,7 +64,7 @@ class ServiceTasksTest {
         ServiceProblemTest.RAGU, Planner.plan(ServiceProblemTest.RAGU), subject("ragu"));
   }
 
-  private static Side.Pasta pasta(double kilograms) {
+  private static Side.Pasta pasta(double kilograms, int covers) {
     PastaAtStove stove =
         PastaAtStove.of(
             new PastaBatch(
@@ -67,7 +74,20 @@ class ServiceTasksTest {
             ServiceProblemTest.SECOND,
             Surroundings.at(new Altitude(2350)));
     return new Side.Pasta(
-        "spaghetti", stove, ServiceProblemTest.WATER_POT, ServiceProblemTest.SECOND);
+        "spaghetti",
+        new PickUpPasta(
+            stove,
+            ParCooked.of(
+                new PastaBatch(
+                    PastaShape.of("spaghetti"), new Mass(kilograms), Temperature.ofCelsius(20)),
+                stove.minutes(),
+                0.88,
+                new Mass(8),
+                stove.pot().boiling()),
+            Optional.of(Duration.ofHours(4))),
+        covers,
+        ServiceProblemTest.WATER_POT,
+        ServiceProblemTest.SECOND);
   }
 
   private static Piece piece(String cut, double meters) {
@@ -85,46 +105,53 @@ class ServiceTasksTest {
     return new Side.Pieces("cod", cooking, Optional.empty(), count);
   }
 
-  private static ServiceTasks.InSauce inSauce(Subject of) {
+  private static ServiceTasks.InSauce inSauce() {
     List<DropKind> kinds =
         List.of(
             DropKind.of(piece("chicken-thigh", 0.022), 4),
             DropKind.of(piece("cod-steak", 0.025), 4));
     SauceBath bath = new SauceBath(new Mass(3), Temperature.ofCelsius(88), new Power(3000));
     return new ServiceTasks.InSauce(
-        DropList.of(kinds, bath, new Area(0.1), true),
-        Optional.of(ServiceProblemTest.RAGU.vessel()),
-        Optional.of(ServiceProblemTest.OWN),
-        of,
-        Duration.ofMinutes(3));
+        DropList.of(kinds, bath, new Area(0.1), true), Duration.ofMinutes(3));
   }
 
-  /** Some dishes of what there can be. */
+  private static ServiceTasks.Sauce sauce(Subject of, String last) {
+    return new ServiceTasks.Sauce(
+        of,
+        last,
+        Optional.of(ServiceProblemTest.RAGU.vessel()),
+        Optional.of(ServiceProblemTest.OWN),
+        Optional.empty());
+  }
+
+  private static PickUps window(int covers) {
+    return PickUps.over(covers, HOUR, HOUR.plus(Duration.ofMinutes(90)));
+  }
+
+  /** Some dishes of what there can be, at one hour or over a window. */
   private static ServiceTasks random(RandomGenerator random) {
     ServiceTasks all = new ServiceTasks();
     String base = all.pot(ragu());
     int dishes = random.nextInt(1, 4);
     for (int place = 0; place < dishes; place++) {
       Subject dish = subject("dish-" + place);
-      Optional<String> sauce =
-          random.nextInt(3) == 0 ? Optional.of(shared(all, dish, base)) : Optional.of(base);
+      ServiceTasks.Sauce sauce =
+          place > 0 && random.nextInt(3) == 0
+              ? sauce(dish, shared(all, dish, base))
+              : sauce(RAGU, base);
+      int covers = random.nextInt(1, 40);
       List<Side> sides = new ArrayList<>();
       if (random.nextBoolean()) {
-        sides.add(pasta(random.nextDouble(0.5, 9)));
+        sides.add(pasta(random.nextDouble(0.5, 9), random.nextInt(1, covers + 1)));
       }
       if (random.nextBoolean()) {
         sides.add(inOven(random.nextInt(1, 30)));
       }
       Optional<ServiceTasks.InSauce> drops =
-          place == 0 && random.nextBoolean() ? Optional.of(inSauce(RAGU)) : Optional.empty();
-      all.dish(
-          new ServiceTasks.Dish(
-              dish,
-              random.nextInt(1, 40),
-              HOUR.plus(Duration.ofMinutes(30L * place)),
-              sauce,
-              drops,
-              sides));
+          place == 0 && random.nextBoolean() ? Optional.of(inSauce()) : Optional.empty();
+      Instant hour = HOUR.plus(Duration.ofMinutes(30L * place));
+      PickUps out = random.nextInt(3) == 0 ? window(covers) : PickUps.atOnce(covers, hour);
+      all.dish(new ServiceTasks.Dish(dish, out, Optional.of(sauce), drops, sides));
     }
     return all;
   }
@@ -150,8 +177,8 @@ class ServiceTasksTest {
     }
     Set<String> served = toServe(tasks);
     for (Task task : tasks) {
-      // What goes in during a simmer ends with it.
-      boolean within = task.kind() == Kind.ADD || task.kind() == Kind.MOVE_PIECES;
+      // What goes in during a simmer ends with it; a hold is read beside the plates.
+      boolean within = WITHIN.contains(task.kind());
       assertTrue(within || served.contains(task.key()), task.key() + " comes to no plate");
     }
   }
@@ -191,10 +218,11 @@ class ServiceTasksTest {
   void plateLotsWaitForTheirLoadOfPasta() {
     ServiceTasks all = new ServiceTasks();
     Subject dish = subject("dish");
-    Side.Pasta pasta = pasta(8);
+    Side.Pasta pasta = pasta(8, 40);
     assertTrue(pasta.stove().drops() > 1);
     all.dish(
-        new ServiceTasks.Dish(dish, 40, HOUR, Optional.empty(), Optional.empty(), List.of(pasta)));
+        new ServiceTasks.Dish(
+            dish, PickUps.atOnce(40, HOUR), Optional.empty(), Optional.empty(), List.of(pasta)));
     String first = "dish-0/toss-1";
     String last = "dish-0/toss-" + pasta.stove().drops();
     assertEquals(List.of(first), before(find(all.all(), "dish/plate-1")).toList());
@@ -203,6 +231,51 @@ class ServiceTasksTest {
       String toss = "dish-0/toss-" + drop;
       assertTrue(all.all().stream().anyMatch(task -> before(task).anyMatch(toss::equals)), toss);
     }
+  }
+
+  /**
+   * Forty plates from 19:00 to 20:30: as many go out, a pan brings each, what was cooked before
+   * stands no longer than it may, and the sauce is held for the last of them.
+   */
+  @Test
+  void aWindowIsServedByThePickUp() {
+    ServiceTasks all = new ServiceTasks();
+    String base = all.pot(ragu());
+    PickUps out = window(40);
+    all.dish(
+        new ServiceTasks.Dish(
+            subject("dish"),
+            out,
+            Optional.of(sauce(RAGU, base)),
+            Optional.empty(),
+            List.of(pasta(4, 40))));
+    List<Task> served = all.all().stream().filter(task -> task.kind() == Kind.SERVE).toList();
+    assertEquals(10, served.size());
+    assertEquals(40, served.stream().mapToInt(ServiceTasksTest::plates).sum());
+    assertEquals(HOUR, served.get(0).due().at());
+    assertEquals(HOUR.plus(Duration.ofMinutes(90)), served.get(9).due().at());
+    List<Task> pans = all.all().stream().filter(task -> task.kind() == Kind.TOSS).toList();
+    assertEquals(40, pans.stream().mapToInt(ServiceTasksTest::plates).sum());
+    for (Task pan : pans) {
+      Follows batch =
+          pan.follows().stream()
+              .filter(one -> one.key().contains("/lift-"))
+              .findFirst()
+              .orElseThrow();
+      assertEquals(Optional.of(Duration.ofHours(4)), batch.longest());
+      assertTrue(all.all().stream().anyMatch(task -> before(task).anyMatch(pan.key()::equals)));
+    }
+    Task last = all.all().get(all.all().size() - 1);
+    assertEquals(Kind.READ_HOT, last.kind());
+    assertEquals(RAGU, last.subject());
+    assertEquals(List.of("dish/out-10"), before(last).toList());
+    LitPots pots = LitPots.of(all.all());
+    assertEquals(last.key(), pots.lastIn().get("ragu/light"), "it stays on its burner");
+    assertEquals(pans.get(pans.size() - 1).key(), pots.emptyAfter().get("dish-0/water"), "drained");
+  }
+
+  private static int plates(Task task) {
+    return ((Figure.Plates) task.figure().orElseThrow()).count();
   }
 
   private static Stream<String> before(Task task) {

@@ -25,7 +25,7 @@ public record StoredService(
   public record Hands(String kind, double ratio, int works) {}
 
   /** Plates of a dish. */
-  public record Hour(String dish, int covers, Instant at) {}
+  public record Hour(String dish, int covers, Instant at, @Nullable Instant until) {}
 
   /** What must come out of a dish. */
   public record TakeOut(String dish, String what) {}

@@ -12,6 +12,7 @@ public record StoredMeal(
     String packGoal,
     @Nullable Boolean tubsStay,
     @Nullable String servedLocalTime,
+    @Nullable String servedUntilLocalTime,
     @Nullable List<Cook> cooks) {
   /** Hands, and from when until when. */
   public record Cook(
@@ -28,7 +29,8 @@ public record StoredMeal(
       @Nullable String baseFormulaId,
       List<Group> groups,
       @Nullable List<Beside> besides,
-      @Nullable String servedLocalTime) {}
+      @Nullable String servedLocalTime,
+      @Nullable String servedUntilLocalTime) {}
 
   /** What goes with a dish: one of the three. */
   public record Beside(

@@ -15,26 +15,35 @@ import urnstew.units.Require;
  * <p>What the pasta still drinks and the pan dries off leaves the sauce; the ladle brings water,
  * salt, and starch, which thickens like flour. Range: sauces of 3 to 40 % equivalent solids.
  *
- * @param ladle pasta water to add; zero where the sauce is loose enough
+ * @param ladle water to add; zero where the sauce is loose enough
+ * @param plain whether it is plain hot water, since that of the pasta is too thick or too salt
  * @param boilOff water to lose where it would be too loose; zero where it is not
  * @param sauce as it is then
  * @param salt that the ladle brings
  * @param lost water that pasta, pan and boiling off take from it
  */
-public record PanFinish(Mass ladle, Mass boilOff, PotContents sauce, Mass salt, Mass lost) {
+public record PanFinish(
+    Mass ladle, boolean plain, Mass boilOff, PotContents sauce, Mass salt, Mass lost) {
   private static final double MOST_LADLES = 20;
   private static final double FOUND = 1e-9;
+
+  /** Where it takes more than so many times what plain water would, it is a paste (assumption). */
+  private static final double MOST_TIMES_PLAIN = 3;
+
+  private static final double MOST_SALT_GRAMS_PER_LITER = 60;
 
   /**
    * Water of pasta.
    *
-   * @param starchGramsPerLiter 0 to 60
-   * @param saltGramsPerLiter 0 to 60
+   * @param starchGramsPerLiter 0 to 500: much where it was boiled in again and again
+   * @param saltGramsPerLiter 0 to 500, likewise
    */
   public record PastaWater(double starchGramsPerLiter, double saltGramsPerLiter) {
+    static final PastaWater PLAIN = new PastaWater(0, 0);
+
     public PastaWater {
-      Require.within("starchGramsPerLiter", starchGramsPerLiter, 0, 60, "g");
-      Require.within("saltGramsPerLiter", saltGramsPerLiter, 0, 60, "g");
+      Require.within("starchGramsPerLiter", starchGramsPerLiter, 0, 500, "g");
+      Require.within("saltGramsPerLiter", saltGramsPerLiter, 0, 500, "g");
     }
 
     PotContents kilograms(double mass) {
@@ -72,22 +81,34 @@ public record PanFinish(Mass ladle, Mass boilOff, PotContents sauce, Mass salt, 
                   sauce.sauce().waterKilograms());
       return new PanFinish(
           Mass.ZERO,
+          false,
           new Mass(off),
           after(sauce, lost + off, water, 0),
           Mass.ZERO,
           new Mass(lost + off));
     }
-    double most = MOST_LADLES * all;
-    Require.within("wanted", wanted.value(), share(sauce, lost, water, most), 1, "");
-    double ladle =
-        new BrentSolver(FOUND * all)
-            .solve(200, w -> share(sauce, lost, water, w) - wanted.value(), 0, most);
+    // Water that has boiled drop after drop thickens a sauce: then plain hot water loosens it.
+    double plain = ladle(sauce, lost, PastaWater.PLAIN, wanted);
+    boolean own =
+        water.saltGramsPerLiter() <= MOST_SALT_GRAMS_PER_LITER
+            && share(sauce, lost, water, MOST_TIMES_PLAIN * plain) <= wanted.value();
+    PastaWater taken = own ? water : PastaWater.PLAIN;
+    double ladle = own ? ladle(sauce, lost, water, wanted) : plain;
     return new PanFinish(
         new Mass(ladle),
+        !own,
         Mass.ZERO,
-        after(sauce, lost, water, ladle),
-        new Mass(ladle * water.saltGramsPerLiter() / 1000),
+        after(sauce, lost, taken, ladle),
+        new Mass(ladle * taken.saltGramsPerLiter() / 1000),
         new Mass(lost));
+  }
+
+  private static double ladle(
+      PotContents sauce, double lost, PastaWater water, MassFraction wanted) {
+    double all = sauce.sauce().total().kilograms();
+    return new BrentSolver(FOUND * all)
+        .solve(
+            200, w -> share(sauce, lost, water, w) - wanted.value(), 0, MOST_LADLES * (all + lost));
   }
 
   private static double share(PotContents sauce, double lost, PastaWater water, double ladle) {

@@ -1,6 +1,7 @@
 package urnstew.core.serving.pasta;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -175,11 +176,12 @@ class PastaTest {
     assertEquals(0.015, par.oil().kilograms() / par.kept().kilograms(), 0.005);
   }
 
-  /** The ladle reaches the band to a thousandth, whatever sauce, pasta and water. */
+  /** The ladle reaches the band to a thousandth, whatever sauce, pasta and water, paste too. */
   @Test
   void theLadleReachesTheBand() {
     RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(13);
     int ladled = 0;
+    int plain = 0;
     for (int i = 0; i < 2000; i++) {
       PotContents sauce =
           PotContents.of(Samples.sauce(random.nextDouble(0.3, 8), random.nextDouble(0.07, 0.2)));
@@ -188,12 +190,15 @@ class PastaTest {
       Mass dried = new Mass(random.nextDouble(0, 0.05) * kilograms);
       MassFraction wanted = new MassFraction(random.nextDouble(0.06, 0.14));
       PanFinish.PastaWater water =
-          new PanFinish.PastaWater(random.nextDouble(2, 20), random.nextDouble(0, 14));
+          new PanFinish.PastaWater(
+              random.nextDouble(2, i % 5 == 0 ? 300 : 20), random.nextDouble(0, 14));
       PanFinish finish = PanFinish.of(sauce, drunk, dried, water, wanted);
       double reached = finish.sauce().equivalentSolids().value();
       assertEquals(wanted.value(), reached, 0.001 * wanted.value());
       assertTrue(finish.ladle().kilograms() == 0 || finish.boilOff().kilograms() == 0);
       ladled += finish.ladle().kilograms() > 0 ? 1 : 0;
+      plain += finish.plain() ? 1 : 0;
+      assertFalse(finish.plain() && finish.salt().kilograms() > 0);
       double balance =
           kilograms
               + finish.ladle().kilograms()
@@ -203,6 +208,7 @@ class PastaTest {
       assertEquals(balance, finish.sauce().total().kilograms(), 1e-9 * kilograms);
     }
     assertTrue(ladled > 500);
+    assertTrue(plain > 50, "water that is a paste loosens nothing");
   }
 
   @Test
