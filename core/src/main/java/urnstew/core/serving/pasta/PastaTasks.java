@@ -20,13 +20,13 @@ import urnstew.core.task.Task.Kind;
 /** The work of pasta: its water, each drop, and the pan. */
 public final class PastaTasks {
   /** Filled, carried and salted; the drop itself with a stir (common practice). */
-  private static final Duration HANDS = Duration.ofMinutes(1);
+  static final Duration HANDS = Duration.ofMinutes(1);
 
   /** Water at the boil may wait so long before it is fewer (common practice). */
-  private static final Duration WATER_WAITS = Duration.ofMinutes(20);
+  static final Duration WATER_WAITS = Duration.ofMinutes(20);
 
   /** Drained, it sticks and dries (common practice). */
-  private static final Duration DRAINED_WAITS = Duration.ofMinutes(1);
+  static final Duration DRAINED_WAITS = Duration.ofMinutes(1);
 
   private PastaTasks() {}
 
@@ -41,16 +41,7 @@ public final class PastaTasks {
         List.of(
             new Need.OfVessel(pot.id(), pot.name()), new Need.OfBurner(burner.id(), burner.name()));
     List<Task> all = new ArrayList<>();
-    Task water =
-        Task.of(
-                "water",
-                Kind.LIGHT,
-                subject,
-                "water to the boil",
-                Due.at(plates.minus(stove.litBefore())),
-                new Effort(Span.exactly(HANDS), stove.pot().toTheBoil()))
-            .with(new Figure.Much(stove.water()))
-            .holding(held);
+    Task water = water(stove, subject, plates.minus(stove.litBefore()), held);
     all.add(water);
     Instant at = plates.minus(stove.dropBefore());
     Follows before = Follows.within(water.key(), WATER_WAITS);
@@ -66,6 +57,19 @@ public final class PastaTasks {
       before = new Follows(in.key(), stove.fall().back(), Optional.empty());
     }
     return List.copyOf(all);
+  }
+
+  /** On its fire until it boils. */
+  static Task water(PastaAtStove stove, Subject subject, Instant lit, List<Need> held) {
+    return Task.of(
+            "water",
+            Kind.LIGHT,
+            subject,
+            "water to the boil",
+            Due.at(lit),
+            new Effort(Span.exactly(HANDS), stove.pot().toTheBoil()))
+        .with(new Figure.Much(stove.water()))
+        .holding(held);
   }
 
   /** Each drop is in the pan, with its sauce, as soon as it is drained. */

@@ -41,15 +41,8 @@ public record PickUpPasta(PastaAtStove stove, ParCooked par, Optional<Duration> 
 
   private static final Duration TEN_MINUTES = Duration.ofMinutes(10);
 
-  private static final Duration HANDS = Duration.ofMinutes(1);
-
   /** It is dipped from the first pick-up on, and stands so long before at least. */
   private static final Duration BEFORE = Duration.ofMinutes(10);
-
-  /** Water at the boil may wait so long before it is fewer (common practice). */
-  private static final Duration WATER_WAITS = Duration.ofMinutes(20);
-
-  private static final Duration DRAINED_WAITS = Duration.ofMinutes(1);
 
   /**
    * Plates in ten minutes: what the window wants at its busiest, beside what can be done.
@@ -145,16 +138,8 @@ public record PickUpPasta(PastaAtStove stove, ParCooked par, Optional<Duration> 
     }
 
     private Task water() {
-      Task water =
-          Task.of(
-                  "water",
-                  Kind.LIGHT,
-                  subject,
-                  "water to the boil",
-                  Due.at(begins().minus(stove.pot().toTheBoil().most())),
-                  new Effort(Span.exactly(HANDS), stove.pot().toTheBoil()))
-              .with(new Figure.Much(stove.water()))
-              .holding(held);
+      Instant lit = begins().minus(stove.pot().toTheBoil().most());
+      Task water = PastaTasks.water(stove, subject, lit, held);
       tasks.add(water);
       return water;
     }
@@ -173,7 +158,7 @@ public record PickUpPasta(PastaAtStove stove, ParCooked par, Optional<Duration> 
 
     /** One after the other, each lifted, before the window. */
     private List<Follows> batches(Task water) {
-      Follows before = Follows.within(water.key(), WATER_WAITS);
+      Follows before = Follows.within(water.key(), PastaTasks.WATER_WAITS);
       for (int drop = 1; isBefore() && drop <= stove.drops(); drop++) {
         Task in =
             Task.of(
@@ -205,13 +190,13 @@ public record PickUpPasta(PastaAtStove stove, ParCooked par, Optional<Duration> 
                   Due.at(in.due().at().plus(par.lift())),
                   LIFTED)
               .with(new Figure.Much(par.kept().times(1.0 / stove.drops())))
-              .after(List.of(Follows.within(in.key(), DRAINED_WAITS)));
+              .after(List.of(Follows.within(in.key(), PastaTasks.DRAINED_WAITS)));
       batches.add(lifted.key());
       return lifted;
     }
 
     private Effort inWater(Duration time) {
-      Duration hands = time.compareTo(HANDS) < 0 ? time : HANDS;
+      Duration hands = time.compareTo(PastaTasks.HANDS) < 0 ? time : PastaTasks.HANDS;
       return new Effort(Span.exactly(hands), Span.exactly(time.minus(hands)));
     }
 
@@ -237,7 +222,7 @@ public record PickUpPasta(PastaAtStove stove, ParCooked par, Optional<Duration> 
       Effort pan = Effort.ofHands(Span.exactly(stove.pan()));
       return add(
           task(load, "toss", Kind.TOSS, "into the pan", stove.pan(), pan)
-              .after(List.of(Follows.within(in, DRAINED_WAITS))));
+              .after(List.of(Follows.within(in, PastaTasks.DRAINED_WAITS))));
     }
 
     private Task task(
