@@ -75,11 +75,13 @@ class ServiceWork {
 
   private final PlannedPots pots;
   private final KitchenService kitchens;
+  private final PotsApart apart;
   private final RuleService rules;
 
-  ServiceWork(PlannedPots pots, KitchenService kitchens, RuleService rules) {
+  ServiceWork(PlannedPots pots, KitchenService kitchens, PotsApart apart, RuleService rules) {
     this.pots = pots;
     this.kitchens = kitchens;
+    this.apart = apart;
     this.rules = rules;
   }
 
@@ -186,13 +188,15 @@ class ServiceWork {
       Served served = meal.dishes().get(place);
       Subject subject = subject("dish-" + place, served.dish().batch().formula().name());
       Pot pot = pot(subject, served, sheets.get(place), hours.get(place).first());
+      ServiceTasks.Sauce sauce = sauce(pot, served);
       all.dish(
           new ServiceTasks.Dish(
               subject,
               hours.get(place),
-              Optional.of(sauce(pot, served)),
+              Optional.of(sauce),
               served.drops().flatMap(Drops::list).map(this::inSauce),
-              sides(served, sheets.get(place).allBesides())));
+              sides(served, sheets.get(place).allBesides()),
+              apart.add(all, subject, sauce, served, hours.get(place).first())));
     }
 
     private ServiceTasks.Sauce sauce(Pot pot, Served served) {
@@ -228,7 +232,7 @@ class ServiceWork {
       if (base == null) {
         return fromTubs(subject, served, baseId, all, hour);
       }
-      return all ? base : shared(subject, base, variant, served.placing(), hour);
+      return all ? base : shared(subject, base, served, hour);
     }
 
     /** Its base is there: it is heated in the pot of the dish. */
@@ -250,7 +254,12 @@ class ServiceWork {
           all
               ? List.of(heat)
               : StageTasks.afterShare(
-                  variant.still(), variant.joinsAt(), heat, subject, hour, held(served.placing()));
+                  inPot(served, variant),
+                  variant.joinsAt(),
+                  heat,
+                  subject,
+                  hour,
+                  held(served.placing()));
       return new Pot(subject, served.placing(), this.all.pot(work));
     }
 
@@ -272,24 +281,30 @@ class ServiceWork {
     }
 
     private Pot own(Subject subject, Served served, Instant hour) {
-      ResolvedFormula batch = served.batch();
+      ResolvedFormula batch = PotsApart.inPot(served, served.dish().batch());
       return cook(
           subject,
           batch,
-          served.dish().need(),
+          PotsApart.need(served),
           batch.formula().target().map(own -> served.dish().ribbon().end().equivalentSolids()),
           served.placing(),
           served.fryingLoads(),
           hour);
     }
 
-    private Pot shared(Subject subject, Pot base, Variant variant, Placing placing, Instant hour) {
+    private Pot shared(Subject subject, Pot base, Served served, Instant hour) {
+      Variant variant = served.from().orElseThrow().variant();
+      Placing placing = served.placing();
       Optional<Integer> before = variant.leavesBefore().map(Moment::stage);
       Task share = all.share(subject, base.subject(), base.last(), before, variant.share());
       List<Task> work =
           StageTasks.afterShare(
-              variant.still(), variant.joinsAt(), share, subject, hour, held(placing));
+              inPot(served, variant), variant.joinsAt(), share, subject, hour, held(placing));
       return new Pot(subject, placing, all.pot(work));
+    }
+
+    private ResolvedFormula inPot(Served served, Variant variant) {
+      return PotsApart.inPot(served, variant.still());
     }
 
     private ServiceTasks.InSauce inSauce(DropList list) {

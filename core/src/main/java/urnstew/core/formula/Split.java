@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage.Line;
 import urnstew.core.pantry.Avoid;
@@ -51,11 +52,12 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
    * @param warnings promises that a later step would break, and what to do
    */
   public record Branch(
-      Group group,
-      Optional<Moment> leavesAt,
-      Mass share,
-      List<Swap> swaps,
-      List<String> warnings) {}
+      Group group, Optional<Moment> leavesAt, Mass share, List<Swap> swaps, List<String> warnings) {
+    /** Whether their part of the pot has left it before this goes in. */
+    private boolean isWithout(Portion portion) {
+      return leavesAt.filter(moment -> !moment.isAfter(portion)).isPresent();
+    }
+  }
 
   /**
    * Parts a batch.
@@ -102,6 +104,61 @@ public record Split(Optional<Moment> until, List<Branch> branches) {
         all.add(portion.times(1 - without));
       }
       all.addAll(instead);
+    }
+    return new ResolvedFormula(batch.formula(), all);
+  }
+
+  /**
+   * What goes into the common pot: nothing for groups that have a pot of their own, and no share of
+   * what goes in once the part of a group has left it, what they leave out first of all.
+   *
+   * @param batch as it would be for everybody
+   * @param covers everybody who eats of it
+   * @param own groups that have a pot of their own from the beginning
+   */
+  public ResolvedFormula inPot(ResolvedFormula batch, double covers, Set<Group> own) {
+    List<Portion> all = new ArrayList<>();
+    for (Portion portion : batch.portions()) {
+      double without =
+          branches.stream()
+              .filter(one -> own.contains(one.group()) || one.isWithout(portion))
+              .mapToDouble(one -> one.group().covers() / covers)
+              .sum();
+      if (without < 1 - 1e-9) {
+        all.add(portion.times(1 - without));
+      }
+    }
+    return new ResolvedFormula(batch.formula(), all);
+  }
+
+  /**
+   * What goes into one group's share after it has left the common pot: nothing that they leave out,
+   * and what stands in for it.
+   *
+   * @param batch as it would be for everybody
+   * @param covers everybody who eats of it
+   * @param from the moment at which they leave its pot; the start where they have one of their own
+   */
+  public static ResolvedFormula goesOn(
+      Branch branch, ResolvedFormula batch, double covers, Moment from) {
+    Group group = branch.group();
+    List<Portion> all = new ArrayList<>(standIns(branch, batch).portions());
+    batch.portions().stream()
+        .filter(portion -> !isHit(portion.ingredient(), group) && !from.isAfter(portion))
+        .map(portion -> portion.times(Math.min(1, group.covers() / covers)))
+        .forEach(all::add);
+    return new ResolvedFormula(batch.formula(), all);
+  }
+
+  /** What stands in for what one group leaves out. */
+  public static ResolvedFormula standIns(Branch branch, ResolvedFormula batch) {
+    List<Swap> toCome = new ArrayList<>(branch.swaps());
+    List<Portion> all = new ArrayList<>();
+    for (Portion portion : batch.portions()) {
+      if (isHit(portion.ingredient(), branch.group())) {
+        taken(toCome, portion)
+            .ifPresent(swap -> all.addAll(standIns(swap, portion, branch.group())));
+      }
     }
     return new ResolvedFormula(batch.formula(), all);
   }

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage;
 import urnstew.core.formula.StageRole;
 import urnstew.core.mise.MiseEnPlace;
@@ -27,6 +29,9 @@ import urnstew.core.task.Task.Kind;
  */
 public final class StageTasks {
   private static final double VARIES = 0.33;
+
+  /** What its formula gives no minutes for goes on until it is brown (assumption). */
+  private static final Duration UNTIL_BROWN = Duration.ofMinutes(8);
 
   /** A share that is hot goes on soon (common practice). */
   private static final Duration SHARE_WAITS = Duration.ofMinutes(30);
@@ -101,6 +106,47 @@ public final class StageTasks {
     return List.copyOf(all.tasks);
   }
 
+  /**
+   * What goes on apart from its pot, stage after stage. Once it has simmered it keeps warm as long
+   * as that pot takes.
+   *
+   * @param instead what of it stands in for what they leave out
+   * @param first place of the stage that it goes on with, from 0
+   * @param before what must be over
+   */
+  public static List<Task> apart(
+      ResolvedFormula still,
+      ResolvedFormula instead,
+      int first,
+      List<Follows> before,
+      Subject subject,
+      Instant ready,
+      List<Need> held) {
+    StageTasks all = new StageTasks(still, subject, ready, held, Map.of());
+    List<Follows> last = new ArrayList<>(all.mise());
+    last.addAll(before);
+    for (int place = first; place < still.formula().stages().size(); place++) {
+      Follows next = all.put(place, last);
+      all.saying(instead.portionsOf(place));
+      boolean simmered = still.formula().stages().get(place).role() == StageRole.REDUCE;
+      last = List.of(simmered ? Follows.whenever(next.key()) : next);
+    }
+    return List.copyOf(all.tasks);
+  }
+
+  /** The last of it, with what the cook has to know of it. */
+  private void saying(List<Portion> instead) {
+    if (!instead.isEmpty()) {
+      int last = tasks.size() - 1;
+      String names =
+          instead.stream()
+              .map(one -> one.ingredient().name().toLowerCase(Locale.ROOT))
+              .distinct()
+              .collect(Collectors.joining(", "));
+      tasks.set(last, tasks.get(last).saying(tasks.get(last).what() + ", with " + names));
+    }
+  }
+
   private int placeOf(String title) {
     List<String> titles = batch.formula().stages().stream().map(Stage::title).toList();
     return Math.max(0, titles.indexOf(title));
@@ -118,7 +164,8 @@ public final class StageTasks {
   }
 
   private Duration lasts(Stage stage) {
-    return stage.time().multipliedBy(loads.getOrDefault(stage.title(), 1));
+    Duration once = stage.time().isZero() ? UNTIL_BROWN : stage.time();
+    return once.multipliedBy(loads.getOrDefault(stage.title(), 1));
   }
 
   private void from(int first, List<Follows> before) {

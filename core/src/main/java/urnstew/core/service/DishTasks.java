@@ -51,6 +51,9 @@ final class DishTasks {
     Optional<Follows> then = dish.drops().map(drops -> pieces(drops, sauce)).or(() -> sauce);
     boolean onPlate = Side.trays(dish.sides()).stream().noneMatch(Side.Tray::everybody);
     then.filter(one -> onPlate).ifPresent(one -> parts.add(once(List.of(one.key()), one)));
+    for (String key : dish.apart()) {
+      parts.add(once(List.of(key), Follows.within(key, waits())));
+    }
     for (int place = 0; place < dish.sides().size(); place++) {
       parts.add(side(place, sauce, then));
     }

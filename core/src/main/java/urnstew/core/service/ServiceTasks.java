@@ -6,10 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import urnstew.core.formula.Moment;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.holding.HotHold;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.lot.Reheating;
+import urnstew.core.plan.StageTasks;
 import urnstew.core.serving.PickUps;
 import urnstew.core.serving.piece.DropList;
 import urnstew.core.task.Due;
@@ -34,6 +37,9 @@ public final class ServiceTasks {
   /** Opened, filled in, stirred. */
   private static final Duration HEATED_HANDS = Duration.ofMinutes(3);
 
+  /** A share that is hot goes on soon (common practice). */
+  private static final Duration SHARE_WAITS = Duration.ofMinutes(30);
+
   private static final double VARIES = 0.25;
 
   private static final Effort LADLED = Effort.ofMinutes(1, 2, 4);
@@ -48,15 +54,45 @@ public final class ServiceTasks {
    * @param sauce what it is served with; empty where it has none
    * @param drops pieces that go into that sauce; empty where none do
    * @param sides what else goes with it
+   * @param apart keys of the work after which shares are there that went on apart
    */
   public record Dish(
       Subject subject,
       PickUps out,
       Optional<Sauce> sauce,
       Optional<InSauce> drops,
-      List<Side> sides) {
+      List<Side> sides,
+      List<String> apart) {
     public Dish {
       sides = List.copyOf(sides);
+      apart = List.copyOf(apart);
+    }
+  }
+
+  /**
+   * A share that goes on apart from the pot of its dish, for eaters who leave something out.
+   *
+   * @param pot subject of that pot
+   * @param last key of the work after which that pot is done
+   * @param leaves before what they must not have
+   * @param mass that leaves the pot then
+   * @param still what goes into it from then on; all of it where it has a pot of its own
+   * @param instead what of that stands in for what they leave out
+   * @param held a small pot and its burner
+   * @param ready when it is wanted
+   */
+  public record Apart(
+      Subject subject,
+      Subject pot,
+      String last,
+      Moment leaves,
+      Mass mass,
+      ResolvedFormula still,
+      ResolvedFormula instead,
+      List<Need> held,
+      Instant ready) {
+    public Apart {
+      held = List.copyOf(held);
     }
   }
 
@@ -119,8 +155,82 @@ public final class ServiceTasks {
                 LADLED)
             .with(new Figure.Much(mass))
             .after(next.map(Task::follows).orElse(List.of(Follows.within(last, SAUCE_WAITS))));
-    next.ifPresent(stage -> replace(stage, share));
+    next.ifPresent(stage -> replace(stage, Follows.whenever(share.key())));
     return share;
+  }
+
+  /** Whether a pot comes to that stage here: it has not joined later, and is not there in tubs. */
+  public boolean comesTo(Subject pot, Moment moment) {
+    return !moment.isFirst() && find(stageOf(pot, moment)).isPresent();
+  }
+
+  private static String stageOf(Subject pot, Moment moment) {
+    return pot.id() + "/stage-" + moment.stage();
+  }
+
+  /**
+   * Its share is out of the pot before what is not for its eaters goes in, and goes on apart; where
+   * the pot does not come to that moment, they have one of their own from the beginning.
+   *
+   * @return key of the work after which it is there
+   */
+  public String apart(Apart one) {
+    boolean parted = comesTo(one.pot(), one.leaves());
+    return pot(
+        StageTasks.apart(
+            one.still(),
+            one.instead(),
+            parted ? one.leaves().stage() : 0,
+            parted ? List.of(leaves(one)) : List.of(),
+            one.subject(),
+            one.ready(),
+            one.held()));
+  }
+
+  private Follows leaves(Apart one) {
+    Task share =
+        one.leaves().after().isZero()
+            ? share(
+                one.subject(), one.pot(), one.last(), Optional.of(one.leaves().stage()), one.mass())
+            : within(one);
+    if (!one.leaves().after().isZero()) {
+      waitFor(share, one);
+    }
+    all.add(share);
+    return Follows.within(share.key(), SHARE_WAITS);
+  }
+
+  /** By the clock of the stage in which it leaves. */
+  private Task within(Apart one) {
+    Task stage = find(stageOf(one.pot(), one.leaves())).orElseThrow();
+    Duration after = one.leaves().after();
+    return Task.of(
+            "share",
+            Kind.MOVE_PIECES,
+            one.subject(),
+            "take it out of the pot",
+            Due.at(stage.due().at().plus(after)),
+            LADLED)
+        .with(new Figure.Much(one.mass()))
+        .after(List.of(new Follows(stage.key(), after, Optional.of(after))));
+  }
+
+  /** What goes in at that moment of the stage, or later in it. */
+  private void waitFor(Task share, Apart one) {
+    String stage = stageOf(one.pot(), one.leaves());
+    List<Task> later =
+        all.stream()
+            .filter(task -> task.kind() == Kind.ADD)
+            .filter(
+                task ->
+                    task.follows().stream()
+                        .anyMatch(
+                            goes ->
+                                goes.key().equals(stage)
+                                    && goes.shortest().compareTo(one.leaves().after()) >= 0))
+            .toList();
+    later.forEach(
+        task -> replace(task, new Follows(share.key(), LADLED.hands().likely(), Optional.empty())));
   }
 
   /**
@@ -148,9 +258,8 @@ public final class ServiceTasks {
   }
 
   /** The stage waits for the share: what follows it is no longer for everybody. */
-  private void replace(Task stage, Task share) {
-    List<Follows> after =
-        Stream.concat(stage.follows().stream(), Stream.of(Follows.whenever(share.key()))).toList();
+  private void replace(Task stage, Follows share) {
+    List<Follows> after = Stream.concat(stage.follows().stream(), Stream.of(share)).toList();
     all.set(all.indexOf(stage), stage.after(after));
   }
 

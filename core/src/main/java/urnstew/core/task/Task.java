@@ -104,6 +104,11 @@ public record Task(
     return new Task(key, kind, subject, what, Optional.of(shown), due, effort, needs, follows);
   }
 
+  /** The same in other words. */
+  public Task saying(String words) {
+    return new Task(key, kind, subject, words, figure, due, effort, needs, follows);
+  }
+
   /** The same taking another time. */
   public Task lasting(Effort other) {
     return new Task(key, kind, subject, what, figure, due, other, needs, follows);

@@ -18,6 +18,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import urnstew.core.formula.Moment;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.Planner;
@@ -151,9 +153,34 @@ class ServiceTasksTest {
           place == 0 && random.nextBoolean() ? Optional.of(inSauce()) : Optional.empty();
       Instant hour = HOUR.plus(Duration.ofMinutes(30L * place));
       PickUps out = random.nextInt(3) == 0 ? window(covers) : PickUps.atOnce(covers, hour);
-      all.dish(new ServiceTasks.Dish(dish, out, Optional.of(sauce), drops, sides));
+      List<String> apart =
+          random.nextBoolean() ? List.of(apart(all, dish, sauce, random)) : List.of();
+      all.dish(new ServiceTasks.Dish(dish, out, Optional.of(sauce), drops, sides, apart));
     }
     return all;
+  }
+
+  /** Some leave something out, from any moment on. */
+  private static String apart(
+      ServiceTasks all, Subject dish, ServiceTasks.Sauce sauce, RandomGenerator random) {
+    ResolvedFormula batch = ServiceProblemTest.RAGU.size().batch();
+    int stage = random.nextInt(batch.formula().stages().size());
+    Moment leaves =
+        new Moment(
+            stage,
+            batch.formula().stages().get(stage).title(),
+            Duration.ofMinutes(random.nextInt(2) * 5L));
+    return all.apart(
+        new ServiceTasks.Apart(
+            subject(dish.id() + "-apart"),
+            sauce.of(),
+            sauce.last(),
+            leaves,
+            new Mass(0.4),
+            batch,
+            batch,
+            List.of(),
+            HOUR));
   }
 
   private static String shared(ServiceTasks all, Subject dish, String base) {
@@ -213,6 +240,35 @@ class ServiceTasksTest {
     assertTrue(stage.follows().stream().anyMatch(one -> one.key().equals("without/share")));
   }
 
+  /** What goes in at a moment of a simmer waits for the share that must not have it. */
+  @Test
+  void aShareThatLeavesWithinASimmerIsOutBeforeWhatGoesIn() {
+    ServiceTasks all = new ServiceTasks();
+    String base = all.pot(ragu());
+    Task add = all.all().stream().filter(task -> task.kind() == Kind.ADD).findFirst().orElseThrow();
+    Follows in = add.follows().get(0);
+    int stage = Integer.parseInt(in.key().substring("ragu/stage-".length()));
+    ResolvedFormula batch = ServiceProblemTest.RAGU.size().batch();
+    Moment leaves = new Moment(stage, "", in.shortest());
+    assertFalse(leaves.after().isZero());
+    String there =
+        all.apart(
+            new ServiceTasks.Apart(
+                subject("apart"),
+                RAGU,
+                base,
+                leaves,
+                new Mass(0.4),
+                batch,
+                batch,
+                List.of(),
+                HOUR));
+    assertTrue(before(find(all.all(), add.key())).toList().contains("apart/share"));
+    assertEquals(
+        Kind.MOVE_PIECES, find(all.all(), "apart/share").kind(), "by the clock of the simmer");
+    assertTrue(there.startsWith("apart/stage-"));
+  }
+
   /** Two drops of pasta are two loads: the first plates wait only for the first. */
   @Test
   void plateLotsWaitForTheirLoadOfPasta() {
@@ -222,7 +278,12 @@ class ServiceTasksTest {
     assertTrue(pasta.stove().drops() > 1);
     all.dish(
         new ServiceTasks.Dish(
-            dish, PickUps.atOnce(40, HOUR), Optional.empty(), Optional.empty(), List.of(pasta)));
+            dish,
+            PickUps.atOnce(40, HOUR),
+            Optional.empty(),
+            Optional.empty(),
+            List.of(pasta),
+            List.of()));
     String first = "dish-0/toss-1";
     String last = "dish-0/toss-" + pasta.stove().drops();
     assertEquals(List.of(first), before(find(all.all(), "dish/plate-1")).toList());
@@ -248,7 +309,8 @@ class ServiceTasksTest {
             out,
             Optional.of(sauce(RAGU, base)),
             Optional.empty(),
-            List.of(pasta(4, 40))));
+            List.of(pasta(4, 40)),
+            List.of()));
     List<Task> served = all.all().stream().filter(task -> task.kind() == Kind.SERVE).toList();
     assertEquals(10, served.size());
     assertEquals(40, served.stream().mapToInt(ServiceTasksTest::plates).sum());

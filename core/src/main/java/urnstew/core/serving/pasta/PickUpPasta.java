@@ -200,11 +200,15 @@ public record PickUpPasta(PastaAtStove stove, ParCooked par, Optional<Duration> 
       return new Effort(Span.exactly(hands), Span.exactly(time.minus(hands)));
     }
 
-    /** Of a batch that has not stood too long. */
+    /** Of the batches that its plates come from, which have not stood too long. */
     private String dipped(Load load, List<Follows> ready) {
-      String batch = batches.get(load.before() * batches.size() / out.covers());
+      int from = load.before() * batches.size() / out.covers();
+      int until = (load.before() + load.plates()) * batches.size();
       Stream<Follows> after =
-          Stream.concat(Stream.of(new Follows(batch, Duration.ZERO, keeps)), ready.stream());
+          Stream.concat(
+              batches.subList(from, (until + out.covers() - 1) / out.covers()).stream()
+                  .map(batch -> new Follows(batch, Duration.ZERO, keeps)),
+              ready.stream());
       Effort effort = Effort.ofHands(Span.exactly(inThePan()));
       return add(
           task(load, "toss", Kind.TOSS, "dip it, and into the pan", inThePan(), effort)
