@@ -100,6 +100,7 @@ class ServiceWork {
    */
   Work of(UUID meal, Worked worked, List<PickUps> hours) {
     One one = new One(meal, worked, hours);
+    one.parts();
     one.bases();
     for (int place = 0; place < worked.meal().dishes().size(); place++) {
       one.dish(place);
@@ -111,6 +112,16 @@ class ServiceWork {
     return kitchens.view().heatSources().stream()
         .map(HeatSourceView::heatSource)
         .max((a, b) -> a.powerIntoPot().compareTo(b.powerIntoPot()));
+  }
+
+  /** A small part takes the weakest; any that is as strong will do. */
+  private List<urnstew.core.task.Need> weakest() {
+    return kitchens.view().heatSources().stream()
+        .map(HeatSourceView::heatSource)
+        .min((a, b) -> a.powerIntoPot().compareTo(b.powerIntoPot()))
+        .<urnstew.core.task.Need>map(one -> new OfBurner(one.id(), one.name()))
+        .stream()
+        .toList();
   }
 
   /** A pot that has been put somewhere. */
@@ -136,8 +147,26 @@ class ServiceWork {
       return new Subject(Place.PLAN, id + "/" + part, name);
     }
 
+    /** What formulas make for others, once for all. */
+    void parts() {
+      List<ResolvedFormula> batches =
+          Stream.concat(
+                  meal.bases().stream()
+                      .flatMap(base -> base.base().made().stream())
+                      .map(made -> made.batch()),
+                  meal.dishes().stream()
+                      .flatMap(
+                          one ->
+                              Stream.concat(Stream.of(one.batch()), one.besideBatches().stream())))
+              .toList();
+      all.parts(batches, part -> subject("part-" + part.id(), part.name()), first(), weakest());
+    }
+
+    private Instant first() {
+      return hours.stream().map(PickUps::first).min(Instant::compareTo).orElseThrow();
+    }
+
     void bases() {
-      Instant first = hours.stream().map(PickUps::first).min(Instant::compareTo).orElseThrow();
       for (int place = 0; place < meal.bases().size(); place++) {
         Meal.Common base = meal.bases().get(place);
         Subject subject = subject("base-" + place, base.base().name());
@@ -154,7 +183,7 @@ class ServiceWork {
                             made.batch().formula().target(),
                             base.placing(),
                             Map.of(),
-                            first)));
+                            first())));
       }
     }
 
@@ -177,7 +206,9 @@ class ServiceWork {
                   subject,
                   pots.inputs(batch, need, target.get(), placing.pot().get(), burner.get(), ready))
               : StageTasks.of(batch, subject, ready, held(placing), loads);
-      return new Pot(subject, placing, all.pot(work));
+      Pot pot = new Pot(subject, placing, all.pot(work));
+      all.taking(subject, batch);
+      return pot;
     }
 
     private List<Task> simmered(Subject subject, PlanInputs inputs) {
@@ -260,7 +291,9 @@ class ServiceWork {
                   subject,
                   hour,
                   held(served.placing()));
-      return new Pot(subject, served.placing(), this.all.pot(work));
+      Pot pot = new Pot(subject, served.placing(), this.all.pot(work));
+      this.all.taking(subject, inPot(served, variant));
+      return pot;
     }
 
     private Reheating reheating(Served served, Mass mass, boolean frozen) {
@@ -300,7 +333,9 @@ class ServiceWork {
       List<Task> work =
           StageTasks.afterShare(
               inPot(served, variant), variant.joinsAt(), share, subject, hour, held(placing));
-      return new Pot(subject, placing, all.pot(work));
+      Pot pot = new Pot(subject, placing, all.pot(work));
+      all.taking(subject, inPot(served, variant));
+      return pot;
     }
 
     private ResolvedFormula inPot(Served served, Variant variant) {
@@ -337,11 +372,15 @@ class ServiceWork {
                             written.get(at).covers(),
                             one.pot(),
                             one.burner())));
+        ResolvedFormula made = beside.beside().batch();
         beside
             .piece()
-            .filter(one -> !isIn(served.drops(), one))
             .ifPresent(
-                one -> sides.add(new Side.Pieces(name, one.cooking(), one.rule(), one.count())));
+                one ->
+                    sides.add(
+                        isIn(served.drops(), one)
+                            ? new Side.Made(name, made)
+                            : new Side.Pieces(name, one.cooking(), one.rule(), one.count(), made)));
         sides.addAll(tray(name, served, beside, written.get(place)).stream().toList());
       }
       return sides;
@@ -363,7 +402,8 @@ class ServiceWork {
                           one.bake(),
                           one.trays(),
                           Temperature.ofCelsius(sheet.ovenCelsius()),
-                          everybody));
+                          everybody,
+                          beside.beside().batch()));
     }
   }
 

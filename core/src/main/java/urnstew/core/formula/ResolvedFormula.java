@@ -109,6 +109,11 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
       return rest.with(rest.ingredient, rest.mass, after, new MassFraction(0), rest.made);
     }
 
+    /** Whether a formula makes it for this. */
+    public boolean isMadeForIt() {
+      return made.filter(MadePart::isMadeNow).isPresent();
+    }
+
     private boolean isMadeBy(String formulaId) {
       return made.filter(MadePart::isMadeNow)
           .filter(part -> part.formula().formula().id().equals(formulaId))
@@ -388,6 +393,12 @@ public record ResolvedFormula(Formula formula, List<Portion> portions) {
         .flatMap(portion -> portion.made().filter(MadePart::isMadeNow).stream())
         .flatMap(part -> Stream.concat(part.formula().parts().stream(), Stream.of(part)))
         .toList();
+  }
+
+  /** Without what formulas of their own make for it: that is work of its own. */
+  public ResolvedFormula withoutMade() {
+    return new ResolvedFormula(
+        formula, portions.stream().filter(portion -> !portion.isMadeForIt()).toList());
   }
 
   /** What a stage takes. */

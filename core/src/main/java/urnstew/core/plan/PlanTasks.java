@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import urnstew.core.formula.Formula;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.SimmerPhases;
 import urnstew.core.formula.SimmerPhases.Entry;
@@ -39,30 +40,39 @@ public final class PlanTasks {
   private final PlanInputs inputs;
   private final Plan plan;
   private final Subject subject;
+
+  /** What is cut and drained for it. */
+  private final ResolvedFormula cut;
+
   private final List<Need> held;
   private final List<Task> tasks = new ArrayList<>();
 
   /** Key of the stage before, and how long what it leaves may wait. */
   private Optional<Follows> before = Optional.empty();
 
-  private PlanTasks(PlanInputs inputs, Plan plan, Subject subject) {
+  private PlanTasks(PlanInputs inputs, Plan plan, Subject subject, ResolvedFormula cut) {
     this.inputs = inputs;
     this.plan = plan;
     this.subject = subject;
+    this.cut = cut;
     this.held = held(inputs);
   }
 
-  /** In the order of the work. */
+  /** In the order of the work, with what is cut for parts that formulas make for it. */
   public static List<Task> of(PlanInputs inputs, Plan plan) {
     Formula formula = inputs.formula().formula();
-    return of(inputs, plan, new Subject(Place.PLAN, formula.id(), formula.name()));
+    Subject subject = new Subject(Place.PLAN, formula.id(), formula.name());
+    return new PlanTasks(inputs, plan, subject, plan.size().batch()).all();
   }
 
-  /** The same as work of something else: one pot of several of a service. */
+  /** One pot of several of a service, in which such parts are work of their own. */
   public static List<Task> of(PlanInputs inputs, Plan plan, Subject subject) {
-    PlanTasks all = new PlanTasks(inputs, plan, subject);
-    all.work();
-    return List.copyOf(all.tasks);
+    return new PlanTasks(inputs, plan, subject, plan.size().batch().withoutMade()).all();
+  }
+
+  private List<Task> all() {
+    work();
+    return List.copyOf(tasks);
   }
 
   private static List<Need> held(PlanInputs inputs) {
@@ -79,13 +89,12 @@ public final class PlanTasks {
     Optional<Scheduled> hours =
         plan.timing() instanceof Scheduled scheduled ? Optional.of(scheduled) : Optional.empty();
     Instant lightAt = hours.map(Scheduled::lightAt).orElse(inputs.now());
-    tasks.addAll(
-        MiseEnPlace.of(Map.of(subject.name(), plan.size().batch())).tasks(subject, lightAt));
-    List<Follows> cut = tasks.stream().map(task -> Follows.whenever(task.key())).toList();
+    tasks.addAll(MiseEnPlace.of(Map.of(subject.name(), cut)).tasks(subject, lightAt));
+    List<Follows> ready = tasks.stream().map(task -> Follows.whenever(task.key())).toList();
     Task light =
         Task.of("light", Kind.LIGHT, subject, "light it", Due.at(lightAt), MOMENT)
             .holding(held)
-            .after(cut);
+            .after(ready);
     tasks.add(light);
     before = Optional.of(Follows.whenever(light.key()));
     Instant simmerAt = prepare(lightAt);

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.formula.Stage;
+import urnstew.core.formula.StageHeat;
 import urnstew.core.formula.StageRole;
 import urnstew.core.mise.MiseEnPlace;
 import urnstew.core.task.Due;
@@ -21,6 +22,7 @@ import urnstew.core.task.Span;
 import urnstew.core.task.Subject;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
+import urnstew.units.Temperature;
 
 /**
  * The work of what is not reckoned as a fall: a part, such as a dough or fried slices, or a dish
@@ -107,6 +109,29 @@ public final class StageTasks {
   }
 
   /**
+   * What is made of a part before it goes on: all of it, or all until heat comes to it.
+   *
+   * @param batch at its size
+   * @param untilHeat whether whatever goes on with it does the cooking
+   * @param burner on which its hot stages stand; none where nothing is known of it
+   */
+  public static List<Task> made(
+      ResolvedFormula batch, boolean untilHeat, Subject subject, Instant ready, List<Need> burner) {
+    StageTasks all = new StageTasks(batch, subject, ready, burner, Map.of());
+    List<Follows> last = all.mise();
+    for (int place = 0; place < batch.formula().stages().size(); place++) {
+      Stage stage = batch.formula().stages().get(place);
+      if (untilHeat && isHot(stage)) {
+        break;
+      }
+      if (!all.lasts(stage).isZero()) {
+        last = List.of(all.put(place, last));
+      }
+    }
+    return List.copyOf(all.tasks);
+  }
+
+  /**
    * What goes on apart from its pot, stage after stage. Once it has simmered it keeps warm as long
    * as that pot takes.
    *
@@ -154,7 +179,8 @@ public final class StageTasks {
 
   private List<Follows> mise() {
     List<Task> mise =
-        MiseEnPlace.of(Map.of(subject.name(), batch)).tasks(subject, ready.minus(usual()));
+        MiseEnPlace.of(Map.of(subject.name(), batch.withoutMade()))
+            .tasks(subject, ready.minus(usual()));
     tasks.addAll(mise);
     return mise.stream().map(task -> Follows.whenever(task.key())).toList();
   }
@@ -164,8 +190,13 @@ public final class StageTasks {
   }
 
   private Duration lasts(Stage stage) {
-    Duration once = stage.time().isZero() ? UNTIL_BROWN : stage.time();
-    return once.multipliedBy(loads.getOrDefault(stage.title(), 1));
+    boolean browned = stage.time().isZero() && isHot(stage);
+    return (browned ? UNTIL_BROWN : stage.time())
+        .multipliedBy(loads.getOrDefault(stage.title(), 1));
+  }
+
+  private static boolean isHot(Stage stage) {
+    return stage.heat().level() != StageHeat.Level.OFF;
   }
 
   private void from(int first, List<Follows> before) {
@@ -180,10 +211,16 @@ public final class StageTasks {
     Kind kind = stage.role() == StageRole.FINISH ? Kind.FINISH : Kind.STAGE;
     Span lasts = Span.about(lasts(stage), VARIES);
     Task task =
-        of(stage, place, kind, subject, Due.fromThen(ready.minus(usual())), lasts, held)
+        of(stage, place, kind, subject, Due.fromThen(ready.minus(usual())), lasts, heldFor(stage))
             .after(before);
     tasks.add(task);
     return after(stage, task);
+  }
+
+  /** A pot keeps its burner; what has no pot to keep takes one only for its heat. */
+  private List<Need> heldFor(Stage stage) {
+    boolean pot = held.stream().anyMatch(Need.OfVessel.class::isInstance);
+    return pot || isHot(stage) ? held : List.of();
   }
 
   /** One stage, not yet after anything. */
@@ -204,12 +241,17 @@ public final class StageTasks {
   /** The pot and its heat, or what the stage is cooked in beside it, and its machines. */
   private static List<Need> needs(Stage stage, List<Need> held) {
     List<Need> needs = new ArrayList<>();
+    Optional<Temperature> oven = stage.heat().oven();
     switch (stage.course().vessel()) {
-      case POT -> needs.addAll(held);
+      case POT ->
+          held.stream()
+              .filter(need -> oven.isEmpty() || need instanceof Need.OfVessel)
+              .forEach(needs::add);
       case PAN -> needs.add(new Need.OfTool("a pan beside the pot"));
       case TRAY -> needs.add(new Need.OfTool("a tray"));
       case BOWL -> needs.add(new Need.OfTool("a bowl"));
     }
+    oven.ifPresent(air -> needs.add(new Need.OfOven(Optional.empty(), air)));
     stage.course().tools().forEach(tool -> needs.add(new Need.OfTool(tool.name())));
     return needs;
   }

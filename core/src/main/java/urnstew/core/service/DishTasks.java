@@ -3,11 +3,16 @@ package urnstew.core.service;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.plan.StageTasks;
 import urnstew.core.service.ServiceTasks.Dish;
 import urnstew.core.service.ServiceTasks.InSauce;
 import urnstew.core.service.ServiceTasks.Sauce;
@@ -40,6 +45,9 @@ final class DishTasks {
   private final Dish dish;
   private final List<Task> all = new ArrayList<>();
 
+  /** What formulas make for what goes with it, by what that is. */
+  private final Map<Subject, ResolvedFormula> made = new LinkedHashMap<>();
+
   DishTasks(Dish dish) {
     this.dish = dish;
   }
@@ -64,6 +72,19 @@ final class DishTasks {
             place -> parts.stream().flatMap(part -> part.apply(place).stream()).toList()));
     dish.sauce().filter(one -> dish.out().isWindow()).ifPresent(this::held);
     return List.copyOf(all);
+  }
+
+  /** What formulas make for it, in the order of its sides. */
+  Map<Subject, ResolvedFormula> made() {
+    return Collections.unmodifiableMap(made);
+  }
+
+  /** What has to be done before something can be cooked. */
+  private List<Follows> made(ResolvedFormula batch, boolean untilHeat, Subject own) {
+    List<Task> work = StageTasks.made(batch, untilHeat, own, dish.out().first(), List.of());
+    all.addAll(work);
+    made.put(own, batch);
+    return work.isEmpty() ? List.of() : List.of(Follows.whenever(work.get(work.size() - 1).key()));
   }
 
   /** It stands hot until the last plates are out: read, stirred and topped up meanwhile. */
@@ -123,9 +144,13 @@ final class DishTasks {
 
   private Follows pieces(InSauce in, Optional<Follows> sauce) {
     Sauce of = dish.sauce().orElseThrow();
-    List<Task> work =
-        PieceTasks.inSauce(
-            in.list(), of.held(), of.of(), dish.out().first(), sauce.stream().toList());
+    List<Follows> before = new ArrayList<>(sauce.stream().toList());
+    for (int place = 0; place < dish.sides().size(); place++) {
+      if (dish.sides().get(place) instanceof Side.Made balls) {
+        before.addAll(made(balls.made(), true, own(place)));
+      }
+    }
+    List<Task> work = PieceTasks.inSauce(in.list(), of.held(), of.of(), dish.out().first(), before);
     all.addAll(work);
     return Follows.within(work.get(0).key(), in.waits());
   }
@@ -133,20 +158,25 @@ final class DishTasks {
   private IntFunction<Optional<PlateTasks.Part>> side(
       int place, Optional<Follows> sauce, Optional<Follows> then) {
     Side side = dish.sides().get(place);
-    Subject own =
-        new Subject(dish.subject().place(), dish.subject().id() + "-" + place, side.name());
+    Subject own = own(place);
     if (side instanceof Side.Pasta pasta) {
       return dish.out().isWindow() ? byPickUp(pasta, own, then) : pasta(pasta, own, then);
     }
     if (side instanceof Side.Tray tray) {
       return tray(tray, own, sauce);
     }
-    return apart((Side.Pieces) side, own);
+    return side instanceof Side.Pieces pieces ? apart(pieces, own) : at -> Optional.empty();
+  }
+
+  private Subject own(int place) {
+    return new Subject(
+        dish.subject().place(), dish.subject().id() + "-" + place, dish.sides().get(place).name());
   }
 
   /** Pieces in a heat of their own, for each pick-up those of its plates. */
   private IntFunction<Optional<PlateTasks.Part>> apart(Side.Pieces pieces, Subject own) {
     PickUps out = dish.out().of(pieces.count());
+    List<Follows> before = made(pieces.made(), true, own);
     List<List<String>> keys = new ArrayList<>();
     for (int place = 0; place < out.all().size(); place++) {
       PickUps.PickUp one = out.all().get(place);
@@ -157,8 +187,10 @@ final class DishTasks {
               ? List.of()
               : List.of(
                   last(
-                      PieceTasks.apart(
-                          pieces.cooking(), pieces.rule(), one.plates(), of, one.at()))));
+                      first(
+                          PieceTasks.apart(
+                              pieces.cooking(), pieces.rule(), one.plates(), of, one.at()),
+                          before))));
     }
     return place -> part(keys.get(place), PieceTasks.waits(pieces.cooking()));
   }
@@ -198,17 +230,28 @@ final class DishTasks {
   /** Trays are layered with it. */
   private IntFunction<Optional<PlateTasks.Part>> tray(
       Side.Tray tray, Subject own, Optional<Follows> sauce) {
+    List<Follows> before = made(tray.made(), false, own);
     List<Task> work =
         TrayTasks.of(tray.build(), tray.bake(), tray.trays(), tray.oven(), own, dish.out().first())
             .stream()
-            .map(task -> task.kind() == Kind.BUILD ? also(task, sauce) : task)
+            .map(task -> task.kind() == Kind.BUILD ? also(also(task, sauce), before) : task)
             .toList();
     all.addAll(work);
     List<String> rests = keys(work, Kind.REST);
     return once(rests, Follows.within(rests.get(0), Side.Tray.WAITS));
   }
 
+  private static List<Task> first(List<Task> work, List<Follows> before) {
+    List<Task> all = new ArrayList<>(work);
+    all.set(0, also(work.get(0), before));
+    return all;
+  }
+
   private static Task also(Task task, Optional<Follows> more) {
+    return also(task, more.stream().toList());
+  }
+
+  private static Task also(Task task, List<Follows> more) {
     return task.after(Stream.concat(task.follows().stream(), more.stream()).toList());
   }
 

@@ -3,11 +3,19 @@ package urnstew.core.service;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import urnstew.core.formula.Formula;
+import urnstew.core.formula.MadePart;
 import urnstew.core.formula.Moment;
 import urnstew.core.formula.ResolvedFormula;
+import urnstew.core.formula.ResolvedFormula.Portion;
 import urnstew.core.holding.HotHold;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
@@ -44,7 +52,21 @@ public final class ServiceTasks {
 
   private static final Effort LADLED = Effort.ofMinutes(1, 2, 4);
 
+  private static final Set<Kind> STAGES =
+      Set.of(
+          Kind.STAGE,
+          Kind.START_SIMMER,
+          Kind.PHASE,
+          Kind.THICK,
+          Kind.FINISH,
+          Kind.REHEAT,
+          Kind.COOK,
+          Kind.BUILD);
+
   private final List<Task> all = new ArrayList<>();
+
+  /** Key of the work after which a part is there, by its formula. */
+  private final Map<String, String> made = new HashMap<>();
 
   /**
    * A dish.
@@ -176,15 +198,18 @@ public final class ServiceTasks {
    */
   public String apart(Apart one) {
     boolean parted = comesTo(one.pot(), one.leaves());
-    return pot(
-        StageTasks.apart(
-            one.still(),
-            one.instead(),
-            parted ? one.leaves().stage() : 0,
-            parted ? List.of(leaves(one)) : List.of(),
-            one.subject(),
-            one.ready(),
-            one.held()));
+    String last =
+        pot(
+            StageTasks.apart(
+                one.still(),
+                one.instead(),
+                parted ? one.leaves().stage() : 0,
+                parted ? List.of(leaves(one)) : List.of(),
+                one.subject(),
+                one.ready(),
+                one.held()));
+    taking(one.subject(), one.still());
+    return last;
   }
 
   private Follows leaves(Apart one) {
@@ -265,6 +290,71 @@ public final class ServiceTasks {
 
   /** What goes with a dish, and its plates. */
   public void dish(Dish dish) {
-    all.addAll(new DishTasks(dish).all());
+    DishTasks work = new DishTasks(dish);
+    all.addAll(work.all());
+    work.made().forEach(this::taking);
+  }
+
+  /**
+   * Parts that formulas make for others: each once for all that take it, the deepest first.
+   *
+   * @param batches of the whole service
+   * @param subject by the formula of the part
+   * @param ready when the first is wanted
+   * @param burner on which their hot stages stand
+   */
+  public void parts(
+      List<ResolvedFormula> batches,
+      Function<Formula, Subject> subject,
+      Instant ready,
+      List<Need> burner) {
+    Map<String, MadePart> parts = new LinkedHashMap<>();
+    batches.stream()
+        .flatMap(batch -> batch.parts().stream())
+        .forEach(
+            part ->
+                parts.merge(
+                    part.formula().formula().id(),
+                    part,
+                    (one, other) ->
+                        one.times(1 + other.mass().kilograms() / one.mass().kilograms())));
+    parts.forEach(
+        (id, part) -> {
+          Subject own = subject.apply(part.formula().formula());
+          List<Task> work = StageTasks.made(part.formula(), false, own, ready, burner);
+          if (!work.isEmpty()) {
+            made.put(id, pot(work));
+            taking(own, part.formula());
+          }
+        });
+  }
+
+  /** What takes parts waits for them, from the stage on into which they go. */
+  public void taking(Subject subject, ResolvedFormula batch) {
+    batch.portions().stream()
+        .filter(Portion::isMadeForIt)
+        .forEach(
+            portion ->
+                Optional.ofNullable(made.get(portion.made().orElseThrow().formula().formula().id()))
+                    .ifPresent(
+                        last ->
+                            into(subject, portion.stage())
+                                .ifPresent(task -> replace(task, Follows.whenever(last)))));
+  }
+
+  /** The stage, or the first that is here after it. */
+  private Optional<Task> into(Subject subject, int stage) {
+    return all.stream()
+        .filter(task -> task.subject().equals(subject))
+        .filter(task -> STAGES.contains(task.kind()))
+        .filter(task -> stageOf(task).map(place -> place >= stage).orElse(true))
+        .findFirst();
+  }
+
+  private static Optional<Integer> stageOf(Task task) {
+    String part = task.key().substring(task.key().lastIndexOf('/') + 1);
+    return part.startsWith("stage-")
+        ? Optional.of(Integer.valueOf(part.substring("stage-".length())))
+        : Optional.empty();
   }
 }

@@ -3,6 +3,7 @@ package urnstew.core.service;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.serving.pasta.PastaAtStove;
@@ -37,9 +38,16 @@ public sealed interface Side {
    *
    * @param oven air that it bakes in
    * @param everybody whether nobody eats the sauce beside it
+   * @param made what formulas make for it
    */
   record Tray(
-      String name, TrayBuild build, TrayBake bake, int trays, Temperature oven, boolean everybody)
+      String name,
+      TrayBuild build,
+      TrayBake bake,
+      int trays,
+      Temperature oven,
+      boolean everybody,
+      ResolvedFormula made)
       implements Side {
     /** Cut, and still hot (common practice). */
     static final Duration WAITS = Duration.ofMinutes(30);
@@ -49,9 +57,18 @@ public sealed interface Side {
    * Pieces in a heat of their own.
    *
    * @param rule what the code asks for; empty where this heat never meets it
+   * @param made what has to be done before they are pieces: balls are mixed and shaped
    */
-  record Pieces(String name, Cooking cooking, Optional<Cooking.RuleCore> rule, int count)
+  record Pieces(
+      String name,
+      Cooking cooking,
+      Optional<Cooking.RuleCore> rule,
+      int count,
+      ResolvedFormula made)
       implements Side {}
+
+  /** Pieces that go into the sauce with others, and are made before. */
+  record Made(String name, ResolvedFormula made) implements Side {}
 
   /** Several things that follow from one another are of one dish. */
   static List<Tray> trays(List<Side> sides) {

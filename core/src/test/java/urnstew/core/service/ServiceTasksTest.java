@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.random.RandomGenerator;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import urnstew.core.formula.Moment;
+import urnstew.core.formula.ReferenceFormulas;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.Surroundings;
 import urnstew.core.plan.PlanTasks;
@@ -53,6 +55,17 @@ import urnstew.units.Temperature;
 class ServiceTasksTest {
   private static final Instant HOUR = ServiceProblemTest.HOUR;
   private static final Subject RAGU = subject("ragu");
+  private static final ResolvedFormula MEATBALLS = formula("meatballs");
+  private static final ResolvedFormula TRAY = formula("tray-of-sheets");
+
+  private static ResolvedFormula formula(String id) {
+    return ResolvedFormula.of(
+        ReferenceFormulas.load().stream()
+            .filter(one -> one.id().equals(id))
+            .findFirst()
+            .orElseThrow(),
+        ReferenceFormulas.larder());
+  }
 
   private static final Set<Kind> WITHIN =
       Set.of(Kind.ADD, Kind.MOVE_PIECES, Kind.TOP_UP, Kind.READ_HOT);
@@ -104,7 +117,7 @@ class ServiceTasksTest {
             Medium.OVEN,
             Temperature.ofCelsius(190),
             Temperature.ofCelsius(58));
-    return new Side.Pieces("cod", cooking, Optional.empty(), count);
+    return new Side.Pieces("cod", cooking, Optional.empty(), count, MEATBALLS);
   }
 
   private static ServiceTasks.InSauce inSauce() {
@@ -133,12 +146,13 @@ class ServiceTasksTest {
   /** Some dishes of what there can be, at one hour or over a window. */
   private static ServiceTasks random(RandomGenerator random) {
     ServiceTasks all = new ServiceTasks();
+    all.parts(List.of(TRAY, TRAY), part -> subject("part-" + part.id()), HOUR, List.of());
     String base = all.pot(ragu());
-    int dishes = random.nextInt(1, 4);
+    int dishes = random.nextInt(2, 5);
     for (int place = 0; place < dishes; place++) {
       Subject dish = subject("dish-" + place);
       ServiceTasks.Sauce sauce =
-          place > 0 && random.nextInt(3) == 0
+          place > 1 && random.nextInt(3) == 0
               ? sauce(dish, shared(all, dish, base))
               : sauce(RAGU, base);
       int covers = random.nextInt(1, 40);
@@ -151,6 +165,10 @@ class ServiceTasksTest {
       }
       Optional<ServiceTasks.InSauce> drops =
           place == 0 && random.nextBoolean() ? Optional.of(inSauce()) : Optional.empty();
+      drops.ifPresent(some -> sides.add(new Side.Made("balls", MEATBALLS)));
+      if (place == 0) {
+        sauce = sauce(dish, tray(all, dish));
+      }
       Instant hour = HOUR.plus(Duration.ofMinutes(30L * place));
       PickUps out = random.nextInt(3) == 0 ? window(covers) : PickUps.atOnce(covers, hour);
       List<String> apart =
@@ -158,6 +176,13 @@ class ServiceTasksTest {
       all.dish(new ServiceTasks.Dish(dish, out, Optional.of(sauce), drops, sides, apart));
     }
     return all;
+  }
+
+  /** A dish of its own that takes parts. */
+  private static String tray(ServiceTasks all, Subject dish) {
+    String last = all.pot(StageTasks.of(TRAY, dish, HOUR, List.of(), Map.of()));
+    all.taking(dish, TRAY);
+    return last;
   }
 
   /** Some leave something out, from any moment on. */
@@ -267,6 +292,38 @@ class ServiceTasksTest {
     assertEquals(
         Kind.MOVE_PIECES, find(all.all(), "apart/share").kind(), "by the clock of the simmer");
     assertTrue(there.startsWith("apart/stage-"));
+  }
+
+  /**
+   * Dough and white sauce are made once for two trays, as much as both take, each before its stage;
+   * balls are shaped before they are cooked, and their baking is no work of the part.
+   */
+  @Test
+  void partsAreMadeOnceAndBeforeWhatTakesThem() {
+    ServiceTasks all = new ServiceTasks();
+    all.parts(List.of(TRAY, TRAY), part -> subject("part-" + part.id()), HOUR, List.of());
+    tray(all, subject("first"));
+    tray(all, subject("second"));
+    for (String dish : List.of("first", "second")) {
+      assertTrue(
+          before(find(all.all(), dish + "/stage-0")).anyMatch("part-egg-dough/stage-1"::equals));
+      assertTrue(
+          before(find(all.all(), dish + "/stage-1")).anyMatch("part-white-sauce/stage-1"::equals));
+    }
+    Task knead = find(all.all(), "part-egg-dough/stage-0");
+    assertTrue(knead.effort().hands().likely().compareTo(Duration.ofMinutes(5)) > 0);
+    assertEquals(1, all.all().stream().filter(one -> one.key().equals(knead.key())).count());
+    all.dish(
+        new ServiceTasks.Dish(
+            subject("balls"),
+            PickUps.atOnce(4, HOUR),
+            Optional.empty(),
+            Optional.empty(),
+            List.of(inOven(8)),
+            List.of()));
+    Task cooked = find(all.all(), "balls-0/pieces");
+    assertEquals(List.of("balls-0/stage-1"), before(cooked).toList(), "mixed");
+    assertTrue(all.all().stream().noneMatch(task -> task.key().equals("balls-0/stage-2")));
   }
 
   /** Two drops of pasta are two loads: the first plates wait only for the first. */
