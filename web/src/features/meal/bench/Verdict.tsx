@@ -22,8 +22,7 @@ export function Verdict({
           spare beyond what varies{proven && ' · nothing can be better'}
         </Text>
         <Text tone="muted" size="note">
-          Not counted yet: parts that are made before, thawing, stirring, and pots apart for those
-          who leave something out.
+          Stirring is reckoned as done in passing. What is frozen is heated from frozen.
         </Text>
         <Learnt bench={bench} />
       </>

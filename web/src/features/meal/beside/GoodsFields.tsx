@@ -16,7 +16,7 @@ interface Props extends FieldProps {
 }
 
 /** What is typed of goods: which, how much each, and whether they are eaten in the sauce. */
-export function GoodsFields({ beside, goods, change, faultAt }: Props) {
+export function GoodsFields({ beside, goods, tables, change, faultAt }: Props) {
   const { data: all = [] } = usePantry();
   const set = (to: Partial<GoodsText>) => change({ goods: { ...goods, ...to } });
   return (
@@ -50,6 +50,15 @@ export function GoodsFields({ beside, goods, change, faultAt }: Props) {
           value={goods.over ? 'over' : 'beside'}
           options={PLACES}
           onPick={(to) => set({ over: to === 'over' })}
+        />
+      </Across>
+      <Across>
+        <Pick
+          label="In the oven"
+          value={goods.neighbourId}
+          options={[['', 'no'] as const, ...tables.neighbours.map((n) => [n.id, n.name] as const)]}
+          onPick={(neighbourId) => set({ neighbourId })}
+          fault={faultAt('goods/neighbourId')}
         />
       </Across>
     </Fields>

@@ -1,4 +1,5 @@
-import type { Dressing } from '../../../api/client';
+import type { Dressing, ServingTables } from '../../../api/client';
+import { useFormulas } from '../../../api/formulas';
 import { Pick, TextLine } from '../../../ui/fields';
 import { Text } from '../../../ui/text';
 import { Across, Fields } from './beside.styles';
@@ -27,10 +28,19 @@ export function PastaFields({ beside, pasta, tables, kitchen, change, faultAt }:
           label="Pasta"
           value={pasta.shapeId}
           options={tables.shapes.map((s) => [s.id, s.name] as const)}
-          onPick={(shapeId) => set({ shapeId })}
+          onPick={(shapeId) =>
+            set({ shapeId, ...(!isFresh(tables, shapeId) && { formulaId: '' }) })
+          }
           fault={faultAt('pasta/shapeId')}
         />
       </Across>
+      {isFresh(tables, pasta.shapeId) && (
+        <Dough
+          formulaId={pasta.formulaId}
+          onPick={(formulaId) => set({ formulaId })}
+          fault={faultAt('pasta/formulaId')}
+        />
+      )}
       <TextLine
         label="How many get it"
         text={beside.covers}
@@ -85,6 +95,31 @@ export function PastaFields({ beside, pasta, tables, kitchen, change, faultAt }:
         )}
       </Across>
     </Fields>
+  );
+}
+
+const isFresh = (tables: ServingTables, shapeId: string): boolean =>
+  tables.shapes.some((s) => s.id === shapeId && s.fresh);
+
+interface DoughProps {
+  formulaId: string;
+  onPick: (formulaId: string) => void;
+  fault: string | undefined;
+}
+/** Fresh pasta is bought, or its dough is made, rolled and cut here. */
+function Dough({ formulaId, onPick, fault }: DoughProps) {
+  const { data: shelf = [] } = useFormulas();
+  const parts = shelf.filter((f) => f.family === 'PART').map((f) => [f.id, f.name] as const);
+  return (
+    <Across>
+      <Pick
+        label="Comes from"
+        value={formulaId}
+        options={[['', 'a shop'] as const, ...parts]}
+        onPick={onPick}
+        fault={fault}
+      />
+    </Across>
   );
 }
 

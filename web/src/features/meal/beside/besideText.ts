@@ -4,6 +4,8 @@ import { show, type Units } from '../../../quantities';
 /** What is typed of pasta, raw. */
 export interface PastaText {
   shapeId: string;
+  /** The formula of its dough; empty where it is bought. */
+  formulaId: string;
   each: string;
   start: string;
   dressing: Dressing;
@@ -61,6 +63,8 @@ export interface GoodsText {
   ingredientId: string;
   each: string;
   over: boolean;
+  /** How they go into an oven; empty where they stay as they are. */
+  neighbourId: string;
 }
 /** What goes with a dish, as it is typed: one of the four. */
 export interface BesideText {
@@ -87,6 +91,7 @@ export const textOfBeside = (sheet: BesideSheet, i: number, units: Units): Besid
 
 const pastaText = (p: NonNullable<BesideSheet['pasta']>, units: Units): PastaText => ({
   shapeId: p.shapeId,
+  formulaId: p.formulaId ?? '',
   each: p.rawEachText || show.typedMass(p.rawMassEachKilograms, units),
   start: degrees(p.startCelsius, units),
   dressing: p.dressing,
@@ -147,4 +152,5 @@ const goodsText = (g: NonNullable<BesideSheet['goods']>, units: Units): GoodsTex
   ingredientId: g.ingredientId,
   each: g.eachText || show.typedMass(g.massEachKilograms, units),
   over: g.overSauce,
+  neighbourId: g.neighbourId ?? '',
 });

@@ -71,6 +71,7 @@ function probed(t: PastaText, r: Reader) {
 
 const meantPasta = (t: PastaText, r: Reader): NonNullable<BesideSheet['pasta']> => ({
   shapeId: t.shapeId,
+  ...(t.formulaId && { formulaId: t.formulaId }),
   rawMassEachKilograms: r.read('/pasta/rawMassEachKilograms', t.each, 'MASS', 'g'),
   rawEachText: r.entered(t.each),
   startCelsius: r.degrees('/pasta/startCelsius', t.start),
@@ -109,6 +110,7 @@ const meantGoods = (t: GoodsText, r: Reader): NonNullable<BesideSheet['goods']> 
   massEachKilograms: r.read('/goods/massEachKilograms', t.each, 'MASS', 'g'),
   eachText: r.entered(t.each),
   overSauce: t.over,
+  ...(t.neighbourId && { neighbourId: t.neighbourId }),
 });
 
 const meantTray = (t: TrayText, r: Reader): NonNullable<BesideSheet['tray']> => {

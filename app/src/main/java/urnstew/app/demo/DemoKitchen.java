@@ -257,7 +257,18 @@ class DemoKitchen {
     return new BesideSheet(
         covers,
         new PastaSheet(
-            shape, each, grams(each), celsius, Dressing.IN_THE_PAN, null, null, 8, 10, 12, null),
+            shape,
+            null,
+            each,
+            grams(each),
+            celsius,
+            Dressing.IN_THE_PAN,
+            null,
+            null,
+            8,
+            10,
+            12,
+            null),
         null,
         null,
         null);
@@ -265,7 +276,7 @@ class DemoKitchen {
 
   private static BesideSheet strewn(String ingredient, int covers, double each) {
     return new BesideSheet(
-        covers, null, null, null, new GoodsSheet(ingredient, each, grams(each), true));
+        covers, null, null, null, new GoodsSheet(ingredient, each, grams(each), true, null));
   }
 
   /** Poached in the sauce, kept just below its boil. */

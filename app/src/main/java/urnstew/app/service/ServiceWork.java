@@ -18,6 +18,7 @@ import urnstew.app.rules.RuleService;
 import urnstew.app.serving.BesideSheet;
 import urnstew.app.serving.ServedBeside;
 import urnstew.app.serving.ServedBeside.Drops;
+import urnstew.app.serving.ServedBeside.GoodsServed;
 import urnstew.app.serving.ServedBeside.PieceServed;
 import urnstew.app.sizing.Meal;
 import urnstew.app.sizing.Meal.FromBase;
@@ -40,6 +41,7 @@ import urnstew.core.rules.Limit;
 import urnstew.core.service.ServiceTasks;
 import urnstew.core.service.Side;
 import urnstew.core.serving.PickUps;
+import urnstew.core.serving.part.OvenNeighbour;
 import urnstew.core.serving.piece.DropList;
 import urnstew.core.sizing.Need;
 import urnstew.core.sizing.Variant;
@@ -361,6 +363,7 @@ class ServiceWork {
         int at = place;
         ServedBeside beside = served.besides().get(place);
         String name = beside.beside().name();
+        ResolvedFormula made = beside.beside().batch();
         beside
             .pasta()
             .ifPresent(
@@ -371,8 +374,8 @@ class ServiceWork {
                             one.byPickUp(),
                             written.get(at).covers(),
                             one.pot(),
-                            one.burner())));
-        ResolvedFormula made = beside.beside().batch();
+                            one.burner(),
+                            made)));
         beside
             .piece()
             .ifPresent(
@@ -381,9 +384,23 @@ class ServiceWork {
                         isIn(served.drops(), one)
                             ? new Side.Made(name, made)
                             : new Side.Pieces(name, one.cooking(), one.rule(), one.count(), made)));
+        beside
+            .goods()
+            .flatMap(GoodsServed::inOven)
+            .ifPresent(how -> sides.add(new Side.InOven(name, how, air(how))));
         sides.addAll(tray(name, served, beside, written.get(place)).stream().toList());
       }
       return sides;
+    }
+
+    /** The oven of something else where it goes into that, else its own air. */
+    private Temperature air(OvenNeighbour how) {
+      return sheets.stream()
+          .flatMap(dish -> dish.allBesides().stream())
+          .flatMap(ServiceWork::ovens)
+          .filter(how::goesInAt)
+          .findFirst()
+          .orElse(how.ownAir());
     }
 
     private Optional<Side> tray(
@@ -405,6 +422,17 @@ class ServiceWork {
                           everybody,
                           beside.beside().batch()));
     }
+  }
+
+  private static Stream<Temperature> ovens(BesideSheet beside) {
+    BesideSheet.TraySheet tray = beside.tray();
+    BesideSheet.PiecesSheet piece = beside.piece();
+    if (tray != null) {
+      return Stream.of(Temperature.ofCelsius(tray.ovenCelsius()));
+    }
+    return piece != null && piece.medium().isOven()
+        ? Stream.of(Temperature.ofCelsius(piece.mediumCelsius()))
+        : Stream.empty();
   }
 
   /** Whether it cooks with the others in the sauce of its dish. */

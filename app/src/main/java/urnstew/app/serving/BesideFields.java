@@ -1,6 +1,7 @@
 package urnstew.app.serving;
 
 import java.util.Map;
+import java.util.Set;
 
 /** Fields of the request that faults of the core belong to. */
 final class BesideFields {
@@ -43,6 +44,8 @@ final class BesideFields {
   private static final Map<String, String> MINUTES =
       Map.of("coveredMinutes", "coveredMinutes", "openMinutes", "openMinutes");
 
+  private static final Set<String> OWN = Set.of("ingredientId", "neighbourId", "formulaId");
+
   private BesideFields() {}
 
   /**
@@ -52,13 +55,17 @@ final class BesideFields {
    */
   static String of(String kind, String parameter) {
     return switch (kind) {
-      case "pasta." -> kind + PASTA.getOrDefault(parameter, "rawMassEachKilograms");
+      case "pasta." -> kind + PASTA.getOrDefault(parameter, own(parameter, "rawMassEachKilograms"));
       case "piece." -> kind + PIECE.getOrDefault(parameter, "cutId");
       case "tray." ->
           kind
               + TRAY.getOrDefault(
                   parameter, MINUTES.getOrDefault(parameter, "sheetsMassKilograms"));
-      default -> kind + (parameter.equals("ingredientId") ? parameter : "massEachKilograms");
+      default -> kind + own(parameter, "massEachKilograms");
     };
+  }
+
+  private static String own(String parameter, String otherwise) {
+    return OWN.contains(parameter) ? parameter : otherwise;
   }
 }

@@ -16,6 +16,7 @@ import urnstew.core.formula.Split.Group;
 import urnstew.core.kitchen.Vessel;
 import urnstew.core.serving.Beside;
 import urnstew.core.serving.Beside.Goods;
+import urnstew.core.serving.part.OvenNeighbour;
 import urnstew.core.sizing.Dish;
 import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
@@ -122,7 +123,12 @@ public class BesideService {
     Goods goods = new Goods(onHand.ingredient(sheet.ingredientId()), new Mass(each * covers));
     Beside beside = Beside.of(goods.ingredient().name(), List.of(goods), covers);
     return ServedBeside.of(
-        beside, beside.warnings(groups, eaters), new GoodsServed(goods, sheet.overSauce()));
+        beside,
+        beside.warnings(groups, eaters),
+        new GoodsServed(
+            goods,
+            sheet.overSauce(),
+            Optional.ofNullable(sheet.neighbourId()).map(OvenNeighbour::of)));
   }
 
   /** Everything that cooks in the sauce of a dish, all done together; empty where nothing does. */

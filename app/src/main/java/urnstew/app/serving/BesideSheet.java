@@ -23,6 +23,7 @@ public record BesideSheet(
   /**
    * Pasta.
    *
+   * @param formulaId that makes fresh pasta here; absent for goods
    * @param rawMassEachKilograms for a head, as it goes into the water
    * @param rawEachText the same as typed
    * @param vesselId pot for the water; absent for the one that fits
@@ -31,6 +32,7 @@ public record BesideSheet(
    */
   public record PastaSheet(
       @NotNull String shapeId,
+      @Nullable String formulaId,
       double rawMassEachKilograms,
       @NotNull String rawEachText,
       double startCelsius,
@@ -108,10 +110,12 @@ public record BesideSheet(
    * @param massEachKilograms for a head
    * @param eachText the same as typed
    * @param overSauce whether they are eaten in the sauce
+   * @param neighbourId how they go into an oven, by the table; absent where they stay as they are
    */
   public record GoodsSheet(
       @NotNull String ingredientId,
       double massEachKilograms,
       @NotNull String eachText,
-      boolean overSauce) {}
+      boolean overSauce,
+      @Nullable String neighbourId) {}
 }

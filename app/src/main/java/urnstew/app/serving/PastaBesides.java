@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import urnstew.app.formula.FormulaShelf;
 import urnstew.app.rules.RuleService;
 import urnstew.app.serving.BesideSheet.PastaSheet;
 import urnstew.app.serving.ServedBeside.PastaServed;
@@ -23,6 +24,7 @@ import urnstew.core.serving.pasta.PastaBatch;
 import urnstew.core.serving.pasta.PastaShape;
 import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.sizing.Dish;
+import urnstew.units.InvalidInput;
 import urnstew.units.Mass;
 import urnstew.units.Temperature;
 
@@ -38,10 +40,12 @@ class PastaBesides {
   private static final double TOSSED_OFF = 0.01;
 
   private final OnHand onHand;
+  private final FormulaShelf shelf;
   private final RuleService rules;
 
-  PastaBesides(OnHand onHand, RuleService rules) {
+  PastaBesides(OnHand onHand, FormulaShelf shelf, RuleService rules) {
     this.onHand = onHand;
+    this.shelf = shelf;
     this.rules = rules;
   }
 
@@ -67,9 +71,7 @@ class PastaBesides {
                         PieceBesides.minutes(read.minutes()),
                         Temperature.ofCelsius(read.waterCelsius())))
             .orElse(reckoned);
-    Beside beside =
-        Beside.of(
-            shape.name(), List.of(new Goods(onHand.ingredient(shape.ingredientId()), raw)), covers);
+    Beside beside = beside(sheet, shape, raw, covers);
     PastaServed served =
         new PastaServed(
             stove,
@@ -80,6 +82,24 @@ class PastaBesides {
             byPickUp(batch, stove),
             tossed ? Optional.of(finish(stove, covers, dish)) : Optional.empty());
     return ServedBeside.of(beside, beside.warnings(groups, (int) dish.need().covers()), served);
+  }
+
+  private Beside beside(PastaSheet sheet, PastaShape shape, Mass raw, int covers) {
+    String made = sheet.formulaId();
+    if (made == null) {
+      return Beside.of(
+          shape.name(), List.of(new Goods(onHand.ingredient(shape.ingredientId()), raw)), covers);
+    }
+    if (!shape.isFresh()) {
+      throw new InvalidInput(
+          "formulaId",
+          "not-fresh",
+          shape.name() + " is dry: nobody makes it here.",
+          "fresh pasta",
+          "Choose a fresh shape, or buy it.");
+    }
+    Beside dough = Beside.ofFormula(shelf.resolved(made, List.of()), raw, covers);
+    return new Beside(shape.name(), dough.batch(), raw, covers);
   }
 
   private PickUpPasta byPickUp(PastaBatch batch, PastaAtStove stove) {

@@ -9,6 +9,7 @@ import urnstew.core.serving.Beside;
 import urnstew.core.serving.Beside.Goods;
 import urnstew.core.serving.Dressing;
 import urnstew.core.serving.SauceBefore;
+import urnstew.core.serving.part.OvenNeighbour;
 import urnstew.core.serving.pasta.PanFinish;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PickUpPasta;
@@ -135,8 +136,9 @@ public record ServedBeside(
    * Goods as they are.
    *
    * @param overSauce whether they are eaten in it, as cheese is
+   * @param inOven how they go into an oven; empty where they stay as they are
    */
-  public record GoodsServed(Goods goods, boolean overSauce) {
+  public record GoodsServed(Goods goods, boolean overSauce, Optional<OvenNeighbour> inOven) {
     /** What one of so many gets. */
     public Goods each(int covers) {
       return new Goods(goods.ingredient(), goods.mass().times(1.0 / covers));

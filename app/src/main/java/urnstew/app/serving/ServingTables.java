@@ -96,9 +96,15 @@ public record ServingTables(
 
   /** What shares an oven. */
   public record NeighbourView(
-      String name, double coolestCelsius, double hottestCelsius, SpanView minutes, String note) {
+      String id,
+      String name,
+      double coolestCelsius,
+      double hottestCelsius,
+      SpanView minutes,
+      String note) {
     static NeighbourView of(OvenNeighbour one) {
       return new NeighbourView(
+          one.id(),
           one.name(),
           one.coolest().celsius(),
           one.hottest().celsius(),

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
@@ -18,6 +19,7 @@ import urnstew.core.service.ServiceTasks.InSauce;
 import urnstew.core.service.ServiceTasks.Sauce;
 import urnstew.core.serving.PickUps;
 import urnstew.core.serving.PlateTasks;
+import urnstew.core.serving.part.EquipmentTime;
 import urnstew.core.serving.pasta.PastaTasks;
 import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.serving.piece.PieceTasks;
@@ -26,9 +28,12 @@ import urnstew.core.task.Due;
 import urnstew.core.task.Effort;
 import urnstew.core.task.Figure;
 import urnstew.core.task.Follows;
+import urnstew.core.task.Need;
+import urnstew.core.task.Span;
 import urnstew.core.task.Subject;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
+import urnstew.units.Mass;
 
 /** The work of one dish from its sauce to its plates: all at one hour, or by the pick-up. */
 final class DishTasks {
@@ -41,6 +46,11 @@ final class DishTasks {
   private static final Duration READ_SOON = Duration.ofMinutes(10);
 
   private static final Effort READ = Effort.ofMinutes(1, 2, 4);
+
+  /** In, and seen to once. */
+  private static final Duration INTO_OVEN = Duration.ofMinutes(2);
+
+  private static final double ROLLED_VARIES = 0.3;
 
   private final Dish dish;
   private final List<Task> all = new ArrayList<>();
@@ -165,12 +175,30 @@ final class DishTasks {
     if (side instanceof Side.Tray tray) {
       return tray(tray, own, sauce);
     }
+    if (side instanceof Side.InOven bread) {
+      return inOven(bread, own);
+    }
     return side instanceof Side.Pieces pieces ? apart(pieces, own) : at -> Optional.empty();
   }
 
   private Subject own(int place) {
     return new Subject(
         dish.subject().place(), dish.subject().id() + "-" + place, dish.sides().get(place).name());
+  }
+
+  private IntFunction<Optional<PlateTasks.Part>> inOven(Side.InOven side, Subject own) {
+    Span lasts = side.how().minutesAt(side.air());
+    Task task =
+        Task.of(
+                "oven",
+                Kind.BAKE,
+                own,
+                "in the oven: " + side.how().name().toLowerCase(Locale.ROOT),
+                Due.at(dish.out().first().minus(lasts.likely())),
+                new Effort(Span.exactly(INTO_OVEN), lasts))
+            .holding(List.of(new Need.OfOven(Optional.empty(), side.air())));
+    all.add(task);
+    return once(List.of(task.key()), Follows.within(task.key(), Side.InOven.WAITS));
   }
 
   /** Pieces in a heat of their own, for each pick-up those of its plates. */
@@ -195,12 +223,37 @@ final class DishTasks {
     return place -> part(keys.get(place), PieceTasks.waits(pieces.cooking()));
   }
 
+  /** Its dough is made, rolled and cut; nothing where it is bought. */
+  private List<Follows> rolled(Side.Pasta pasta, Subject own) {
+    List<Follows> dough = made(pasta.made(), false, own);
+    if (dough.isEmpty()) {
+      return List.of();
+    }
+    Mass mass = pasta.stove().batch().dry().times(pasta.stove().drops());
+    Span hands = Span.about(EquipmentTime.rolledAndCut(mass), ROLLED_VARIES);
+    Task rolled =
+        Task.of(
+                "roll",
+                Kind.PREP,
+                own,
+                "roll it and cut it",
+                Due.fromThen(dish.out().first().minus(hands.likely())),
+                Effort.ofHands(hands))
+            .with(new Figure.Much(mass))
+            .holding(List.of(new Need.OfTool("roller")))
+            .after(dough);
+    all.add(rolled);
+    return List.of(Follows.whenever(rolled.key()));
+  }
+
   /** The pan wants the sauce. */
   private IntFunction<Optional<PlateTasks.Part>> pasta(
       Side.Pasta pasta, Subject own, Optional<Follows> sauce) {
+    List<Follows> rolled = rolled(pasta, own);
     List<Task> work =
         PastaTasks.of(pasta.stove(), pasta.pot(), pasta.burner(), own, dish.out().first()).stream()
             .map(task -> task.kind() == Kind.TOSS ? also(task, sauce) : task)
+            .map(task -> task.kind() == Kind.COOK ? also(task, rolled) : task)
             .toList();
     all.addAll(work);
     return place -> part(keys(work, Kind.TOSS), Side.Pasta.WAITS);
@@ -210,6 +263,7 @@ final class DishTasks {
   private IntFunction<Optional<PlateTasks.Part>> byPickUp(
       Side.Pasta pasta, Subject own, Optional<Follows> sauce) {
     PickUps out = dish.out().of(pasta.covers());
+    List<Follows> rolled = rolled(pasta, own);
     PickUpPasta.Work work = pasta.inWindow().tasks(pasta.pot(), pasta.burner(), own, out);
     for (Task task : work.tasks()) {
       Optional<Follows> held =
@@ -218,7 +272,7 @@ final class DishTasks {
               .boxed()
               .findFirst()
               .flatMap(place -> sauce.map(one -> later(one, since(place))));
-      all.add(also(task, held));
+      all.add(also(also(task, held), task.kind() == Kind.COOK ? rolled : List.of()));
     }
     return place -> part(work.loads().get(place), Side.Pasta.WAITS);
   }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.kitchen.HeatSource;
 import urnstew.core.kitchen.Vessel;
+import urnstew.core.serving.part.OvenNeighbour;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PickUpPasta;
 import urnstew.core.serving.piece.Cooking;
@@ -22,8 +23,15 @@ public sealed interface Side {
    * Pasta in its water, and in the pan with the sauce.
    *
    * @param inWindow the same where plates go out by the pick-up
+   * @param made its dough; without stages where it is bought
    */
-  record Pasta(String name, PickUpPasta inWindow, int covers, Vessel pot, HeatSource burner)
+  record Pasta(
+      String name,
+      PickUpPasta inWindow,
+      int covers,
+      Vessel pot,
+      HeatSource burner,
+      ResolvedFormula made)
       implements Side {
     /** Tossed, it loses its bite (common practice). */
     static final Duration WAITS = Duration.ofMinutes(4);
@@ -66,6 +74,16 @@ public sealed interface Side {
       int count,
       ResolvedFormula made)
       implements Side {}
+
+  /**
+   * Something that goes into the oven as it is: bread, polenta slices.
+   *
+   * @param air of the oven that it goes into
+   */
+  record InOven(String name, OvenNeighbour how, Temperature air) implements Side {
+    /** Warm and not yet hard (common practice). */
+    static final Duration WAITS = Duration.ofMinutes(15);
+  }
 
   /** Pieces that go into the sauce with others, and are made before. */
   record Made(String name, ResolvedFormula made) implements Side {}

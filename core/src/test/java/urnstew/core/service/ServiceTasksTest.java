@@ -27,6 +27,7 @@ import urnstew.core.plan.PlanTasks;
 import urnstew.core.plan.Planner;
 import urnstew.core.plan.StageTasks;
 import urnstew.core.serving.PickUps;
+import urnstew.core.serving.part.OvenNeighbour;
 import urnstew.core.serving.pasta.ParCooked;
 import urnstew.core.serving.pasta.PastaAtStove;
 import urnstew.core.serving.pasta.PastaBatch;
@@ -102,7 +103,8 @@ class ServiceTasksTest {
             Optional.of(Duration.ofHours(4))),
         covers,
         ServiceProblemTest.WATER_POT,
-        ServiceProblemTest.SECOND);
+        ServiceProblemTest.SECOND,
+        formula("egg-dough"));
   }
 
   private static Piece piece(String cut, double meters) {
@@ -162,6 +164,10 @@ class ServiceTasksTest {
       }
       if (random.nextBoolean()) {
         sides.add(inOven(random.nextInt(1, 30)));
+      }
+      if (random.nextBoolean()) {
+        OvenNeighbour bread = OvenNeighbour.of("loaf-warm");
+        sides.add(new Side.InOven("bread", bread, bread.ownAir()));
       }
       Optional<ServiceTasks.InSauce> drops =
           place == 0 && random.nextBoolean() ? Optional.of(inSauce()) : Optional.empty();

@@ -43,6 +43,7 @@ public record StoredMeal(
   /** Pasta and how it is boiled. */
   public record Pasta(
       String shapeId,
+      @Nullable String formulaId,
       double rawMassEachKilograms,
       String rawEachText,
       double startCelsius,
@@ -94,7 +95,11 @@ public record StoredMeal(
 
   /** Goods as they are, over the sauce or beside it. */
   public record Goods(
-      String ingredientId, double massEachKilograms, String eachText, boolean overSauce) {}
+      String ingredientId,
+      double massEachKilograms,
+      String eachText,
+      boolean overSauce,
+      @Nullable String neighbourId) {}
 
   /** What is spread in a tray beside the sauce. */
   public record Filling(String fillingId, double massKilograms) {}

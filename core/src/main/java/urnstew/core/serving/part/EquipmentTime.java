@@ -2,6 +2,7 @@ package urnstew.core.serving.part;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import org.apache.commons.csv.CSVRecord;
 import urnstew.core.pantry.ReferenceTable;
 import urnstew.units.Mass;
@@ -20,6 +21,8 @@ public record EquipmentTime(
   private static final List<EquipmentTime> SHIPPED =
       ReferenceTable.rows("equipment-times").stream().map(EquipmentTime::read).toList();
 
+  private static final Set<String> ROLLED = Set.of("roller", "cutter");
+
   /** The shipped ones. */
   public static List<EquipmentTime> shipped() {
     return SHIPPED;
@@ -28,6 +31,14 @@ public record EquipmentTime(
   /** For so much. */
   public Duration of(Mass mass) {
     return each.plus(Duration.ofMillis(Math.round(perKilogram.toMillis() * mass.kilograms())));
+  }
+
+  /** Dough to sheets and ribbons. */
+  public static Duration rolledAndCut(Mass dough) {
+    return SHIPPED.stream()
+        .filter(one -> ROLLED.contains(one.equipment()))
+        .map(one -> one.of(dough))
+        .reduce(Duration.ZERO, Duration::plus);
   }
 
   private static EquipmentTime read(CSVRecord row) {

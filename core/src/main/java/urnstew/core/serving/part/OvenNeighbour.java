@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.commons.csv.CSVRecord;
 import urnstew.core.pantry.ReferenceTable;
 import urnstew.core.task.Span;
+import urnstew.units.InvalidInput;
 import urnstew.units.Temperature;
 
 /**
@@ -40,6 +41,30 @@ public record OvenNeighbour(
     return SHIPPED;
   }
 
+  /**
+   * One of the shipped ones.
+   *
+   * @throws InvalidInput {@code neighbourId} if there is none of that key
+   */
+  public static OvenNeighbour of(String id) {
+    return SHIPPED.stream()
+        .filter(one -> one.id().equals(id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new InvalidInput(
+                    "neighbourId",
+                    "unknown",
+                    "There is no '" + id + "' among what goes into an oven.",
+                    "one of the table",
+                    "Choose one of the list."));
+  }
+
+  /** Its own air: the middle of both. */
+  public Temperature ownAir() {
+    return Temperature.ofCelsius((coolest.celsius() + hottest.celsius()) / 2);
+  }
+
   /** Whether it goes into an oven that is set for something else. */
   public boolean goesInAt(Temperature oven) {
     return oven.celsius() >= coolest.celsius() - BEARS_KELVINS
@@ -48,8 +73,7 @@ public record OvenNeighbour(
 
   /** Its minutes there: heat goes with the difference to its moist surface. */
   public Span minutesAt(Temperature oven) {
-    double own = (coolest.celsius() + hottest.celsius()) / 2;
-    double times = (own - WET_CELSIUS) / (oven.celsius() - WET_CELSIUS);
+    double times = (ownAir().celsius() - WET_CELSIUS) / (oven.celsius() - WET_CELSIUS);
     return new Span(
         times(minutes.least(), times),
         times(minutes.likely(), times),

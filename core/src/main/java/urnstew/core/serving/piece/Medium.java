@@ -53,6 +53,11 @@ public enum Medium {
     this.hottest = hottest;
   }
 
+  /** Whether it is the air of an oven. */
+  public boolean isOven() {
+    return this == OVEN || this == FAN_OVEN;
+  }
+
   private static Map<Medium, Coefficients> read() {
     Map<Medium, Coefficients> all = new EnumMap<>(Medium.class);
     for (CSVRecord row : ReferenceTable.rows("media")) {

@@ -134,7 +134,7 @@ public final class PieceTasks {
       String part,
       Instant at) {
     Piece piece = cooking.piece();
-    boolean oven = medium == Medium.OVEN || medium == Medium.FAN_OVEN;
+    boolean oven = medium.isOven();
     String name = piece.cut().name().toLowerCase(Locale.ROOT);
     Effort effort = medium == Medium.PAN ? turned(lasts, loads(piece, count)) : lasting(lasts);
     return Task.of(part, Kind.COOK, subject, medium.inWords() + ": " + name, Due.at(at), effort)
