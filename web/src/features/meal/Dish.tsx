@@ -20,6 +20,8 @@ interface Props {
   /** What it comes to, once it is known. */
   made: Made | undefined;
   shelf: FormulaSummary[];
+  /** Whether another dish of the meal is of the same sauce, whose pot can be its own. */
+  hasTwin?: boolean;
   units: Units;
   change: (to: Partial<DishText>) => void;
   onDrop: () => void;
@@ -29,7 +31,8 @@ interface Props {
 }
 
 /** One dish of a meal: how many eat it, how much each, of what it is made, and who leaves something out. */
-export function Dish({ dish, made, shelf, units, change, onDrop, stove, faultAt }: Props) {
+export function Dish(props: Props) {
+  const { dish, made, shelf, units, change, onDrop, stove, faultAt } = props;
   const baseFault = faultAt('baseFormulaId');
   return (
     <DishBlock>
@@ -61,7 +64,7 @@ export function Dish({ dish, made, shelf, units, change, onDrop, stove, faultAt 
         <Pick
           label="Made of"
           value={dish.baseFormulaId ?? ''}
-          options={basesFor(dish, shelf)}
+          options={basesFor(dish, shelf, props.hasTwin ?? false)}
           onPick={(id) => change({ baseFormulaId: id || undefined })}
         />
         <SomeWithout dish={dish} change={(groups) => change({ groups })} />
@@ -93,12 +96,13 @@ export function Dish({ dish, made, shelf, units, change, onDrop, stove, faultAt 
 }
 
 /** Its own pot, or another sauce of the shelf as a base; plain ones first. */
-function basesFor(dish: DishText, shelf: FormulaSummary[]) {
+function basesFor(dish: DishText, shelf: FormulaSummary[], hasTwin: boolean) {
   const sauces = shelf
     .filter((f) => f.targetSolidsFraction !== undefined && f.id !== dish.formulaId)
     .toSorted((a, b) => Number(b.family === 'PLAIN') - Number(a.family === 'PLAIN'));
   return [
     ['', 'its own pot'] as const,
+    ...(hasTwin ? [[dish.formulaId, 'the same pot'] as const] : []),
     ...sauces.map((f) => [f.id, `the base ${f.name}`] as const),
   ];
 }

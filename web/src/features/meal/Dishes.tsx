@@ -54,6 +54,7 @@ export function Dishes({ text, meal, shelf, units, change, faultAt, flush }: Pro
           made={made(meal, d, i)}
           shelf={shelf}
           units={units}
+          hasTwin={dishes.some((other) => other !== d && other.formulaId === d.formulaId)}
           change={(to) => change({ dishes: dishes.with(i, { ...d, ...to }) })}
           onDrop={() => change({ dishes: dishes.toSpliced(i, 1) })}
           {...(flush && made(meal, d, i) && { stove: { mealId: meal.id, place: i, flush } })}

@@ -66,7 +66,11 @@ final class Stove {
   }
 
   static String inHours(int hours) {
-    return LocalTime.now(KITCHEN).plusHours(hours).format(HOUR);
+    return inMinutes(60 * hours);
+  }
+
+  static String inMinutes(int minutes) {
+    return LocalTime.now(KITCHEN).plusMinutes(minutes).format(HOUR);
   }
 
   /** Minutes from one hour on the clock to the next such hour. */
