@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -18,6 +19,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -26,6 +28,7 @@ import urnstew.core.bench.Outcome;
 import urnstew.core.bench.Placement;
 import urnstew.core.bench.Problem;
 import urnstew.core.bench.Schedule;
+import urnstew.core.kitchen.Oven;
 import urnstew.core.service.ServiceEvent.Began;
 import urnstew.core.service.ServiceEvent.CookCame;
 import urnstew.core.service.ServiceEvent.CookLeft;
@@ -40,6 +43,8 @@ import urnstew.core.service.ServiceEvent.TakesLonger;
 import urnstew.core.service.ServiceEvent.Wanted;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
+import urnstew.units.Length;
+import urnstew.units.Temperature;
 
 /** Whatever is said of a service, in whatever order it comes: the rest of it is sound. */
 class RunningServiceTest {
@@ -48,27 +53,62 @@ class RunningServiceTest {
   private static final List<Task> TASKS =
       ServiceProblemTest.tasks(ServiceProblemTest.WATER_POT, ServiceProblemTest.SECOND);
   private static final Brigade THREE =
-      ServiceProblemTest.brigade(
-          3,
-          List.of(ServiceProblemTest.OWN, ServiceProblemTest.SECOND, ServiceProblemTest.third()));
+      withOven(
+          ServiceProblemTest.brigade(
+              3,
+              List.of(
+                  ServiceProblemTest.OWN, ServiceProblemTest.SECOND, ServiceProblemTest.third())));
+
+  private static Brigade withOven(Brigade all) {
+    Oven oven =
+        new Oven(
+            new UUID(7, 7),
+            "oven",
+            new Length(0.45),
+            new Length(0.4),
+            new Length(0.3),
+            Temperature.ofCelsius(250),
+            false);
+    return new Brigade(
+        all.hands(), all.burners(), List.of(new Brigade.OvenRoom(oven, 2)), List.of(), Set.of());
+  }
+
+  /** Plates by the pick-up, a share apart, dough that is rolled, bread in the oven. */
+  private static final List<Task> WINDOW = ServiceTasksTest.window();
 
   private static RunningService of(List<ServiceEntry> log) {
-    return RunningService.of(TASKS, THREE, FROM, END, log);
+    return of(TASKS, log);
+  }
+
+  private static RunningService of(List<Task> tasks, List<ServiceEntry> log) {
+    return RunningService.of(tasks, THREE, FROM, END, log);
+  }
+
+  /** So many were sound, of each service. */
+  private static final Map<List<Task>, Integer> plans = new IdentityHashMap<>();
+
+  /** The plain scheduler does not find one at every turn. */
+  @AfterAll
+  static void enough() {
+    plans.values().forEach(count -> assertTrue(count > 20, plans.values() + " plans"));
   }
 
   /** An evening with things going wrong: what is said next is drawn from what stands there. */
   private static final class Evening {
     private final Random random;
+    private final List<Task> tasks;
     private final List<ServiceEntry> log = new ArrayList<>();
     private Instant now = FROM;
+    private int plans;
     private Optional<Schedule> said = Optional.empty();
 
     Evening(long seed) {
       random = new Random(seed);
+      tasks = seed % 2 == 0 ? TASKS : WINDOW;
     }
 
     private ServiceProblem planned() {
-      ServiceProblem service = of(log).problem(now);
+      ServiceProblem service = of(tasks, log).problem(now);
       Outcome outcome = ServiceProblemTest.BENCH.plan(service.problem(), said);
       said =
           outcome instanceof Outcome.Found found
@@ -76,14 +116,15 @@ class RunningServiceTest {
               : outcome instanceof Outcome.Overrun overrun ? Optional.of(overrun.schedule()) : said;
       if (outcome instanceof Outcome.Found || outcome instanceof Outcome.Overrun) {
         sound(service);
+        plans++;
       }
       return service;
     }
 
     private void sound(ServiceProblem service) {
-      RunningService stands = of(log);
+      RunningService stands = of(tasks, log);
       Schedule plan = said.orElseThrow();
-      for (Task task : TASKS) {
+      for (Task task : tasks) {
         Optional<Placement> at =
             plan.placements().stream().filter(one -> one.key().equals(task.key())).findFirst();
         assertTrue(
@@ -127,9 +168,9 @@ class RunningServiceTest {
 
     /** Some of what was to begin by now did, at about its moment, and some is over. */
     private void tick(ServiceProblem service, Schedule plan) {
-      RunningService stands = of(log);
+      RunningService stands = of(tasks, log);
       for (Placement one : plan.placements()) {
-        boolean known = TASKS.stream().anyMatch(task -> task.key().equals(one.key()));
+        boolean known = tasks.stream().anyMatch(task -> task.key().equals(one.key()));
         Instant at = service.begins(one).plusSeconds(random.nextInt(90));
         if (known && !stands.begun().containsKey(one.key()) && at.isBefore(now)) {
           if (random.nextInt(4) > 0) {
@@ -157,7 +198,7 @@ class RunningServiceTest {
     }
 
     private ServiceEvent anything(ServiceProblem service) {
-      String key = TASKS.get(random.nextInt(TASKS.size())).key();
+      String key = tasks.get(random.nextInt(tasks.size())).key();
       String cook = "cook " + random.nextInt(3);
       String burner = THREE.burners().get(random.nextInt(3)).id().toString();
       switch (random.nextInt(12)) {
@@ -207,11 +248,12 @@ class RunningServiceTest {
   void whateverIsSaidTheRestIsSound(long seed) {
     Evening evening = new Evening(seed);
     evening.goes();
+    plans.merge(evening.tasks, evening.plans, Integer::sum);
     // A tablet that was out of the network tells the same later.
     List<ServiceEntry> shuffled = new ArrayList<>(apart(evening.log));
-    RunningService inOrder = of(shuffled);
+    RunningService inOrder = of(evening.tasks, shuffled);
     Collections.shuffle(shuffled, new Random(seed));
-    RunningService asItCame = of(shuffled);
+    RunningService asItCame = of(evening.tasks, shuffled);
     assertEquals(inOrder.begun(), asItCame.begun());
     assertEquals(inOrder.over(), asItCame.over());
     assertEquals(inOrder.wanted(), asItCame.wanted());

@@ -145,6 +145,37 @@ class ServiceTasksTest {
     return PickUps.over(covers, HOUR, HOUR.plus(Duration.ofMinutes(90)));
   }
 
+  /** A small service of all that can go on for long. */
+  static List<Task> window() {
+    ServiceTasks all = new ServiceTasks();
+    String base = all.pot(ragu());
+    ServiceTasks.Sauce sauce = sauce(RAGU, base);
+    Subject dish = subject("dish");
+    Moment leaves = new Moment(3, "", Duration.ZERO);
+    String apart =
+        all.apart(
+            new ServiceTasks.Apart(
+                subject("apart"),
+                RAGU,
+                base,
+                leaves,
+                new Mass(0.4),
+                ServiceProblemTest.RAGU.size().batch(),
+                ServiceProblemTest.RAGU.size().batch().withoutMade(),
+                List.of(),
+                HOUR));
+    OvenNeighbour bread = OvenNeighbour.of("loaf-warm");
+    all.dish(
+        new ServiceTasks.Dish(
+            dish,
+            PickUps.over(12, HOUR, HOUR.plus(Duration.ofMinutes(40))),
+            Optional.of(sauce),
+            Optional.empty(),
+            List.of(pasta(1.2, 12), new Side.InOven("bread", bread, bread.ownAir())),
+            List.of(apart)));
+    return all.all();
+  }
+
   /** Some dishes of what there can be, at one hour or over a window. */
   private static ServiceTasks random(RandomGenerator random) {
     ServiceTasks all = new ServiceTasks();
