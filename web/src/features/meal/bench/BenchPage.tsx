@@ -56,7 +56,10 @@ function Drawn({ bench, kitchen }: { bench: BenchView; kitchen: KitchenView }) {
   const [hours, setHours] = useState<(typeof HOURS)[number]['value']>('2');
   const cooks = bench.lanes.filter((l) => l.kind === 'COOK').map((l) => l.name);
   const [seen, setSeen] = useState(BENCH);
-  const { data: conflict } = useConflict(bench.mealId, bench.verdict !== 'FITS');
+  const { data: conflict } = useConflict(
+    bench.mealId,
+    bench.verdict !== 'FITS' && bench.verdict !== 'TIGHT',
+  );
   return (
     <Page
       title={bench.name}

@@ -88,8 +88,8 @@ function LateTold({ late, zone }: { late: BenchLateView; zone: string }) {
   const rest = late.moved.length - MOST_MOVES;
   return (
     <>
-      <Text tone={verdict === 'FITS' ? 'good' : 'alarm'} strong>
-        {verdict === 'FITS' && 'Every hour holds.'}
+      <Text tone={verdict === 'FITS' || verdict === 'TIGHT' ? 'good' : 'alarm'} strong>
+        {(verdict === 'FITS' || verdict === 'TIGHT') && 'Every hour holds.'}
         {verdict === 'LATE' && `Plates are ${lateMinutes} min late.`}
         {verdict === 'WAITS' && 'It only holds if something waits too long.'}
         {(verdict === 'IMPOSSIBLE' || verdict === 'UNKNOWN') && 'No schedule is left.'}

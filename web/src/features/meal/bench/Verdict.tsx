@@ -27,6 +27,15 @@ export function Verdict({
         <Learnt bench={bench} />
       </>
     );
+  if (verdict === 'TIGHT')
+    return (
+      <Note tone="brass">
+        <strong>{TOLD.TIGHT()}</strong>
+        <Text size="note">
+          Begin earlier, or give it more time, where the spare of a work is less than it varies.
+        </Text>
+      </Note>
+    );
   return (
     <Note tone="tomato">
       <strong>{TOLD[verdict](bench)}</strong>
@@ -80,6 +89,7 @@ function Learnt({ bench }: { bench: BenchView }) {
 
 const TOLD = {
   FITS: () => '',
+  TIGHT: () => 'Fits, if nothing takes longer than is likely.',
   LATE: (b: BenchView) => `Plates would be ${b.lateMinutes} min late, all together.`,
   WAITS: () => 'It can be done only if something waits longer than it may.',
   IMPOSSIBLE: () => 'It cannot be done with these hands, burners and pots.',

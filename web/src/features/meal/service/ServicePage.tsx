@@ -138,7 +138,7 @@ function Going({
 
 /** Whether the hours hold, and what nobody ticked. */
 function Standing({ service, now, say }: { service: ServiceView; now: number; say: Say }) {
-  const fits = service.bench.verdict === 'FITS';
+  const fits = ['FITS', 'TIGHT'].includes(service.bench.verdict);
   const { data: conflict } = useConflictOfService(
     service.id,
     service.plannedAt,

@@ -196,10 +196,7 @@ class BenchIT {
         app -> {
           String dish = DISH.formatted("plain-marinara", 30, "", "");
           assertEquals("/servedLocalTime", app.get(kept(app, "", dish)).pointer());
-          String zone = app.get("/api/kitchen").body().at("/settings/zone").asString();
-          Instant soon = Instant.now().plus(Duration.ofMinutes(20));
-          String hour = LocalTime.ofInstant(soon, ZoneId.of(zone)).toString().substring(0, 5);
-          String hurried = kept(app, ",\"servedLocalTime\":\"" + hour + "\"", dish);
+          String hurried = kept(app, ",\"servedLocalTime\":\"" + in(app, 20) + "\"", dish);
           JsonNode bench = app.get(hurried).body();
           assertEquals("LATE", bench.at("/verdict").asString(), bench.toString());
           assertTrue(bench.at("/lateMinutes").asLong() > 5);
@@ -207,5 +204,37 @@ class BenchIT {
           assertEquals("ON_TIME", conflict.at("/wishes/0/kind").asString(), conflict.toString());
           assertTrue(conflict.at("/wishes/0/missedSeconds").asLong() > 300);
         });
+  }
+
+  /** Where there is time for all but not for what varies, it fits, and says that it is tight. */
+  @Test
+  void whatVariesGivesWayBeforeAnybodyEatsLate() {
+    inOwnKitchen(
+        app -> {
+          String dish = DISH.formatted("plain-marinara", 6, "", "");
+          String hour = ",\"servedLocalTime\":\"" + in(app, 600) + "\"";
+          JsonNode easy = app.get(kept(app, hour, dish)).body();
+          assertEquals("FITS", easy.at("/verdict").asString(), easy.toString());
+          JsonNode first = list(easy.at("/work")).get(0);
+          Duration lead =
+              Duration.between(
+                  at(first, "begins"), Instant.parse(easy.at("/hours/0/at").asString()));
+          long spare = first.at("/spareSeconds").asLong();
+          assertTrue(spare > 900, "a sauce varies: " + spare);
+          long before = lead.minusSeconds(spare / 2).toMinutes();
+          String late =
+              ",\"cooks\":[{\"name\":\"Ada\",\"comesLocalTime\":\""
+                  + in(app, 600 - before)
+                  + "\"}]";
+          JsonNode hurried = app.get(kept(app, hour + late, dish)).body();
+          assertEquals("TIGHT", hurried.at("/verdict").asString(), hurried.toString());
+          assertEquals(0, hurried.at("/lateMinutes").asInt());
+        });
+  }
+
+  private static String in(RunningApplication app, long minutes) {
+    String zone = app.get("/api/kitchen").body().at("/settings/zone").asString();
+    Instant then = Instant.now().plus(Duration.ofMinutes(minutes));
+    return LocalTime.ofInstant(then, ZoneId.of(zone)).toString().substring(0, 5);
   }
 }

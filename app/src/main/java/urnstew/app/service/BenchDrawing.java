@@ -20,6 +20,7 @@ import urnstew.core.bench.Claim;
 import urnstew.core.bench.Outcome;
 import urnstew.core.bench.Placement;
 import urnstew.core.bench.Problem;
+import urnstew.core.bench.Rules;
 import urnstew.core.bench.Schedule;
 import urnstew.core.bench.Slack;
 import urnstew.core.bench.TimeLag;
@@ -91,7 +92,12 @@ final class BenchDrawing {
 
   private Verdict verdict() {
     if (outcome instanceof Outcome.Found found) {
-      return found.cost().lateMinutes() > 0 ? Verdict.LATE : Verdict.FITS;
+      if (found.cost().lateMinutes() > 0) {
+        return Verdict.LATE;
+      }
+      return Rules.broken(service.problem(), found.schedule()).isEmpty()
+          ? Verdict.FITS
+          : Verdict.TIGHT;
     }
     if (outcome instanceof Outcome.Overrun) {
       return Verdict.WAITS;

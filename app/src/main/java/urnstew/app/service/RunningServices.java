@@ -93,7 +93,7 @@ public class RunningServices {
   Said start(Start write, Actor actor) {
     if (!writer.isStarted(write)) {
       Asked asked = bench.asked(write.mealId());
-      Outcome outcome = bench.outcome(asked.service().problem(), Optional.empty());
+      Outcome outcome = bench.outcome(asked.service(), Optional.empty());
       BenchView drawn = ServiceBench.view(asked, asked.service(), outcome);
       if (drawn.work().isEmpty()) {
         throw new InvalidInput(

@@ -62,7 +62,7 @@ class ServiceBench {
 
   BenchView of(UUID id) {
     Asked asked = asked(id);
-    return view(asked, asked.service(), outcome(asked.service().problem(), Optional.empty()));
+    return view(asked, asked.service(), outcome(asked.service(), Optional.empty()));
   }
 
   BenchLateView late(UUID id, String key, int minutes) {
@@ -74,7 +74,7 @@ class ServiceBench {
             .filter(one -> one.key().equals(key))
             .findFirst()
             .orElseThrow(() -> noWork(key));
-    Outcome said = outcome(service.problem(), Optional.empty());
+    Outcome said = outcome(service, Optional.empty());
     BenchView before = view(asked, service, said);
     ServiceProblem later = service.late(key, Duration.ofMinutes(minutes));
     Optional<Schedule> as = schedule(said);
@@ -122,13 +122,24 @@ class ServiceBench {
     Optional<Conflict> found =
         Objects.requireNonNull(
             conflicts.get(
-                service.problem(), one -> bench.getObject().conflict(one, service.running())),
+                service.withoutBuffers(),
+                one -> bench.getObject().conflict(one, service.running())),
             "an answer is reckoned");
     return new ConflictWords(service, asked.names()).of(found);
   }
 
+  /** With time for what varies; where plates would be late for that, without it. */
+  Outcome outcome(ServiceProblem service, Optional<Schedule> before) {
+    Outcome careful = outcome(service.problem(), before);
+    if (careful instanceof Outcome.Found found && found.cost().lateMinutes() == 0) {
+      return careful;
+    }
+    Outcome bare = outcome(service.withoutBuffers(), before);
+    return bare instanceof Outcome.Found ? bare : careful;
+  }
+
   /** The best that was found, from memory where it was asked before. */
-  Outcome outcome(Problem problem, Optional<Schedule> before) {
+  private Outcome outcome(Problem problem, Optional<Schedule> before) {
     return Objects.requireNonNull(
         known.get(
             new Question(problem, before), one -> bench.getObject().plan(one.problem(), before)),

@@ -120,7 +120,7 @@ class ServicePlanner {
     Optional<ServicePlan> before = state.last().map(row -> ServiceDocuments.PLAN.read(row.plan()));
     Outcome outcome =
         bench.outcome(
-            question.service().problem(),
+            question.service(),
             before.map(plan -> placed(plan, question.service().problem(), state.setup())));
     ServicePlan plan =
         ServicePlans.of(ServiceBench.view(question, question.service(), outcome), now, before);

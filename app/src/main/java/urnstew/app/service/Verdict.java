@@ -4,6 +4,8 @@ package urnstew.app.service;
 public enum Verdict {
   /** All of it at its hour. */
   FITS,
+  /** The same, and nothing may take longer than is likely. */
+  TIGHT,
   /** Everything is fresh, and plates are late. */
   LATE,
   /** Something waits longer than it may. */
