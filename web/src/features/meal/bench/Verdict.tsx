@@ -89,7 +89,7 @@ function Learnt({ bench }: { bench: BenchView }) {
 
 const TOLD = {
   FITS: () => '',
-  TIGHT: () => 'Fits, if nothing takes longer than is likely.',
+  TIGHT: () => 'Fits, with less time to spare than what varies may take.',
   LATE: (b: BenchView) => `Plates would be ${b.lateMinutes} min late, all together.`,
   WAITS: () => 'It can be done only if something waits longer than it may.',
   IMPOSSIBLE: () => 'It cannot be done with these hands, burners and pots.',

@@ -25,6 +25,7 @@ import urnstew.core.task.Span;
 import urnstew.core.task.Task;
 import urnstew.core.task.Task.Kind;
 import urnstew.units.InvalidInput;
+import urnstew.units.Require;
 
 /** Tasks as a problem of the bench, and its moments as hours again. */
 public final class ServiceProblem {
@@ -73,17 +74,17 @@ public final class ServiceProblem {
             .collect(Collectors.toSet());
     pots = LitPots.of(tasks);
     ways = new Ways(brigade, pots);
-    problem = problem(true);
-    bare = problem(false);
+    problem = problem(1);
+    bare = problem(0);
   }
 
-  private Problem problem(boolean careful) {
+  private Problem problem(double care) {
     List<Task> all = tasks.values().stream().filter(this::isOnBench).toList();
     return new Problem(
         Stream.concat(all.stream().map(this::activity), tasks.keySet().stream().flatMap(this::pot))
             .toList(),
         Stream.concat(
-                all.stream().flatMap(task -> lags(task, careful)),
+                all.stream().flatMap(task -> lags(task, care)),
                 pots.emptyAfter().keySet().stream().flatMap(this::together))
             .toList(),
         brigade.hands().stream()
@@ -129,6 +130,21 @@ public final class ServiceProblem {
   /** The same where all takes as long as is likely: what is left of a schedule is its spare. */
   public Problem withoutBuffers() {
     return bare;
+  }
+
+  /**
+   * With less of that time.
+   *
+   * @param share of it, 0 to 1
+   */
+  public Problem withBuffers(double share) {
+    Require.within("share", share, 0, 1, "");
+    return problem(share);
+  }
+
+  /** The longest of those times. */
+  public Duration longestBuffer() {
+    return tasks.values().stream().map(this::buffer).max(Duration::compareTo).orElse(Duration.ZERO);
   }
 
   /** All of it. */
@@ -358,10 +374,8 @@ public final class ServiceProblem {
     return simmers && all.compareTo(BEGUN) > 0 ? BEGUN : all;
   }
 
-  private Stream<TimeLag> lags(Task task, boolean careful) {
-    return task.follows().stream()
-        .filter(one -> isLag(one, task))
-        .map(one -> lag(one, task, careful));
+  private Stream<TimeLag> lags(Task task, double care) {
+    return task.follows().stream().filter(one -> isLag(one, task)).map(one -> lag(one, task, care));
   }
 
   /** Between what has begun nothing can be kept any more. */
@@ -370,7 +384,7 @@ public final class ServiceProblem {
     return before != null && isOnBench(before) && progress.of(task.key()).isEmpty();
   }
 
-  private TimeLag lag(Follows one, Task task, boolean careful) {
+  private TimeLag lag(Follows one, Task task, double care) {
     Task before = task(one.key());
     int shortest = up(one.shortest());
     Optional<Integer> longest =
@@ -383,7 +397,8 @@ public final class ServiceProblem {
     }
     // What may hardly wait is not made to wait by care.
     int most = one.longest().map(time -> up(time) / 2).orElse(Integer.MAX_VALUE);
-    int buffer = careful ? Math.min(most / GRID * GRID, up(buffer(before))) : 0;
+    Duration wanted = Duration.ofMillis(Math.round(care * buffer(before).toMillis()));
+    int buffer = Math.min(most / GRID * GRID, up(wanted));
     return new TimeLag(
         before.key(),
         task.key(),
