@@ -237,4 +237,37 @@ class BenchIT {
     Instant then = Instant.now().plus(Duration.ofMinutes(minutes));
     return LocalTime.ofInstant(then, ZoneId.of(zone)).toString().substring(0, 5);
   }
+
+  /** Whoever leaves out what, each group has its pot, and the bench still stands. */
+  @Test
+  void everybodyHasAPotWithoutWhatTheyLeaveOut() {
+    inOwnKitchen(
+        app -> {
+          apart(app, 1, group("MILK", 6));
+          apart(app, 1, group("CELERY", 6));
+          apart(app, 2, group("MILK", 3), group("CELERY", 3));
+          apart(app, 2, group("CELERY", 4), group("SULPHITES", 2));
+          apart(app, 3, group("MILK", 6), group("CELERY", 4), group("SULPHITES", 4));
+        });
+  }
+
+  /** At least so many finish something. */
+  private static void apart(RunningApplication app, int pots, String... groups) {
+    String dish =
+        DISH.formatted("ridge-ragu", 6, "", "")
+            .replace("\"groups\":[]", "\"groups\":[" + String.join(",", groups) + "]");
+    JsonNode bench = app.get(kept(app, TWO_COOKS, dish)).body();
+    stands(bench);
+    assertTrue(work(bench, "FINISH").size() >= pots, bench.toString());
+    for (JsonNode work : list(bench.at("/work"))) {
+      boolean milk = work.at("/task/what").asString().contains("milk");
+      assertFalse(milk && work.at("/task/name").asString().endsWith("without MILK"));
+    }
+  }
+
+  private static String group(String allergen, int covers) {
+    return """
+        {"name":"without %s","covers":%d,"avoid":[{"kind":"ALLERGEN","key":"%s"}]}"""
+        .formatted(allergen, covers, allergen);
+  }
 }

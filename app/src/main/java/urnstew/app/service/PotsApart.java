@@ -50,23 +50,34 @@ class PotsApart {
 
   /** What a pot of the dish itself takes, its eaters with pots of their own left out. */
   static ResolvedFormula inPot(Served served, ResolvedFormula batch) {
-    double covers = covers(served);
-    return isParted(served)
-        ? served.split().inPot(batch, covers, own(served))
-        : served.split().cooked(batch, covers);
+    return theirs(served)
+        .map(branch -> Split.goesOn(branch, batch, covers(served), START))
+        .orElseGet(() -> served.split().inPot(batch, covers(served), own(served)));
   }
 
   /** For whom that pot is. */
   static Need need(Served served) {
-    Need all = served.dish().need();
-    int own = isParted(served) ? own(served).stream().mapToInt(Group::covers).sum() : 0;
-    return own < all.covers() ? new Need(all.covers() - own, all.serving()) : all;
+    Mass each = served.dish().need().serving();
+    return theirs(served)
+        .map(branch -> new Need(branch.group().covers(), each))
+        .orElseGet(
+            () ->
+                new Need(
+                    covers(served) - own(served).stream().mapToInt(Group::covers).sum(), each));
   }
 
-  /** Where everybody leaves the same out, all of the pot is theirs. */
-  private static boolean isParted(Served served) {
-    return served.split().branches().stream()
-        .noneMatch(one -> one.group().covers() >= covers(served));
+  /** Where everybody has a pot of their own, that of the dish is for the most of them. */
+  private static Optional<Branch> theirs(Served served) {
+    double own = own(served).stream().mapToInt(Group::covers).sum();
+    return own < covers(served)
+        ? Optional.empty()
+        : leaving(served)
+            .filter(one -> one.leavesAt().filter(Moment::isFirst).isPresent())
+            .max(Comparator.comparingInt(one -> one.group().covers()));
+  }
+
+  private static Stream<Branch> leaving(Served served) {
+    return served.split().branches().stream().filter(one -> one.leavesAt().isPresent());
   }
 
   private static double covers(Served served) {
@@ -74,7 +85,7 @@ class PotsApart {
   }
 
   private static Set<Group> own(Served served) {
-    return served.split().branches().stream()
+    return leaving(served)
         .filter(one -> one.leavesAt().filter(Moment::isFirst).isPresent())
         .map(Branch::group)
         .collect(Collectors.toSet());
@@ -88,16 +99,17 @@ class PotsApart {
    * @return keys of the work after which each is there
    */
   List<String> add(ServiceTasks all, Subject dish, Sauce sauce, Served served, Instant hour) {
+    Optional<Branch> theirs = theirs(served);
+    List<Branch> apart =
+        leaving(served).filter(one -> theirs.filter(one::equals).isEmpty()).toList();
     List<String> keys = new ArrayList<>();
-    for (Branch branch : served.split().branches()) {
-      if (isParted(served) && branch.leavesAt().isPresent()) {
-        Subject own =
-            new Subject(
-                dish.place(),
-                dish.id() + "-apart-" + keys.size(),
-                dish.name() + ", " + branch.group().name());
-        keys.add(all.apart(apart(all, own, sauce, served, branch, hour)));
-      }
+    for (Branch branch : apart) {
+      Subject own =
+          new Subject(
+              dish.place(),
+              dish.id() + "-apart-" + keys.size(),
+              dish.name() + ", " + branch.group().name());
+      keys.add(all.apart(apart(all, own, sauce, served, branch, hour)));
     }
     return keys;
   }
@@ -122,7 +134,7 @@ class PotsApart {
         hour);
   }
 
-  /** The smallest pot that nothing else of the meal is in, on the weakest burner that will do. */
+  /** The smallest pot in which nothing stands or is meant, on the weakest burner that will do. */
   private List<urnstew.core.task.Need> held(ServiceTasks all, Mass mass) {
     Set<UUID> taken =
         all.all().stream()
@@ -131,7 +143,7 @@ class PotsApart {
             .map(need -> ((OfVessel) need).id())
             .collect(Collectors.toSet());
     Optional<Vessel> pot =
-        equipment.vessels().stream()
+        equipment.freeVessels().stream()
             .filter(vessel -> !vessel.tray() && !taken.contains(vessel.id()))
             .filter(vessel -> full(vessel) >= ROOM * mass.kilograms() / 1000)
             .min(Comparator.comparingDouble(PotsApart::full));
