@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import urnstew.app.kitchen.KitchenService;
@@ -19,7 +18,6 @@ import urnstew.app.service.ServiceSetup.TakeOut;
 import urnstew.app.sizing.Meal;
 import urnstew.app.sizing.MealService;
 import urnstew.app.sizing.MealService.Worked;
-import urnstew.core.formula.ResolvedFormula;
 import urnstew.core.service.HandsLearnt;
 import urnstew.core.serving.PickUps;
 import urnstew.core.task.Task;
@@ -128,15 +126,7 @@ class ServiceSetups {
   }
 
   private static List<TakeOut> takeOuts(Meal meal) {
-    Stream<ResolvedFormula> batches =
-        Stream.concat(
-            meal.bases().stream()
-                .flatMap(base -> base.base().made().stream())
-                .map(made -> made.batch()),
-            meal.dishes().stream()
-                .flatMap(
-                    dish -> Stream.concat(Stream.of(dish.batch()), dish.besideBatches().stream())));
-    return batches
+    return meal.batches().stream()
         .flatMap(
             batch ->
                 batch.formula().stages().stream()

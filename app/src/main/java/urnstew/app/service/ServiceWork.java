@@ -151,17 +151,8 @@ class ServiceWork {
 
     /** What formulas make for others, once for all. */
     void parts() {
-      List<ResolvedFormula> batches =
-          Stream.concat(
-                  meal.bases().stream()
-                      .flatMap(base -> base.base().made().stream())
-                      .map(made -> made.batch()),
-                  meal.dishes().stream()
-                      .flatMap(
-                          one ->
-                              Stream.concat(Stream.of(one.batch()), one.besideBatches().stream())))
-              .toList();
-      all.parts(batches, part -> subject("part-" + part.id(), part.name()), first(), weakest());
+      all.parts(
+          meal.batches(), part -> subject("part-" + part.id(), part.name()), first(), weakest());
     }
 
     private Instant first() {

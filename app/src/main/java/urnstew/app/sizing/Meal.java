@@ -197,17 +197,25 @@ public record Meal(
       List<Served> dishes,
       Map<String, Mass> stock,
       PackGoal goal) {
-    List<ResolvedFormula> batches =
-        Stream.concat(
-                bases.stream()
-                    .flatMap(common -> common.base().made().stream())
-                    .map(BaseBatch.Made::batch),
-                dishes.stream()
-                    .flatMap(
-                        one -> Stream.concat(Stream.of(one.batch()), one.besideBatches().stream())))
-            .toList();
+    List<ResolvedFormula> batches = batches(bases, dishes);
     return new Meal(
         name, bases, dishes, ShoppingList.of(batches, stock, goal), MiseEnPlace.of(named(batches)));
+  }
+
+  /** All that is cooked for it: bases, dishes, and what goes with them. */
+  public List<ResolvedFormula> batches() {
+    return batches(bases, dishes);
+  }
+
+  private static List<ResolvedFormula> batches(List<Common> bases, List<Served> dishes) {
+    return Stream.concat(
+            bases.stream()
+                .flatMap(common -> common.base().made().stream())
+                .map(BaseBatch.Made::batch),
+            dishes.stream()
+                .flatMap(
+                    one -> Stream.concat(Stream.of(one.batch()), one.besideBatches().stream())))
+        .toList();
   }
 
   private static Map<String, ResolvedFormula> named(List<ResolvedFormula> batches) {
