@@ -243,16 +243,22 @@ class BenchIT {
   void everybodyHasAPotWithoutWhatTheyLeaveOut() {
     inOwnKitchen(
         app -> {
-          apart(app, 1, group("MILK", 6));
-          apart(app, 1, group("CELERY", 6));
-          apart(app, 2, group("MILK", 3), group("CELERY", 3));
-          apart(app, 2, group("CELERY", 4), group("SULPHITES", 2));
+          JsonNode alike = apart(app, 1, group("MILK", 6));
+          assertEquals(1, work(alike, "FINISH").size(), "one pot for all of them");
+          assertFalse(alike.at("/work").toString().contains("milk"));
+          assertEquals(1, work(apart(app, 1, group("CELERY", 6)), "FINISH").size());
+          assertEquals(
+              2, work(apart(app, 2, group("CELERY", 4), group("SULPHITES", 2)), "FINISH").size());
+          assertEquals(
+              2, work(apart(app, 2, group("MILK", 3), group("CELERY", 3)), "FINISH").size());
+          assertEquals(
+              3, work(apart(app, 3, group("MILK", 2), group("CELERY", 2)), "FINISH").size());
           apart(app, 3, group("MILK", 6), group("CELERY", 4), group("SULPHITES", 4));
         });
   }
 
   /** At least so many finish something. */
-  private static void apart(RunningApplication app, int pots, String... groups) {
+  private static JsonNode apart(RunningApplication app, int pots, String... groups) {
     String dish =
         DISH.formatted("ridge-ragu", 6, "", "")
             .replace("\"groups\":[]", "\"groups\":[" + String.join(",", groups) + "]");
@@ -263,6 +269,7 @@ class BenchIT {
       boolean milk = work.at("/task/what").asString().contains("milk");
       assertFalse(milk && work.at("/task/name").asString().endsWith("without MILK"));
     }
+    return bench;
   }
 
   private static String group(String allergen, int covers) {

@@ -66,14 +66,18 @@ class PotsApart {
                     covers(served) - own(served).stream().mapToInt(Group::covers).sum(), each));
   }
 
-  /** Where everybody has a pot of their own, that of the dish is for the most of them. */
+  /**
+   * Where no eater is left for a common pot, that of the dish is for the most of them from the
+   * beginning, and the others have their own: what stands in for the one may be what another leaves
+   * out.
+   */
   private static Optional<Branch> theirs(Served served) {
-    double own = own(served).stream().mapToInt(Group::covers).sum();
-    return own < covers(served)
+    // A base is made for others too: nobody's own.
+    boolean ofBase = served.from().filter(one -> one.variant().factor() > 0).isPresent();
+    int all = leaving(served).mapToInt(one -> one.group().covers()).sum();
+    return ofBase || all < covers(served)
         ? Optional.empty()
-        : leaving(served)
-            .filter(one -> one.leavesAt().filter(Moment::isFirst).isPresent())
-            .max(Comparator.comparingInt(one -> one.group().covers()));
+        : leaving(served).max(Comparator.comparingInt(one -> one.group().covers()));
   }
 
   private static Stream<Branch> leaving(Served served) {
@@ -118,7 +122,7 @@ class PotsApart {
       ServiceTasks all, Subject own, Sauce sauce, Served served, Branch branch, Instant hour) {
     Moment leaves = branch.leavesAt().orElseThrow();
     ResolvedFormula batch = served.dish().batch();
-    boolean parted = all.comesTo(sauce.of(), leaves);
+    boolean parted = theirs(served).isEmpty() && all.comesTo(sauce.of(), leaves);
     Moment from = parted ? leaves : START;
     ResolvedFormula still = Split.goesOn(branch, batch, covers(served), from);
     double share = branch.group().covers() / covers(served);
